@@ -1,0 +1,96 @@
+package org.waxbell.booking;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableSet;
+import java.util.TreeSet;
+import java.util.function.Function;
+
+/**
+ * Who stands where and when, and the earliest start at which a whole score fits.
+ *
+ * <p>Candidates are the present moment and the ends of what is booked: an earliest start that is neither could be moved
+ * earlier still. Rings that only wait are placed one after another behind a front on each place, so none overtakes.
+ */
+public final class Bookings {
+    private final Function<String, BusyRule> rules;
+    private final Map<String, List<Taken>> taken = new HashMap<>();
+    private final Map<String, Long> fronts = new HashMap<>();
+
+    private record Taken(long ring, long from, long to) {
+    }
+
+    /** Nothing booked yet; {@code rules} gives each place's rule. */
+    public Bookings(Function<String, BusyRule> rules) {
+        this.rules = rules;
+    }
+
+    /** Books the wants of a ring that starts at {@code start}. */
+    public void book(long ring, long start, List<Want> wants) {
+        for (Want want : wants) {
+            taken.computeIfAbsent(want.place(), place -> new ArrayList<>())
+                    .add(new Taken(ring, start + want.fromMs(), start + want.toMs()));
+        }
+    }
+
+    /** Like {@link #book}, for a ring that has not started: those placed later stay behind it. */
+    public void bookWaiting(long ring, long start, List<Want> wants) {
+        book(ring, start, wants);
+        for (Want want : wants) {
+            fronts.merge(want.place(), start + want.fromMs(), Math::max);
+        }
+    }
+
+    /** Forgets what {@code ring} had booked. */
+    public void release(long ring) {
+        taken.values().forEach(list -> list.removeIf(each -> each.ring() == ring));
+        taken.values().removeIf(List::isEmpty);
+    }
+
+    /** Forgets the fronts, before rings that wait are placed anew. */
+    public void forgetFronts() {
+        fronts.clear();
+    }
+
+    /** The earliest start, not before {@code notBefore}, at which every want fits. */
+    public long earliest(long notBefore, List<Want> wants) {
+        NavigableSet<Long> candidates = new TreeSet<>();
+        candidates.add(notBefore);
+        for (Want want : wants) {
+            candidates.add(fronts.getOrDefault(want.place(), Long.MIN_VALUE) - want.fromMs());
+            for (Taken each : taken.getOrDefault(want.place(), List.of())) {
+                candidates.add(each.to() - want.fromMs());
+            }
+        }
+        for (long start : candidates.tailSet(notBefore, true)) {
+            if (fits(start, wants)) {
+                return start;
+            }
+        }
+        throw new IllegalStateException("no start fits, though the last end must");
+    }
+
+    private boolean fits(long start, List<Want> wants) {
+        return wants.stream().allMatch(want -> fits(want.place(), start + want.fromMs(), start + want.toMs()));
+    }
+
+    private boolean fits(String place, long from, long to) {
+        if (from < fronts.getOrDefault(place, Long.MIN_VALUE)) {
+            return false;
+        }
+        List<Taken> there = taken.getOrDefault(place, List.of()).stream()
+                .filter(each -> each.from() < to && from < each.to()).toList();
+        if (there.size() < rules.apply(place).together()) {
+            return true;
+        }
+        return crowdAt(from, there) < rules.apply(place).together()
+                && there.stream().filter(each -> each.from() > from)
+                .allMatch(each -> crowdAt(each.from(), there) < rules.apply(place).together());
+    }
+
+    private static long crowdAt(long moment, List<Taken> there) {
+        return there.stream().filter(each -> each.from() <= moment && moment < each.to()).count();
+    }
+}

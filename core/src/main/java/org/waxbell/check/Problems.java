@@ -1,0 +1,56 @@
+package org.waxbell.check;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Collects problems while a document is walked; it knows the place at which the walk stands. */
+public final class Problems {
+    private final List<Problem> found;
+    private final String place;
+
+    /** An empty collection that stands at the root of the document. */
+    public Problems() {
+        this(new ArrayList<>(), "");
+    }
+
+    private Problems(List<Problem> found, String place) {
+        this.found = found;
+        this.place = place;
+    }
+
+    /** The same collection, standing at the field {@code name} below this place. */
+    public Problems at(String name) {
+        return new Problems(found, place.isEmpty() ? name : place + "." + name);
+    }
+
+    /** The same collection, standing at item {@code index} of the list {@code name}. */
+    public Problems at(String name, int index) {
+        return at(name + "[" + index + "]");
+    }
+
+    /** Adds a problem with the value that stands here. */
+    public void add(Object value, String message, String remedy) {
+        found.add(new Problem(place, String.valueOf(value), message, remedy));
+    }
+
+    /** Adds a problem unless {@code value} lies within the bounds, both included. */
+    public void within(long value, long least, long most, String what, String unit) {
+        if (value < least || value > most) {
+            add(value, what + " is out of range.", "Give a number from " + least + " to " + most + unit + ".");
+        }
+    }
+
+    /** Adds a problem unless {@code text} has at least one character that shows and at most {@code longest}. */
+    public void text(String text, int longest, String what) {
+        if (text.isBlank()) {
+            add(text, what + " is empty.", "Write at least one letter.");
+        } else if (text.length() > longest) {
+            add(text, what + " is too long: " + text.length() + " characters.", "Shorten it to " + longest + " at most.");
+        }
+    }
+
+    /** What was found so far, in the order of the walk. */
+    public List<Problem> found() {
+        return List.copyOf(found);
+    }
+}

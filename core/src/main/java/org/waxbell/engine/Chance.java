@@ -1,0 +1,62 @@
+package org.waxbell.engine;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.score.Draws;
+import org.waxbell.shelf.Media;
+
+/**
+ * The one source of chance: every draw is a hash of seed, cue, number of the ring and purpose, so that one more cue does
+ * not change the draws of the others. The hash is FNV-1a with the finishing steps of SplitMix64 (both public domain).
+ */
+final class Chance {
+    private static final long FNV_OFFSET = 0xcbf29ce484222325L;
+    private static final long FNV_PRIME = 0x100000001b3L;
+    private final long seed;
+    private final Map<String, String> last;
+
+    Chance(long seed, Map<String, String> last) {
+        this.seed = seed;
+        this.last = new HashMap<>(last);
+    }
+
+    Map<String, String> drawn() {
+        return new TreeMap<>(last);
+    }
+
+    /** Draws for one ring; what was drawn is noted as {@code part: name}. */
+    Draws of(String cueId, long ring, List<String> notes, Outcome.Builder out) {
+        return (purpose, choices) -> {
+            String key = cueId + "/" + purpose;
+            List<Media> fresh = without(choices, last.get(key));
+            Media media = fresh.get((int) Long.remainderUnsigned(hash(key, ring), fresh.size()));
+            last.put(key, media.name());
+            notes.add(purpose + ": " + media.name());
+            out.changed(new Change.Drawn(key, media.name()));
+            return media;
+        };
+    }
+
+    private static List<Media> without(List<Media> choices, @Nullable String name) {
+        List<Media> rest = new ArrayList<>(choices);
+        if (choices.size() > 1) {
+            rest.removeIf(media -> media.name().equals(name));
+        }
+        return rest;
+    }
+
+    private long hash(String key, long ring) {
+        long hash = FNV_OFFSET ^ seed;
+        for (int i = 0; i < key.length(); i++) {
+            hash = (hash ^ key.charAt(i)) * FNV_PRIME;
+        }
+        hash = (hash ^ ring) * FNV_PRIME;
+        hash = (hash ^ (hash >>> 30)) * 0xbf58476d1ce4e5b9L;
+        hash = (hash ^ (hash >>> 27)) * 0x94d049bb133111ebL;
+        return hash ^ (hash >>> 31);
+    }
+}

@@ -1,0 +1,37 @@
+package org.waxbell.engine;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.waxbell.directive.Directive;
+import org.waxbell.journal.Decision;
+
+/** What one input led to: decisions, directives and changes of state, each in order. */
+public record Outcome(List<Decision> decisions, List<Directive> directives, List<Change> changes) {
+    /** Whether nothing happened at all. */
+    public boolean isEmpty() {
+        return decisions.isEmpty() && directives.isEmpty() && changes.isEmpty();
+    }
+
+    /** Collects an outcome while the engine works. */
+    static final class Builder {
+        private final List<Decision> decisions = new ArrayList<>();
+        private final List<Directive> directives = new ArrayList<>();
+        private final List<Change> changes = new ArrayList<>();
+
+        void decided(Decision decision) {
+            decisions.add(decision);
+        }
+
+        void directed(Directive directive) {
+            directives.add(directive);
+        }
+
+        void changed(Change change) {
+            changes.add(change);
+        }
+
+        Outcome build() {
+            return new Outcome(List.copyOf(decisions), List.copyOf(directives), List.copyOf(changes));
+        }
+    }
+}

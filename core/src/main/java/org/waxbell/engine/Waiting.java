@@ -1,0 +1,92 @@
+package org.waxbell.engine;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Consumer;
+import org.waxbell.booking.Bookings;
+import org.waxbell.booking.Want;
+import org.waxbell.wiring.CueBook;
+
+/** Finds room for rings: those that have not started are placed anew, the most urgent first, then as they came. */
+final class Waiting {
+    private static final Comparator<Ring> ORDER = Comparator.comparing(Ring::urgency).reversed()
+            .thenComparingLong(Ring::arrived).thenComparingLong(Ring::number);
+    private final Agenda agenda;
+    private Bookings bookings;
+    private CueBook book;
+
+    Waiting(Agenda agenda, CueBook book) {
+        this.agenda = agenda;
+        this.book = book;
+        this.bookings = new Bookings(place -> this.book.rule(place));
+    }
+
+    void rewire(CueBook next) {
+        book = next;
+    }
+
+    /** Books a ring of a state that is taken up again, where it stood. */
+    void book(Ring ring) {
+        bookings.book(ring.number(), ring.start(), ring.wants());
+    }
+
+    void release(Ring ring) {
+        bookings.release(ring.number());
+    }
+
+    /** Places all that wait anew at {@code now}; {@code moved} is told of each ring whose start has changed. */
+    void placeAll(long now, Consumer<Ring> moved) {
+        List<Ring> waiting = waiting();
+        bookings.forgetFronts();
+        waiting.forEach(ring -> bookings.release(ring.number()));
+        for (Ring ring : waiting) {
+            long start = bookings.earliest(now + headStart(ring), ring.wants());
+            bookings.bookWaiting(ring.number(), start, ring.wants());
+            if (start != ring.start()) {
+                moved.accept(ring.startingAt(start));
+            }
+        }
+    }
+
+    /** How many rings already wait for a place that this one wants, and the place with the most of them. */
+    Crowd crowd(Ring ring) {
+        Crowd worst = new Crowd("", 0);
+        for (Want want : ring.wants()) {
+            int count = 0;
+            for (Ring other : agenda.all()) {
+                if (other.state() == RingState.WAITING && other.number() != ring.number() && wants(other, want.place())) {
+                    count++;
+                }
+            }
+            if (count >= book.rule(want.place()).mostWaiting() && count > worst.count()) {
+                worst = new Crowd(want.place(), count);
+            }
+        }
+        return worst;
+    }
+
+    /** A place for which as many wait as it allows, empty text for none. */
+    record Crowd(String place, int count) {
+    }
+
+    private List<Ring> waiting() {
+        List<Ring> waiting = new ArrayList<>();
+        agenda.all().forEach(ring -> {
+            if (ring.state() == RingState.WAITING) {
+                waiting.add(ring);
+            }
+        });
+        waiting.sort(ORDER);
+        return waiting;
+    }
+
+    private static boolean wants(Ring ring, String place) {
+        return ring.wants().stream().anyMatch(want -> want.place().equals(place));
+    }
+
+    /** The room that a ring needs between now and its start so that its first part can be told ahead. */
+    private static long headStart(Ring ring) {
+        return ring.start() - ring.firstTold();
+    }
+}

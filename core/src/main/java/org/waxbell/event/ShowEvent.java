@@ -1,0 +1,22 @@
+package org.waxbell.event;
+
+import java.util.Map;
+import java.util.Optional;
+
+/** Something that happened outside and that the engine answers, with typed fields. */
+public sealed interface ShowEvent permits ChatLine, HushPulled {
+    /** One word for the kind of event, as the journal and the wiring name it. */
+    String kind();
+
+    /** What happened, as a short sentence for the rope and the journal. */
+    String sentence();
+
+    /** Who caused it; empty for what nobody did. */
+    Optional<Viewer> by();
+
+    /** The link that it came from and to which an answer goes, such as {@code practice}; empty for what no link sent. */
+    Optional<String> link();
+
+    /** The fields of the event by the names that words use. */
+    Map<String, String> values();
+}

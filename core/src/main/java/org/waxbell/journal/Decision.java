@@ -1,0 +1,23 @@
+package org.waxbell.journal;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.waxbell.event.ShowEvent;
+
+/**
+ * The engine's answer to one event, which explains itself.
+ *
+ * @param number counts decisions from 1
+ * @param at     the stamp of the event, milliseconds since 1970 UTC
+ * @param cues   every cue that looked at it, in the order of the list
+ * @param note   what else it did, empty text for nothing
+ */
+public record Decision(long number, long at, ShowEvent event, List<CueAnswer> cues, String note) {
+    /** What was decided, as a sentence. */
+    public String sentence() {
+        if (!note.isEmpty()) {
+            return note;
+        }
+        return cues.isEmpty() ? "no cue has this word" : cues.stream().map(CueAnswer::sentence).collect(Collectors.joining("; "));
+    }
+}

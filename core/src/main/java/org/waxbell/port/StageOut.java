@@ -1,0 +1,13 @@
+package org.waxbell.port;
+
+import org.waxbell.directive.HushAll;
+import org.waxbell.directive.StageDirective;
+
+/** Port: hands what is to be seen and heard to the pages of the stages. It must not block. */
+public interface StageOut {
+    /** A part for a stage. */
+    void perform(StageDirective part);
+
+    /** Everything ends at once. */
+    void hush(HushAll hush);
+}

@@ -1,0 +1,74 @@
+package org.waxbell.score;
+
+import java.util.Optional;
+import java.util.function.ToLongFunction;
+import org.waxbell.check.Problems;
+
+/** When a part starts. */
+public sealed interface Anchor permits Anchor.At, Anchor.With, Anchor.After {
+    /** Longest time or gap, one hour in milliseconds. */
+    long LONGEST = 3_600_000;
+
+    /** The part that must be placed first; empty where the start stands by itself. */
+    Optional<String> hangsOn();
+
+    /** The start in milliseconds from the start of the score, from the start and the end of the part it hangs on. */
+    long resolve(ToLongFunction<String> startOf, ToLongFunction<String> endOf);
+
+    /** Adds what is wrong with its numbers. */
+    void check(Problems problems);
+
+    /** At a time from the start of the score. */
+    record At(long ms) implements Anchor {
+        @Override
+        public Optional<String> hangsOn() {
+            return Optional.empty();
+        }
+
+        @Override
+        public long resolve(ToLongFunction<String> startOf, ToLongFunction<String> endOf) {
+            return ms;
+        }
+
+        @Override
+        public void check(Problems problems) {
+            problems.at("ms").within(ms, 0, LONGEST, "The start", " ms");
+        }
+    }
+
+    /** Together with another part, so much later. */
+    record With(String part, long offsetMs) implements Anchor {
+        @Override
+        public Optional<String> hangsOn() {
+            return Optional.of(part);
+        }
+
+        @Override
+        public long resolve(ToLongFunction<String> startOf, ToLongFunction<String> endOf) {
+            return startOf.applyAsLong(part) + offsetMs;
+        }
+
+        @Override
+        public void check(Problems problems) {
+            problems.at("offsetMs").within(offsetMs, 0, LONGEST, "The offset", " ms");
+        }
+    }
+
+    /** After the end of another part, with a gap between. */
+    record After(String part, long gapMs) implements Anchor {
+        @Override
+        public Optional<String> hangsOn() {
+            return Optional.of(part);
+        }
+
+        @Override
+        public long resolve(ToLongFunction<String> startOf, ToLongFunction<String> endOf) {
+            return endOf.applyAsLong(part) + gapMs;
+        }
+
+        @Override
+        public void check(Problems problems) {
+            problems.at("gapMs").within(gapMs, 0, LONGEST, "The gap", " ms");
+        }
+    }
+}

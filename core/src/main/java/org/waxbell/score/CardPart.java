@@ -1,0 +1,72 @@
+package org.waxbell.score;
+
+import java.util.List;
+import java.util.Optional;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.ShowCard;
+import org.waxbell.shelf.Shelf;
+import org.waxbell.stage.Stage;
+
+/**
+ * Shows a card on a spot: a picture, a large line and a line below it.
+ *
+ * @param lengthMs time on screen in milliseconds, easing in and out included
+ * @param picture  file name in the folder {@value #PICTURES}, empty text for none
+ */
+public record CardPart(String id, Anchor start, long lengthMs, String stage, String spot, String look,
+                       String title, String words, String picture, long entryMs, long exitMs)
+        implements Part {
+    /** The folder of the shelf in which pictures lie. */
+    public static final String PICTURES = "Pictures";
+    /** The looks that ship, in the order in which they are offered. */
+    public static final List<String> LOOKS = List.of("beeswax", "tide", "pewter");
+    private static final long LONGEST = 600_000;
+
+    @Override
+    public Lane lane() {
+        return Lane.SCREEN;
+    }
+
+    @Override
+    public Optional<String> place() {
+        return Optional.of(stage + "/" + spot);
+    }
+
+    @Override
+    public Settled settle(Shelf shelf, Draws draws) {
+        return new Settled(lengthMs, shelf.find(PICTURES, picture).orElse(null));
+    }
+
+    @Override
+    public Directive direct(Telling telling) {
+        return new ShowCard(telling.partRun(), telling.meantFor(), telling.settled().lengthMs(), stage, spot, look,
+                telling.fill(title), telling.fill(words), telling.mediaHash(), entryMs, exitMs);
+    }
+
+    @Override
+    public String label(Telling telling) {
+        return (telling.fill(title) + " " + telling.fill(words)).strip();
+    }
+
+    @Override
+    public void check(PartCheck check) {
+        var problems = check.problems();
+        problems.at("lengthMs").within(lengthMs, 500, LONGEST, "The time on screen", " ms");
+        problems.at("entryMs").within(entryMs, 0, 5_000, "The entry", " ms");
+        problems.at("exitMs").within(exitMs, 0, 5_000, "The exit", " ms");
+        if (entryMs + exitMs > lengthMs) {
+            problems.at("lengthMs").add(lengthMs, "The card would be gone before it has come in and gone out ("
+                    + (entryMs + exitMs) + " ms).", "Make it longer, or its entry and exit shorter.");
+        }
+        check.words("title", title, false);
+        check.words("words", words, true);
+        check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
+        if (!LOOKS.contains(look)) {
+            problems.at("look").add(look, "There is no such look.", "Choose one of " + LOOKS + ".");
+        }
+        if (!picture.isEmpty() && check.shelf().find(PICTURES, picture).isEmpty()) {
+            problems.at("picture").add(picture, "There is no such picture on the shelf.",
+                    "Choose one that is there, or none.");
+        }
+    }
+}

@@ -1,0 +1,22 @@
+package org.waxbell.score;
+
+/** Where a part lands; lanes are drawn in this order. */
+public enum Lane {
+    /** What is seen on a stage. */
+    SCREEN(true),
+    /** Sounds on a stage's outlets. */
+    SOUND(true),
+    /** Lines written into chat. */
+    CHAT(false);
+
+    private final boolean toldAhead;
+
+    Lane(boolean toldAhead) {
+        this.toldAhead = toldAhead;
+    }
+
+    /** Whether its adapters start things themselves at the moment told, and so want to be told ahead of it. */
+    public boolean toldAhead() {
+        return toldAhead;
+    }
+}

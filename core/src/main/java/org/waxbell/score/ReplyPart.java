@@ -1,0 +1,39 @@
+package org.waxbell.score;
+
+import java.util.Optional;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.SayInChat;
+import org.waxbell.shelf.Shelf;
+
+/** Answers in chat, on the link that the line came from. It is done at once. */
+public record ReplyPart(String id, Anchor start, String words) implements Part {
+    @Override
+    public Lane lane() {
+        return Lane.CHAT;
+    }
+
+    @Override
+    public Optional<String> place() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Settled settle(Shelf shelf, Draws draws) {
+        return new Settled(0, null);
+    }
+
+    @Override
+    public Directive direct(Telling telling) {
+        return new SayInChat(telling.partRun(), telling.meantFor(), telling.link(), telling.fill(words));
+    }
+
+    @Override
+    public String label(Telling telling) {
+        return telling.fill(words);
+    }
+
+    @Override
+    public void check(PartCheck check) {
+        check.words("words", words, false);
+    }
+}

@@ -1,0 +1,66 @@
+package org.waxbell.score;
+
+import java.util.List;
+import java.util.Optional;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.PlaySound;
+import org.waxbell.shelf.Media;
+import org.waxbell.shelf.Shelf;
+import org.waxbell.stage.Stage;
+
+/**
+ * Plays a sound of a folder on an outlet: the one that is named, or any of them and never the same twice running.
+ * It is as long as the sound is.
+ *
+ * @param file   file name within the folder; empty text for any of it
+ * @param volume loudness in percent of the file's own, 0 to 100
+ */
+public record SoundPart(String id, Anchor start, String stage, String outlet, String folder, String file, int volume)
+        implements Part {
+    @Override
+    public Lane lane() {
+        return Lane.SOUND;
+    }
+
+    @Override
+    public Optional<String> place() {
+        return Optional.of(stage + "/" + outlet);
+    }
+
+    @Override
+    public Settled settle(Shelf shelf, Draws draws) {
+        List<Media> choices = choices(shelf);
+        if (choices.isEmpty()) {
+            return new Settled(0, null);
+        }
+        Media media = choices.size() == 1 ? choices.get(0) : draws.draw(id, choices);
+        return new Settled(media.lengthMs(), media);
+    }
+
+    private List<Media> choices(Shelf shelf) {
+        return file.isEmpty() ? shelf.folder(folder) : shelf.find(folder, file).stream().toList();
+    }
+
+    @Override
+    public Directive direct(Telling telling) {
+        return new PlaySound(telling.partRun(), telling.meantFor(), telling.settled().lengthMs(), stage, outlet,
+                telling.mediaHash(), volume);
+    }
+
+    @Override
+    public String label(Telling telling) {
+        Media media = telling.settled().media();
+        return media == null ? folder : media.name();
+    }
+
+    @Override
+    public void check(PartCheck check) {
+        var problems = check.problems();
+        problems.at("volume").within(volume, 0, 100, "The volume", " percent");
+        check.onStage(stage, "outlet", outlet, Stage::hasOutlet, "outlet");
+        if (choices(check.shelf()).isEmpty()) {
+            problems.at(file.isEmpty() ? "folder" : "file").add(file.isEmpty() ? folder : folder + "/" + file,
+                    "There is no such sound on the shelf.", "Choose one that is there.");
+        }
+    }
+}

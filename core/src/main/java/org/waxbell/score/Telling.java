@@ -1,0 +1,27 @@
+package org.waxbell.score;
+
+import java.util.Map;
+import org.waxbell.shelf.Media;
+import org.waxbell.words.Wording;
+
+/**
+ * What a part needs to know when it is told to an adapter.
+ *
+ * @param partRun  the run of the part
+ * @param meantFor the moment it starts, milliseconds since 1970 UTC
+ * @param settled  what was left open
+ * @param link     the link to which an answer goes, empty text where none
+ * @param values   values for its words
+ */
+public record Telling(String partRun, long meantFor, Settled settled, String link, Map<String, String> values) {
+    /** The pattern with its values. */
+    String fill(String pattern) {
+        return Wording.of(pattern).fill(values);
+    }
+
+    /** The hash of the item that the part uses, empty text for none. */
+    String mediaHash() {
+        Media media = settled.media();
+        return media == null ? "" : media.hash();
+    }
+}

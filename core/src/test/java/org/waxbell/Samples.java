@@ -1,0 +1,105 @@
+package org.waxbell;
+
+import java.util.List;
+import java.util.Set;
+import org.waxbell.booking.BusyRule;
+import org.waxbell.booking.Outlet;
+import org.waxbell.booking.Spot;
+import org.waxbell.cue.ChatWordPull;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
+import org.waxbell.cue.Take;
+import org.waxbell.cue.Urgency;
+import org.waxbell.event.ChatLine;
+import org.waxbell.event.Standing;
+import org.waxbell.event.Viewer;
+import org.waxbell.gate.CooldownGate;
+import org.waxbell.gate.Gate;
+import org.waxbell.gate.WhoGate;
+import org.waxbell.score.Anchor;
+import org.waxbell.score.CardPart;
+import org.waxbell.score.Part;
+import org.waxbell.score.ReplyPart;
+import org.waxbell.score.Score;
+import org.waxbell.score.SoundPart;
+import org.waxbell.shelf.Media;
+import org.waxbell.shelf.Shelf;
+import org.waxbell.stage.Stage;
+import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.Wiring;
+
+/** Pieces of Saltmarsh Candle Hour for tests. */
+public final class Samples {
+    public static final Viewer INES = viewer("marshlight_ines", Standing.MEMBER);
+    public static final Viewer WICKERBY = viewer("wickerby", Standing.VIP);
+    public static final Viewer SEDGE = viewer("captain_sedge", Standing.MODERATOR);
+    public static final Rack BENCH = new Rack(1, "bench", "At the bench", true);
+    public static final Shelf SHELF = new Shelf(List.of(sound("pour-1.wav", 1_900), sound("pour-2.wav", 1_700),
+            sound("pour-3.wav", 2_100), new Media("taper.svg", "Pictures", "f00d", "image/svg+xml", 0)));
+    public static final Stage MAIN = stage(new BusyRule.Wait(5, 20_000));
+
+    private Samples() {
+    }
+
+    public static Stage stage(BusyRule lowerThird) {
+        return new Stage(1, "main", "Main", 1280, 720,
+                List.of(new Spot("lower-third", "Lower third", 72, 560, 520, 110, lowerThird),
+                        new Spot("corner", "Corner", 900, 40, 340, 110, new BusyRule.Wait(5, 20_000))),
+                List.of(new Outlet("bench", "Bench", new BusyRule.Share(3))));
+    }
+
+    private static Media sound(String name, long length) {
+        return new Media(name, "Pouring", "hash-of-" + name, "audio/wav", length);
+    }
+
+    public static Viewer viewer(String name, Standing... standings) {
+        return new Viewer("practice:" + name, name, Set.of(standings), 0);
+    }
+
+    public static ChatLine line(Viewer viewer, String text) {
+        return new ChatLine("practice", viewer, text);
+    }
+
+    public static CardPart card(String id, Anchor start, long length) {
+        return card(id, start, length, "lower-third");
+    }
+
+    public static CardPart card(String id, Anchor start, long length, String spot) {
+        return new CardPart(id, start, length, "main", spot, "beeswax", "{viewer}", "pours a tall taper", "taper.svg", 400, 600);
+    }
+
+    public static SoundPart pouring(String id) {
+        return new SoundPart(id, new Anchor.At(0), "main", "bench", "Pouring", "", 80);
+    }
+
+    public static ReplyPart reply(String id, Anchor start) {
+        return new ReplyPart(id, start, "Thanks, {viewer}");
+    }
+
+    public static Cue pour() {
+        return cue("pour-the-taper", List.of("!pour", "!taper"), List.of(new CooldownGate(14_000, 0)),
+                card("card", new Anchor.At(0), 5_600), pouring("sound"), reply("thanks", new Anchor.After("card", 200)));
+    }
+
+    public static Cue cue(String id, List<String> words, List<Gate> gates, Part... parts) {
+        return cue(id, words, gates, Urgency.USUAL, parts);
+    }
+
+    public static Cue cue(String id, List<String> words, List<Gate> gates, Urgency urgency, Part... parts) {
+        String name = Character.toUpperCase(id.charAt(0)) + id.substring(1).replace('-', ' ');
+        return new Cue(1, id, name, "bench", true, List.of(new ChatWordPull(words)), gates,
+                List.of(new Take("main", new Score(List.of(parts)))), urgency, 60_000);
+    }
+
+    public static WhoGate only(Standing... standings) {
+        return new WhoGate(Set.of(standings));
+    }
+
+    public static Wiring wiring(Cue... cues) {
+        return new Wiring(List.of(BENCH), List.of(cues), List.of(MAIN), SHELF);
+    }
+
+    public static CueBook book(Cue... cues) {
+        return new CueBook(wiring(cues));
+    }
+}

@@ -1,0 +1,221 @@
+package org.waxbell.engine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.waxbell.Samples.INES;
+import static org.waxbell.Samples.SEDGE;
+import static org.waxbell.Samples.WICKERBY;
+import static org.waxbell.Samples.card;
+import static org.waxbell.Samples.cue;
+import static org.waxbell.Samples.line;
+import static org.waxbell.Samples.reply;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.waxbell.Samples;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
+import org.waxbell.cue.Urgency;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.HushAll;
+import org.waxbell.directive.PlaySound;
+import org.waxbell.directive.SayInChat;
+import org.waxbell.directive.ShowCard;
+import org.waxbell.event.Viewer;
+import org.waxbell.gate.CooldownGate;
+import org.waxbell.score.Anchor;
+import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.Wiring;
+
+class EngineTest {
+    private static final long T0 = 1_000_000;
+    private static final long LEAD = 60;
+    private Engine engine = engine(Samples.pour());
+    private final List<Directive> told = new ArrayList<>();
+
+    private static Engine engine(Cue... cues) {
+        return new Engine(Samples.book(cues), EngineState.fresh(7), LEAD);
+    }
+
+    private static Cue show(String id, Urgency urgency, long length) {
+        return cue(id, List.of("!" + id), List.of(), urgency, card("card", new Anchor.At(0), length));
+    }
+
+    private Outcome say(long after, Viewer viewer, String text) {
+        return keep(engine.accept(T0 + after, line(viewer, text)));
+    }
+
+    private Outcome wake(long after) {
+        return keep(engine.wake(T0 + after));
+    }
+
+    private Outcome keep(Outcome outcome) {
+        told.addAll(outcome.directives());
+        return outcome;
+    }
+
+    private static String sentence(Outcome outcome) {
+        return outcome.decisions().get(0).sentence();
+    }
+
+    private long startOf(String partRun) {
+        return told.stream().filter(each -> each.partRun().equals(partRun)).findFirst().orElseThrow().meantFor() - T0;
+    }
+
+    @Test
+    void aWordRingsCardAndSoundAtOnceAheadOfTheirMomentAndTheReplyAfterTheCard() {
+        Outcome outcome = say(0, INES, "!POUR a tall one");
+        assertThat(outcome.directives()).hasSize(2).allSatisfy(each -> assertThat(each.meantFor()).isEqualTo(T0 + LEAD));
+        assertThat(outcome.directives().get(0)).isInstanceOfSatisfying(ShowCard.class, card -> {
+            assertThat(card.title()).isEqualTo("marshlight_ines");
+            assertThat(card.lengthMs()).isEqualTo(5_600);
+            assertThat(card.picture()).isEqualTo("f00d");
+        });
+        assertThat(outcome.directives().get(1)).isInstanceOf(PlaySound.class);
+        assertThat(wake(LEAD + 5_799).directives()).isEmpty();
+        assertThat(engine.nextWake()).isEqualTo(T0 + LEAD + 5_800);
+        assertThat(wake(LEAD + 5_800).directives()).containsExactly(
+                new SayInChat("1.thanks", T0 + LEAD + 5_800, "practice", "Thanks, marshlight_ines"));
+        assertThat(engine.nextWake()).isEqualTo(Long.MAX_VALUE);
+    }
+
+    @Test
+    void theSecondPullIsHeldWithTheNumberAndChangesNothing() {
+        say(0, INES, "!pour");
+        wake(5_000);
+        EngineState before = engine.save();
+        Outcome held = say(5_000, WICKERBY, "!taper");
+        assertThat(sentence(held)).isEqualTo("held Pour the taper · resting, 9 s to go");
+        assertThat(held.changes()).isEmpty();
+        assertThat(engine.save().rings()).isEqualTo(before.rings());
+        assertThat(engine.save().lets()).isEqualTo(before.lets());
+    }
+
+    @Test
+    void aLineWithNoWordOfOursIsAnsweredToo() {
+        assertThat(sentence(say(0, INES, "lovely flame"))).isEqualTo("no cue has this word");
+    }
+
+    @Test
+    void aLateWakeTellsEverythingForItsOwnMoment() {
+        say(0, INES, "!pour");
+        assertThat(wake(60_000).directives()).extracting(Directive::meantFor).containsExactly(T0 + LEAD + 5_800);
+    }
+
+    @Test
+    void oneSpotIsTakenInTurnAndTheWaitIsSaid() {
+        engine = engine(show("one", Urgency.USUAL, 4_000), show("two", Urgency.USUAL, 3_000));
+        say(0, INES, "!one");
+        assertThat(sentence(say(1_000, INES, "!two"))).isEqualTo("rang Two · waits 3 s");
+        assertThat(wake(3_999).directives()).isEmpty();
+        wake(4_000);
+        assertThat(startOf("2.card")).isEqualTo(4_060);
+    }
+
+    @Test
+    void theUrgentOneGoesBeforeThoseThatWaitButNotBeforeWhatPlays() {
+        engine = engine(show("one", Urgency.USUAL, 4_000), show("gift", Urgency.URGENT, 2_000));
+        say(0, INES, "!one");
+        say(100, INES, "!one");
+        say(200, WICKERBY, "!gift");
+        wake(60_000);
+        assertThat(startOf("3.card")).isEqualTo(4_060);
+        assertThat(startOf("2.card")).isEqualTo(6_060);
+    }
+
+    @Test
+    void nobodyWaitsForEverAndTheDroppedOneTakesItsCooldownBack() {
+        Cue rare = cue("rare", List.of("!rare"), List.of(new CooldownGate(300_000, 0)), card("card", new Anchor.At(0), 2_000));
+        engine = engine(show("long", Urgency.USUAL, 50_000), rare);
+        say(0, INES, "!long");
+        say(1_000, INES, "!rare");
+        Outcome later = wake(30_000);
+        assertThat(later.changes()).anySatisfy(change -> assertThat(change).isInstanceOfSatisfying(Change.RingMoved.class, moved -> {
+            assertThat(moved.ring().state()).isEqualTo(RingState.DROPPED);
+            assertThat(moved.ring().note()).isEqualTo("it waited longer than it may");
+        }));
+        assertThat(later.changes()).contains(new Change.TakenBack(2));
+        assertThat(sentence(say(31_000, INES, "!rare"))).startsWith("rang Rare");
+    }
+
+    @Test
+    void aSpotThatHasItsCrowdTakesNoMore() {
+        engine = engine(show("one", Urgency.USUAL, 500));
+        for (int i = 0; i < 6; i++) {
+            say(i, INES, "!one");
+        }
+        assertThat(sentence(say(10, INES, "!one"))).isEqualTo("dropped One · 5 already wait for Lower third");
+    }
+
+    @Test
+    void hushEndsAndDropsInOneStepAndGivesBackOnlyWhatNeverPlayed() {
+        engine = engine(Samples.pour(), show("one", Urgency.USUAL, 500));
+        say(0, INES, "!pour");
+        say(10, INES, "!one");
+        Outcome hush = keep(engine.hush(T0 + 1_000));
+        assertThat(sentence(hush)).isEqualTo("Hush · ended 1, dropped 1");
+        assertThat(hush.directives()).containsExactly(new HushAll(T0 + 1_000));
+        assertThat(engine.save().rings()).isEmpty();
+        assertThat(wake(60_000).isEmpty()).isTrue();
+        assertThat(sentence(say(2_000, INES, "!one"))).isEqualTo("rang One");
+        assertThat(sentence(say(2_500, INES, "!pour"))).contains("resting, 12 s to go");
+    }
+
+    @Test
+    void theSameSoundNeverComesTwiceRunningAndEveryOneComes() {
+        engine = engine(cue("pour", List.of("!pour"), List.of(), Samples.pouring("sound")));
+        for (int i = 0; i < 60; i++) {
+            say(i * 10_000L, INES, "!pour");
+        }
+        List<String> sounds = told.stream().map(each -> ((PlaySound) each).media()).toList();
+        assertThat(sounds).hasSize(60);
+        for (int i = 1; i < sounds.size(); i++) {
+            assertThat(sounds.get(i)).isNotEqualTo(sounds.get(i - 1));
+        }
+        assertThat(sounds.stream().distinct()).hasSize(3);
+    }
+
+    @Test
+    void rewiringLeavesWhatPlaysAndDropsWhatWaitsForACueNowOff() {
+        Cue one = show("one", Urgency.USUAL, 4_000);
+        engine = engine(one);
+        say(0, INES, "!one");
+        say(10, INES, "!one");
+        Wiring off = new Wiring(List.of(new Rack(1, "bench", "At the bench", false)), List.of(one), List.of(Samples.MAIN), Samples.SHELF);
+        engine.rewire(T0 + 100, new CueBook(off));
+        assertThat(engine.save().rings()).extracting(Ring::number).containsExactly(1L);
+        assertThat(sentence(say(200, SEDGE, "!one"))).isEqualTo("held One · its rack At the bench is off");
+    }
+
+    @Test
+    void aFailedPartIsOverAndSaysWhy() {
+        say(0, INES, "!pour");
+        Outcome outcome = keep(engine.completed(T0 + 200, "1.sound", Completion.failed("may not sound until clicked")));
+        assertThat(outcome.changes()).singleElement().isInstanceOfSatisfying(Change.RingMoved.class, moved ->
+                assertThat(moved.ring().parts().get(1)).extracting(PartRun::state, PartRun::note)
+                        .containsExactly(PartState.FAILED, "may not sound until clicked"));
+        assertThat(engine.completed(T0 + 300, "99.card", Completion.ended()).isEmpty()).isTrue();
+        assertThat(engine.completed(T0 + 300, "no such", Completion.ended()).isEmpty()).isTrue();
+    }
+
+    @Test
+    void theLeadIsWhatThePagesAskFor() {
+        engine.lead(120);
+        say(0, INES, "!pour");
+        assertThat(startOf("1.card")).isEqualTo(120);
+    }
+
+    @Test
+    void reRunningTheSameGivesTheSame() {
+        List<String> runs = new ArrayList<>();
+        for (int run = 0; run < 2; run++) {
+            engine = engine(Samples.pour(), reply());
+            runs.add(say(0, INES, "!pour").toString() + say(1, INES, "!say") + say(20_000, INES, "!pour") + engine.save());
+        }
+        assertThat(runs.get(0)).isEqualTo(runs.get(1));
+    }
+
+    private static Cue reply() {
+        return cue("say", List.of("!say"), List.of(), Samples.reply("r", new Anchor.At(0)));
+    }
+}

@@ -1,0 +1,87 @@
+package org.waxbell.engine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.quicktheories.QuickTheory.qt;
+import static org.quicktheories.generators.SourceDSL.integers;
+import static org.quicktheories.generators.SourceDSL.lists;
+import static org.waxbell.Samples.INES;
+import static org.waxbell.Samples.line;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.waxbell.Samples;
+import org.waxbell.cue.Cue;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.ShowCard;
+import org.waxbell.gate.CooldownGate;
+import org.waxbell.score.Anchor;
+
+class RestartTest {
+    private static final long T0 = 1_000_000;
+
+    private static Engine restarted(Engine engine, Cue... cues) {
+        return new Engine(Samples.book(cues), engine.save(), 60);
+    }
+
+    private static Cue two() {
+        return Samples.cue("two", List.of("!two"), List.of(new CooldownGate(0, 700)),
+                Samples.card("card", new Anchor.At(0), 900), Samples.reply("r", new Anchor.With("card", 450)));
+    }
+
+    private Engine started() {
+        Engine engine = new Engine(Samples.book(Samples.pour()), EngineState.fresh(7), 60);
+        engine.accept(T0, line(INES, "!pour"));
+        return engine;
+    }
+
+    @Test
+    void whatShouldStillBeSeenIsToldAgainForItsOwnMoment() {
+        Outcome outcome = restarted(started(), Samples.pour()).resume(T0 + 3_000);
+        assertThat(outcome.directives()).singleElement().isInstanceOfSatisfying(ShowCard.class, card ->
+                assertThat(card.meantFor()).isEqualTo(T0 + 60));
+    }
+
+    @Test
+    void whatIsOverIsNotDoneLate() {
+        Engine engine = restarted(started(), Samples.pour());
+        Outcome outcome = engine.resume(T0 + 10_000);
+        assertThat(outcome.directives()).isEmpty();
+        assertThat(outcome.changes()).singleElement().isInstanceOfSatisfying(Change.RingMoved.class, moved -> {
+            assertThat(moved.ring().state()).isEqualTo(RingState.ENDED);
+            assertThat(moved.ring().parts()).extracting(PartRun::state)
+                    .containsExactly(PartState.ENDED, PartState.ENDED, PartState.MISSED);
+        });
+    }
+
+    @Test
+    void theCooldownStillCounts() {
+        Engine engine = restarted(started(), Samples.pour());
+        engine.resume(T0 + 10_000);
+        assertThat(engine.accept(T0 + 10_500, line(INES, "!pour")).decisions().get(0).sentence())
+                .isEqualTo("held Pour the taper · resting, 4 s to go");
+    }
+
+    @Test
+    void savingAndRestoringAtAnyMomentChangesNoLaterOutput() {
+        qt().withExamples(1_000).forAll(lists().of(integers().between(0, 5_999)).ofSizeBetween(1, 20), integers().between(0, 19))
+                .check((numbers, cut) -> play(numbers, -1).equals(play(numbers, cut)));
+    }
+
+    /** Plays lines at random gaps and restarts before line {@code cut}; what was told and decided, as text. */
+    private static List<String> play(List<Integer> numbers, int cut) {
+        Engine engine = new Engine(Samples.book(Samples.pour(), two()), EngineState.fresh(7), 60);
+        List<String> seen = new ArrayList<>();
+        long at = T0;
+        for (int i = 0; i < numbers.size(); i++) {
+            if (i == cut) {
+                engine = restarted(engine, Samples.pour(), two());
+            }
+            at += numbers.get(i);
+            Outcome outcome = engine.accept(at, line(INES, numbers.get(i) % 3 == 0 ? "!pour" : "!two"));
+            outcome.decisions().forEach(each -> seen.add(each.sentence()));
+            outcome.directives().stream().map(Directive::toString).forEach(seen::add);
+        }
+        return seen;
+    }
+}
