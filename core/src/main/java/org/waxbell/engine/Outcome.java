@@ -7,6 +7,9 @@ import org.waxbell.journal.Decision;
 
 /** What one input led to: decisions, directives and changes of state, each in order. */
 public record Outcome(List<Decision> decisions, List<Directive> directives, List<Change> changes) {
+    /** The outcome of an input that led to nothing. */
+    public static final Outcome NOTHING = new Outcome(List.of(), List.of(), List.of());
+
     /** Whether nothing happened at all. */
     public boolean isEmpty() {
         return decisions.isEmpty() && directives.isEmpty() && changes.isEmpty();

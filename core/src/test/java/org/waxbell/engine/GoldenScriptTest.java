@@ -34,7 +34,7 @@ class GoldenScriptTest {
             }
         }
         write(engine.wake(600_000));
-        assertThat(String.join("\n", journal)).isEqualToIgnoringNewLines(read("first-ring.journal").strip());
+        assertThat(String.join("\n", journal)).isEqualToIgnoringNewLines(read("first-ring.journal").stripTrailing());
     }
 
     private void play(String[] words) {

@@ -1,0 +1,53 @@
+package org.waxbell.app;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.waxbell.app.config.DataFolder;
+import org.waxbell.app.config.Options;
+import org.waxbell.app.config.Port;
+import org.waxbell.app.config.SchemaGuard;
+import org.waxbell.app.config.StartRefused;
+import org.waxbell.app.config.Version;
+
+/** The program: looks at what it was started with, refuses with one sentence and a remedy, or serves until it is stopped. */
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+public class App {
+    /** Starts the program. */
+    public static void main(String[] args) {
+        try {
+            Options options = Options.parse(args);
+            if (options.versionOnly()) {
+                System.out.println("Wax Bell " + Version.current());
+                return;
+            }
+            start(options);
+        } catch (StartRefused refused) {
+            System.err.println(refused.getMessage() + "\n" + refused.remedy());
+            System.exit(StartRefused.EXIT_CODE);
+        }
+    }
+
+    /** Starts with {@code options} and returns when the first page can be asked for; throws {@link StartRefused}. */
+    public static ConfigurableApplicationContext start(Options options) {
+        Port.check(options.port());
+        DataFolder folder = DataFolder.open(options.data());
+        SchemaGuard.check(folder);
+        SpringApplication application = new SpringApplication(App.class);
+        application.setDefaultProperties(properties(options, folder));
+        application.addInitializers(context -> context.getBeanFactory().registerSingleton("options", options));
+        application.addInitializers(context -> context.getBeanFactory().registerSingleton("dataFolder", folder));
+        return application.run();
+    }
+
+    private static Map<String, Object> properties(Options options, DataFolder folder) {
+        Map<String, Object> properties = new HashMap<>();
+        properties.put("server.port", options.port());
+        properties.put("spring.datasource.url", folder.databaseUrl());
+        properties.put("logging.file.name", folder.log().toString());
+        return properties;
+    }
+}

@@ -1,0 +1,88 @@
+package org.waxbell.app.config;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import org.jspecify.annotations.Nullable;
+
+/** The one folder in which everything is kept: database, media by hash, keys, log, backups. Only one program has it open. */
+public final class DataFolder implements AutoCloseable {
+    private static final String DATABASE = "waxbell.db";
+    private final Path root;
+    private final FileChannel lock;
+
+    private DataFolder(Path root, FileChannel lock) {
+        this.root = root;
+        this.lock = lock;
+    }
+
+    /** Makes the folder where it is missing and locks it; throws {@link StartRefused} where it cannot be used. */
+    public static DataFolder open(Path root) {
+        try {
+            for (String part : new String[] {"media", "keys", "log", "backups"}) {
+                Files.createDirectories(root.resolve(part));
+            }
+            if (!Files.isWritable(root)) {
+                throw new IOException("not writable");
+            }
+            FileChannel channel = FileChannel.open(root.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            if (tryLock(channel) == null) {
+                channel.close();
+                throw new StartRefused("The data folder " + root + " is already in use by another Wax Bell.",
+                        "Stop that one first, or start this one with another folder: --data FOLDER.");
+            }
+            return new DataFolder(root, channel);
+        } catch (IOException broken) {
+            throw new StartRefused("The data folder " + root + " cannot be written.",
+                    "Give yourself the right to write there, or choose another folder: --data FOLDER.");
+        }
+    }
+
+    private static @Nullable FileLock tryLock(FileChannel channel) throws IOException {
+        try {
+            return channel.tryLock();
+        } catch (OverlappingFileLockException sameProcess) {
+            return null;
+        }
+    }
+
+    /** The database file. */
+    public Path database() {
+        return root.resolve(DATABASE);
+    }
+
+    /** How the driver reaches the database: a log of writes ahead, commits that survive the end of the process. */
+    public String databaseUrl() {
+        return "jdbc:sqlite:" + database()
+                + "?journal_mode=WAL&synchronous=NORMAL&busy_timeout=5000&foreign_keys=on&transaction_mode=IMMEDIATE";
+    }
+
+    /** The folder of media, named by their hash. */
+    public Path media() {
+        return root.resolve("media");
+    }
+
+    /** The folder of keys. */
+    public Path keys() {
+        return root.resolve("keys");
+    }
+
+    /** The folder of copies of the database. */
+    public Path backups() {
+        return root.resolve("backups");
+    }
+
+    /** The log that is written now. */
+    public Path log() {
+        return root.resolve("log").resolve("waxbell.log");
+    }
+
+    @Override
+    public void close() throws IOException {
+        lock.close();
+    }
+}

@@ -1,0 +1,45 @@
+package org.waxbell.app.config;
+
+import java.nio.file.Path;
+
+/**
+ * What the program is started with.
+ *
+ * @param data        the data folder
+ * @param port        the port on 127.0.0.1; 0 takes any free one
+ * @param demo        whether an empty data folder is filled with the demo evening
+ * @param versionOnly whether only the version is asked for
+ */
+public record Options(Path data, int port, boolean demo, boolean versionOnly) {
+    private static final int USUAL_PORT = 8087;
+    private static final int LAST_PORT = 65_535;
+
+    /** Reads the words of the command line; throws {@link StartRefused} for one it does not know. */
+    public static Options parse(String... args) {
+        Path data = Path.of(System.getProperty("user.home"), ".waxbell");
+        int port = USUAL_PORT;
+        boolean demo = false;
+        for (String arg : args) {
+            if (arg.startsWith("--data=")) {
+                data = Path.of(arg.substring("--data=".length()));
+            } else if (arg.startsWith("--port=")) {
+                port = port(arg.substring("--port=".length()));
+            } else if (arg.equals("--demo")) {
+                demo = true;
+            } else if (arg.equals("--version")) {
+                return new Options(data, port, false, true);
+            } else {
+                throw new StartRefused("Wax Bell does not know the option \"" + arg + "\".",
+                        "It knows --data=FOLDER, --port=NUMBER, --demo and --version.");
+            }
+        }
+        return new Options(data.toAbsolutePath().normalize(), port, demo, false);
+    }
+
+    private static int port(String typed) {
+        if (typed.matches("\\d{1,5}") && Integer.parseInt(typed) <= LAST_PORT) {
+            return Integer.parseInt(typed);
+        }
+        throw new StartRefused("\"" + typed + "\" is not a port.", "Give a number from 1 to " + LAST_PORT + ", such as --port=8090.");
+    }
+}

@@ -1,0 +1,130 @@
+package org.waxbell.app.practice;
+
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.run.EngineLoop;
+import org.waxbell.app.run.OutcomeWatcher;
+import org.waxbell.app.socket.Outboxes;
+import org.waxbell.app.socket.Topic;
+import org.waxbell.app.store.ChatMapper;
+import org.waxbell.app.store.ChatMapper.ChatRow;
+import org.waxbell.app.store.PersonMapper;
+import org.waxbell.app.store.StateStore;
+import org.waxbell.app.wiring.Refused;
+import org.waxbell.directive.SayInChat;
+import org.waxbell.engine.Outcome;
+import org.waxbell.event.ChatLine;
+import org.waxbell.event.ChatText;
+import org.waxbell.event.Standing;
+import org.waxbell.event.Viewer;
+import org.waxbell.journal.Decision;
+import org.waxbell.port.ChatOut;
+
+/** A channel of our own in which everything can be tried: its chat is kept here and nothing leaves this machine. */
+@Component
+public class PracticeChannel implements ChatOut, OutcomeWatcher {
+    /** The name of its link. */
+    public static final String LINK = "practice";
+    private static final int LINES_SHOWN = 100;
+    private final EngineLoop loop;
+    private final PersonMapper people;
+    private final ChatMapper chat;
+    private final Topic topic;
+
+    PracticeChannel(@Lazy EngineLoop loop, PersonMapper people, ChatMapper chat, Outboxes outboxes, Documents json) {
+        this.loop = loop;
+        this.people = people;
+        this.chat = chat;
+        this.topic = new Topic(outboxes, json, () -> new ChatStanding(lines()));
+    }
+
+    /** A line as viewers see it. @param standing nearest standing of the writer @param helper whether it is an answer of ours */
+    public record ChatNotice(long at, String name, Standing standing, String text, boolean helper) {
+    }
+
+    /** The chat as it stands. */
+    public record ChatStanding(List<ChatNotice> lines) {
+    }
+
+    /** The socket of its page. */
+    public Topic topic() {
+        return topic;
+    }
+
+    /** Everyone who is known on it, as the page offers them. */
+    public List<Viewer> viewers() {
+        return people.ofLink(LINK).stream().map(PracticeChannel::viewer).toList();
+    }
+
+    private static Viewer viewer(PersonMapper.PersonRow row) {
+        Set<Standing> standings = EnumSet.noneOf(Standing.class);
+        Arrays.stream(row.standings().split(",")).map(Standing::valueOf).forEach(standings::add);
+        return new Viewer(row.id(), row.name(), standings, row.months());
+    }
+
+    /** Writes a line as the viewer of that name, who becomes known if new; done when it is kept and decided. */
+    public CompletableFuture<Decision> write(String name, String text) {
+        Viewer viewer = viewer(name);
+        String line = ChatText.line(text);
+        if (line.isEmpty()) {
+            throw new Refused("text", text, "The line is empty.", "Write at least one letter.");
+        }
+        if (line.length() > ChatText.LONGEST_LINE) {
+            throw new Refused("text", line, "The line is too long: " + line.length() + " characters.",
+                    "Shorten it to " + ChatText.LONGEST_LINE + " at most.");
+        }
+        return loop.submit((engine, at) -> engine.accept(at, new ChatLine(LINK, viewer, line)))
+                .thenApply(outcome -> outcome.decisions().get(0));
+    }
+
+    private Viewer viewer(String typed) {
+        String name = ChatText.name(typed);
+        if (name.isEmpty()) {
+            throw new Refused("name", typed, "The name is empty.", "Choose a viewer, or write a name.");
+        }
+        String id = LINK + ":" + name.toLowerCase(Locale.ROOT);
+        return viewers().stream().filter(each -> each.id().equals(id)).findFirst()
+                .orElseGet(() -> new Viewer(id, name, Set.of(Standing.ANYONE), 0));
+    }
+
+    @Override
+    public String link() {
+        return LINK;
+    }
+
+    @Override
+    public void say(SayInChat line) {
+        tell(new ChatNotice(line.meantFor(), StateStore.HELPER, Standing.ANYONE, line.text(), true));
+    }
+
+    @Override
+    public void left(Outcome outcome) {
+        for (Decision decision : outcome.decisions()) {
+            if (decision.event() instanceof ChatLine line && line.from().equals(LINK)) {
+                tell(new ChatNotice(decision.at(), line.viewer().name(), line.viewer().nearest(), line.text(), false));
+            }
+        }
+    }
+
+    private void tell(ChatNotice line) {
+        topic.tell("line", line);
+    }
+
+    private List<ChatNotice> lines() {
+        List<ChatNotice> lines = new ArrayList<>();
+        for (ChatRow row : chat.newest(LINK, LINES_SHOWN)) {
+            lines.add(new ChatNotice(row.at(), row.name(), Standing.valueOf(row.standing()), row.text(), row.helper()));
+        }
+        Collections.reverse(lines);
+        return lines;
+    }
+}

@@ -1,0 +1,119 @@
+package org.waxbell.app.rest;
+
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.practice.PracticeChannel;
+import org.waxbell.app.practice.PracticeMixer;
+import org.waxbell.app.practice.PracticeMixer.MixerStanding;
+import org.waxbell.app.rest.Notices.DecisionNotice;
+import org.waxbell.app.run.EngineLoop;
+import org.waxbell.app.stage.StageFeed;
+import org.waxbell.app.stage.StageKeys;
+import org.waxbell.app.wiring.Refused;
+import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.event.Viewer;
+
+/** What is done and looked at while an evening runs. */
+@RestController
+@RequestMapping("/api")
+class EveningController {
+    private final LiveNews live;
+    private final EngineLoop loop;
+    private final PracticeChannel channel;
+    private final PracticeMixer mixer;
+    private final StageKeys keys;
+    private final StageFeed feed;
+    private final WiringStore wiring;
+
+    EveningController(LiveNews live, EngineLoop loop, PracticeChannel channel, PracticeMixer mixer, StageKeys keys,
+                      StageFeed feed, WiringStore wiring) {
+        this.live = live;
+        this.loop = loop;
+        this.channel = channel;
+        this.mixer = mixer;
+        this.keys = keys;
+        this.feed = feed;
+        this.wiring = wiring;
+    }
+
+    /** A line to be written into the practice channel. @param name of the viewer who writes it, known or new */
+    record Line(String name, String text) {
+    }
+
+    /** A scene to be put on programme. */
+    record Cut(String scene) {
+    }
+
+    /** The secret address of a stage, without the host. */
+    record Address(String address) {
+    }
+
+    @GetMapping("/live")
+    LiveNews.Standing live() {
+        return live.standing();
+    }
+
+    @GetMapping("/journal")
+    List<DecisionNotice> journal(@RequestParam(defaultValue = "9223372036854775807") long before) {
+        return live.decisions(before);
+    }
+
+    @PostMapping("/hush")
+    CompletableFuture<DecisionNotice> hush() {
+        return loop.submit((engine, at) -> engine.hush(at)).thenApply(outcome ->
+                Notices.of(outcome.decisions().get(outcome.decisions().size() - 1)));
+    }
+
+    @GetMapping("/practice/viewers")
+    List<Viewer> viewers() {
+        return channel.viewers();
+    }
+
+    @PostMapping("/practice/lines")
+    CompletableFuture<DecisionNotice> write(@RequestBody Line line) {
+        return channel.write(line.name(), line.text()).thenApply(Notices::of);
+    }
+
+    @GetMapping("/practice/mixer")
+    MixerStanding mixer() {
+        return mixer.standing();
+    }
+
+    @PutMapping("/practice/mixer/scene")
+    MixerStanding cut(@RequestBody Cut cut) {
+        return mixer.cutTo(cut.scene());
+    }
+
+    @PostMapping("/practice/mixer/source")
+    MixerStanding takeAddress() {
+        return mixer.takeAddress();
+    }
+
+    @GetMapping("/stages/{id}/address")
+    Address address(@PathVariable String id) {
+        return new Address("/stage#k=" + keys.key(known(id)));
+    }
+
+    @PostMapping("/stages/{id}/address")
+    Address renew(@PathVariable String id) {
+        String key = keys.renew(known(id));
+        feed.dismiss(id);
+        mixer.addressChanged();
+        return new Address("/stage#k=" + key);
+    }
+
+    private String known(String stage) {
+        if (wiring.current().wiring().stage(stage).isEmpty()) {
+            throw new Refused("stage", stage, "There is no such stage.", "Choose one that is in the list.");
+        }
+        return stage;
+    }
+}

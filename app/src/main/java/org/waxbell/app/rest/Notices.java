@@ -1,0 +1,71 @@
+package org.waxbell.app.rest;
+
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.engine.PartRun;
+import org.waxbell.engine.Ring;
+import org.waxbell.event.Viewer;
+import org.waxbell.gate.GateAnswer;
+import org.waxbell.journal.CueAnswer;
+import org.waxbell.journal.Decision;
+import org.waxbell.score.Lane;
+
+/** Decisions and rings as pages are told them. */
+public final class Notices {
+    private Notices() {
+    }
+
+    /** What one gate said. */
+    public record GateNotice(String gate, boolean passed, String reason) {
+    }
+
+    /** What became of one cue that looked at an event. @param ring number of the ring, null where it was held */
+    public record AnswerNotice(String cueId, String cueName, List<GateNotice> gates, @Nullable Long ring, boolean held,
+                               boolean dropped, List<String> drawn, String sentence) {
+    }
+
+    /** An event and what was decided. @param at milliseconds since 1970 UTC @param viewer name of who caused it, empty text for nobody */
+    public record DecisionNotice(long number, long at, String event, String viewer, String sentence, List<AnswerNotice> answers) {
+    }
+
+    /** A part of a ring on its lane. @param from milliseconds since 1970 UTC @param to likewise */
+    public record PartNotice(String id, Lane lane, String label, long from, long to, String state, String note) {
+    }
+
+    /** A ring as it stands. @param start milliseconds since 1970 UTC */
+    public record RingNotice(long number, String cueId, String cueName, String viewer, String state, String note,
+                             long arrived, long start, List<PartNotice> parts) {
+    }
+
+    static DecisionNotice of(Decision decision) {
+        return new DecisionNotice(decision.number(), decision.at(), decision.event().sentence(),
+                decision.event().by().map(Viewer::name).orElse(""), decision.sentence(),
+                decision.cues().stream().map(Notices::of).toList());
+    }
+
+    private static AnswerNotice of(CueAnswer answer) {
+        return new AnswerNotice(answer.cueId(), answer.cueName(), answer.gates().stream().map(Notices::of).toList(),
+                answer.ring(), answer.held(), answer.dropped(), answer.drawn(), answer.sentence());
+    }
+
+    private static GateNotice of(GateAnswer answer) {
+        return new GateNotice(answer.gate(), answer.passed(), answer.reason());
+    }
+
+    static RingNotice of(Ring ring) {
+        return new RingNotice(ring.number(), ring.cueId(), ring.cueName(), ring.event().by().map(Viewer::name).orElse(""),
+                small(ring.state()), ring.note(), ring.arrived(), ring.start(),
+                ring.parts().stream().map(run -> of(ring, run)).toList());
+    }
+
+    private static PartNotice of(Ring ring, PartRun run) {
+        long from = ring.start() + run.fromMs();
+        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run)), from,
+                ring.start() + run.toMs(), small(run.state()), run.note());
+    }
+
+    private static String small(Enum<?> state) {
+        return state.name().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,63 @@
+package org.waxbell.app.rest;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import java.nio.file.Files;
+import java.time.Duration;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.waxbell.app.media.MediaFiles;
+import org.waxbell.app.media.MediaTokens;
+import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.shelf.Media;
+
+/** The pages by their short addresses, and files of the shelf by their hash. */
+@Controller
+@Hidden
+class PageController {
+    private final MediaFiles files;
+    private final MediaTokens tokens;
+    private final WiringStore wiring;
+
+    PageController(MediaFiles files, MediaTokens tokens, WiringStore wiring) {
+        this.files = files;
+        this.tokens = tokens;
+        this.wiring = wiring;
+    }
+
+    @GetMapping({"/", "/cues", "/cues/{id}", "/links"})
+    String console() {
+        return "forward:/index.html";
+    }
+
+    @GetMapping("/stage")
+    String stage() {
+        return "forward:/stage.html";
+    }
+
+    @GetMapping("/channel")
+    String channel() {
+        return "forward:/channel.html";
+    }
+
+    @GetMapping("/mixer")
+    String mixer() {
+        return "forward:/mixer.html";
+    }
+
+    @GetMapping("/media/{hash}")
+    ResponseEntity<Resource> media(@PathVariable String hash, @RequestParam(defaultValue = "") String t) {
+        Media media = wiring.current().shelf().all().stream().filter(each -> each.hash().equals(hash)).findFirst().orElse(null);
+        if (media == null || !tokens.opens(hash, t) || !Files.exists(files.file(hash))) {
+            return ResponseEntity.notFound().build();
+        }
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(media.type()))
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate()).body(new FileSystemResource(files.file(hash)));
+    }
+}

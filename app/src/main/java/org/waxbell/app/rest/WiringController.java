@@ -1,0 +1,132 @@
+package org.waxbell.app.rest;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.media.MediaTokens;
+import org.waxbell.app.rest.WiringViews.CueSave;
+import org.waxbell.app.rest.WiringViews.CueView;
+import org.waxbell.app.rest.WiringViews.History;
+import org.waxbell.app.rest.WiringViews.MediaView;
+import org.waxbell.app.rest.WiringViews.RackSave;
+import org.waxbell.app.rest.WiringViews.RackView;
+import org.waxbell.app.rest.WiringViews.Saved;
+import org.waxbell.app.rest.WiringViews.StageView;
+import org.waxbell.app.rest.WiringViews.WiringView;
+import org.waxbell.app.run.SystemClock;
+import org.waxbell.app.stage.StageKeys;
+import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.JournalMapper.CountRow;
+import org.waxbell.app.store.StateStore;
+import org.waxbell.app.wiring.Document;
+import org.waxbell.app.wiring.DocumentKind;
+import org.waxbell.app.wiring.DocumentSet;
+import org.waxbell.app.wiring.Refused;
+import org.waxbell.app.wiring.WiringEdits;
+import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
+import org.waxbell.event.ChatLine;
+import org.waxbell.score.CardPart;
+import org.waxbell.stage.Stage;
+
+/** Reads and changes the wiring. */
+@RestController
+@RequestMapping("/api")
+class WiringController {
+    private final WiringStore store;
+    private final WiringEdits edits;
+    private final JournalMapper journal;
+    private final StageKeys keys;
+    private final MediaTokens tokens;
+    private final SystemClock clock;
+    private final LiveNews live;
+
+    WiringController(WiringStore store, WiringEdits edits, JournalMapper journal, StageKeys keys, MediaTokens tokens,
+                     SystemClock clock, LiveNews live) {
+        this.store = store;
+        this.edits = edits;
+        this.journal = journal;
+        this.keys = keys;
+        this.tokens = tokens;
+        this.clock = clock;
+        this.live = live;
+    }
+
+    @GetMapping("/wiring")
+    WiringView wiring() {
+        DocumentSet set = store.current();
+        Map<String, CountRow> counts = journal.counts(StateStore.day(clock.now())).stream()
+                .collect(Collectors.toMap(CountRow::cueId, Function.identity()));
+        return new WiringView(
+                views(set, DocumentKind.RACK, each -> new RackView(each.version(), (Rack) each.value())),
+                views(set, DocumentKind.CUE, each -> cue(each, counts)),
+                views(set, DocumentKind.STAGE, each -> new StageView((Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
+                set.shelf().all().stream().map(media -> new MediaView(media.folder(), media.name(), media.type(),
+                        media.lengthMs(), tokens.address(media.hash()))).toList(),
+                CardPart.LOOKS, ChatLine.FIELDS.stream().sorted().toList(),
+                new History(edits.undoable().orElse(""), edits.redoable().orElse("")));
+    }
+
+    private static CueView cue(Document document, Map<String, CountRow> counts) {
+        CountRow count = counts.getOrDefault(document.id(), new CountRow(document.id(), 0, 0));
+        return new CueView(document.version(), (Cue) document.value(), count.rang(), count.held());
+    }
+
+    private static <T> List<T> views(DocumentSet set, DocumentKind kind, Function<Document, T> view) {
+        return set.all().stream().filter(each -> each.kind() == kind).map(view).toList();
+    }
+
+    @PutMapping("/cues/{id}")
+    CompletableFuture<Saved> saveCue(@PathVariable String id, @RequestBody CueSave save) {
+        sameId(id, save.cue().id());
+        return changed(edits.saveCue(save.cue(), save.version()));
+    }
+
+    @DeleteMapping("/cues/{id}")
+    CompletableFuture<Saved> deleteCue(@PathVariable String id, @RequestParam long version) {
+        return changed(edits.deleteCue(id, version));
+    }
+
+    @PutMapping("/racks/{id}")
+    CompletableFuture<Saved> saveRack(@PathVariable String id, @RequestBody RackSave save) {
+        sameId(id, save.rack().id());
+        return changed(edits.saveRack(save.rack(), save.version()));
+    }
+
+    @PostMapping("/undo")
+    CompletableFuture<Saved> undo() {
+        return changed(edits.undo());
+    }
+
+    @PostMapping("/redo")
+    CompletableFuture<Saved> redo() {
+        return changed(edits.redo());
+    }
+
+    private CompletableFuture<Saved> changed(CompletableFuture<@Nullable Document> edit) {
+        return edit.thenApply(document -> {
+            live.wiringChanged();
+            return new Saved(document == null ? 0 : document.version());
+        });
+    }
+
+    private static void sameId(String address, String body) {
+        if (!Objects.equals(address, body)) {
+            throw new Refused("id", body, "The address names " + address + ".", "Let both name the same.");
+        }
+    }
+}

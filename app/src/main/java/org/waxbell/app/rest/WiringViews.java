@@ -1,0 +1,49 @@
+package org.waxbell.app.rest;
+
+import java.util.List;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
+import org.waxbell.stage.Stage;
+
+/** The wiring as the console reads and changes it. */
+public final class WiringViews {
+    private WiringViews() {
+    }
+
+    /** A cue with its version and how often it rang and was held today. */
+    public record CueView(long version, Cue cue, long rang, long held) {
+    }
+
+    /** A rack with its version. */
+    public record RackView(long version, Rack rack) {
+    }
+
+    /** A stage, and the address at which the console previews it. */
+    public record StageView(Stage stage, String previewAddress) {
+    }
+
+    /** An item of the shelf. @param address where it can be fetched for a while */
+    public record MediaView(String folder, String name, String type, long lengthMs, String address) {
+    }
+
+    /** What undo and redo would do, empty text for nothing. */
+    public record History(String undo, String redo) {
+    }
+
+    /** All of it. @param looks names of the looks that a card may have @param fields names of values by kind of pull */
+    public record WiringView(List<RackView> racks, List<CueView> cues, List<StageView> stages, List<MediaView> shelf,
+                             List<String> looks, List<String> fields, History history) {
+    }
+
+    /** A cue to be saved. @param version the one that the editor saw, 0 for a new cue */
+    public record CueSave(long version, Cue cue) {
+    }
+
+    /** A rack to be saved. @param version the one that the editor saw, 0 for a new rack */
+    public record RackSave(long version, Rack rack) {
+    }
+
+    /** The version that a document has now. */
+    public record Saved(long version) {
+    }
+}

@@ -1,0 +1,26 @@
+package org.waxbell.app.run;
+
+import java.security.SecureRandom;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.store.StateStore;
+import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.engine.Engine;
+import org.waxbell.wiring.CueBook;
+
+/** Makes the engine that goes on from where the last one stopped. */
+@Component
+class EngineFactory {
+    private final StateStore state;
+    private final WiringStore wiring;
+    private final SystemClock clock;
+
+    EngineFactory(StateStore state, WiringStore wiring, SystemClock clock) {
+        this.state = state;
+        this.wiring = wiring;
+        this.clock = clock;
+    }
+
+    Engine make() {
+        return new Engine(new CueBook(wiring.current().wiring()), state.load(clock.now(), new SecureRandom().nextLong()), Lead.LEAST);
+    }
+}

@@ -1,0 +1,131 @@
+package org.waxbell.app.run;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+import org.waxbell.engine.Engine;
+import org.waxbell.engine.Outcome;
+import org.waxbell.time.Stamps;
+
+/**
+ * The one thread that changes state: takes inputs from its queue, lets the engine decide, commits what was decided for a
+ * batch of them, and only then lets directives out and acknowledges, all in the order of the decisions.
+ */
+@Component
+public class EngineLoop implements SmartLifecycle {
+    private static final Logger LOG = LoggerFactory.getLogger(EngineLoop.class);
+    private static final int MOST_IN_BATCH = 256;
+    private static final long LONGEST_BATCH_NANOS = 5_000_000;
+    private static final long RETRY_MILLIS = 1_000;
+
+    private final BlockingQueue<Queued> queue = new LinkedBlockingQueue<>();
+    private final EngineFactory factory;
+    private final Commit commit;
+    private final Release release;
+    private final Stamps stamps;
+    private final SystemClock clock;
+    private volatile @Nullable Thread thread;
+
+    EngineLoop(EngineFactory factory, Commit commit, Release release, SystemClock clock) {
+        this.factory = factory;
+        this.commit = commit;
+        this.release = release;
+        this.clock = clock;
+        this.stamps = new Stamps(clock);
+    }
+
+    private record Queued(Job job, CompletableFuture<Outcome> done) {
+    }
+
+    /** Queues a job; done when its outcome is kept, or fails with {@link Unsaved} or what the job itself threw. */
+    public CompletableFuture<Outcome> submit(Job job) {
+        Queued queued = new Queued(job, new CompletableFuture<>());
+        queue.add(queued);
+        return queued.done();
+    }
+
+    private void run() {
+        Engine engine = factory.make();
+        finish(List.of(new Batch.Done(engine.resume(stamps.next()), () -> { }, null)));
+        while (thread == Thread.currentThread()) {
+            try {
+                turn(engine);
+            } catch (InterruptedException stopped) {
+                return;
+            } catch (RuntimeException | Error bug) {
+                LOG.error("The engine's thread met an error and goes on", bug);
+            }
+        }
+    }
+
+    private void turn(Engine engine) throws InterruptedException {
+        long due = commit.owes() ? Math.min(engine.nextWake(), clock.now() + RETRY_MILLIS) : engine.nextWake();
+        Queued first = due == Long.MAX_VALUE ? queue.take()
+                : queue.poll(Math.max(0, due - clock.now()), TimeUnit.MILLISECONDS);
+        Batch batch = new Batch();
+        batch.add(engine.wake(stamps.next()));
+        long until = System.nanoTime() + LONGEST_BATCH_NANOS;
+        for (Queued next = first; next != null; next = batch.size() < MOST_IN_BATCH && System.nanoTime() < until ? queue.poll() : null) {
+            decide(engine, next, batch);
+        }
+        finish(batch.done());
+    }
+
+    private void decide(Engine engine, Queued queued, Batch batch) {
+        try {
+            batch.add(new Batch.Done(queued.job().decide(engine, stamps.next()), queued.job()::keep, queued.done()));
+        } catch (RuntimeException refused) {
+            queued.done().completeExceptionally(refused);
+        }
+    }
+
+    private void finish(List<Batch.Done> done) {
+        List<Batch.Done> work = new ArrayList<>(done);
+        work.removeIf(each -> each.outcome().isEmpty() && each.future() == null);
+        RuntimeException failure = commit.commit(work);
+        for (Batch.Done each : work) {
+            release.release(each.outcome());
+            if (each.future() != null) {
+                if (failure == null) {
+                    each.future().complete(each.outcome());
+                } else {
+                    each.future().completeExceptionally(new Unsaved(failure));
+                }
+            }
+        }
+    }
+
+    @Override
+    public void start() {
+        Thread started = new Thread(this::run, "engine");
+        thread = started;
+        started.start();
+    }
+
+    @Override
+    public void stop() {
+        Thread running = thread;
+        thread = null;
+        if (running != null) {
+            running.interrupt();
+            try {
+                running.join(TimeUnit.SECONDS.toMillis(2));
+            } catch (InterruptedException hurried) {
+                Thread.currentThread().interrupt();
+            }
+        }
+    }
+
+    @Override
+    public boolean isRunning() {
+        return thread != null;
+    }
+}

@@ -1,0 +1,55 @@
+package org.waxbell.app.run;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.HushAll;
+import org.waxbell.directive.SayInChat;
+import org.waxbell.directive.StageDirective;
+import org.waxbell.engine.Outcome;
+import org.waxbell.port.ChatOut;
+import org.waxbell.port.StageOut;
+
+/** Lets directives out to their adapters; one that fails is logged and never stops the others. */
+@Component
+class Release {
+    private static final Logger LOG = LoggerFactory.getLogger(Release.class);
+    private final StageOut stages;
+    private final Map<String, ChatOut> chats;
+    private final List<OutcomeWatcher> watchers;
+
+    Release(StageOut stages, List<ChatOut> chats, List<OutcomeWatcher> watchers) {
+        this.stages = stages;
+        this.chats = chats.stream().collect(Collectors.toMap(ChatOut::link, Function.identity()));
+        this.watchers = watchers;
+    }
+
+    /** Lets all of it out; screen, sound and chat go on even where nothing can be kept. */
+    void release(Outcome outcome) {
+        outcome.directives().forEach(directive -> guarded(() -> send(directive)));
+        watchers.forEach(watcher -> guarded(() -> watcher.left(outcome)));
+    }
+
+    private void send(Directive directive) {
+        if (directive instanceof StageDirective part) {
+            stages.perform(part);
+        } else if (directive instanceof HushAll hush) {
+            stages.hush(hush);
+        } else if (directive instanceof SayInChat say && chats.containsKey(say.link())) {
+            chats.get(say.link()).say(say);
+        }
+    }
+
+    private static void guarded(Runnable work) {
+        try {
+            work.run();
+        } catch (RuntimeException failed) {
+            LOG.error("An adapter failed", failed);
+        }
+    }
+}

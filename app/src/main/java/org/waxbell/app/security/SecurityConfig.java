@@ -1,0 +1,74 @@
+package org.waxbell.app.security;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Set;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
+import org.springframework.security.web.header.writers.DelegatingRequestMatcherHeaderWriter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
+import org.springframework.security.web.header.writers.StaticHeadersWriter;
+import org.springframework.security.web.util.matcher.RequestMatcher;
+
+/**
+ * What every answer carries: a strict content policy, no referrer, no guessing of types. Only this machine is answered:
+ * the server listens on the loopback interface, and a request must name it and must come from one of our own pages.
+ */
+@Configuration(proxyBeanMethods = false)
+class SecurityConfig {
+    private static final Set<String> OWN_NAMES = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; "
+            + "media-src 'self'; font-src 'self'; connect-src 'self'; frame-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors ";
+    private static final String FILE_POLICY = "default-src 'none'; style-src 'unsafe-inline'; sandbox";
+
+    @Bean
+    HttpFirewall ownNamesOnly() {
+        StrictHttpFirewall firewall = new StrictHttpFirewall();
+        firewall.setAllowedHostnames(OWN_NAMES::contains);
+        return firewall;
+    }
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+        return http
+                .csrf(AbstractHttpConfigurer::disable)
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .anonymous(anonymous -> { })
+                .addFilterBefore(new OriginFilter(OWN_NAMES), AuthorizationFilter.class)
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .headers(SecurityConfig::headers)
+                .build();
+    }
+
+    private static void headers(HeadersConfigurer<HttpSecurity> headers) {
+        headers.frameOptions(HeadersConfigurer.FrameOptionsConfig::disable)
+                .cacheControl(HeadersConfigurer.CacheControlConfig::disable)
+                .referrerPolicy(policy -> policy.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.NO_REFERRER))
+                .addHeaderWriter(policy(SecurityConfig::isStage, POLICY + "'self'"))
+                .addHeaderWriter(policy(SecurityConfig::isFile, FILE_POLICY))
+                .addHeaderWriter(policy(request -> !isStage(request) && !isFile(request), POLICY + "'none'"));
+    }
+
+    private static DelegatingRequestMatcherHeaderWriter policy(
+            RequestMatcher where, String policy) {
+        return new DelegatingRequestMatcherHeaderWriter(where, new StaticHeadersWriter("Content-Security-Policy", policy));
+    }
+
+    /** Only the stage may stand in a frame: in the practice mixer and in the console's preview. */
+    private static boolean isStage(HttpServletRequest request) {
+        return request.getRequestURI().equals("/stage");
+    }
+
+    private static boolean isFile(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/media/");
+    }
+}

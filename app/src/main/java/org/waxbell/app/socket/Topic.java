@@ -1,0 +1,49 @@
+package org.waxbell.app.socket;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
+import org.springframework.web.socket.CloseStatus;
+import org.springframework.web.socket.WebSocketSession;
+import org.springframework.web.socket.handler.TextWebSocketHandler;
+import org.waxbell.app.json.Documents;
+
+/** A socket on which pages only listen: first how things stand, then every change. */
+public final class Topic extends TextWebSocketHandler {
+    private final Map<String, Outbox> listeners = new ConcurrentHashMap<>();
+    private final Outboxes outboxes;
+    private final Documents json;
+    private final Supplier<Object> standing;
+
+    /** @param standing what a page that joins is told first */
+    public Topic(Outboxes outboxes, Documents json, Supplier<Object> standing) {
+        this.outboxes = outboxes;
+        this.json = json;
+        this.standing = standing;
+    }
+
+    /** What a page is told. */
+    public record Message(String type, Object body) {
+    }
+
+    /** Tells every page that listens. */
+    public void tell(String type, Object body) {
+        if (!listeners.isEmpty()) {
+            String text = json.write(new Message(type, body));
+            listeners.values().forEach(outbox -> outbox.post(text));
+        }
+    }
+
+    @Override
+    public void afterConnectionEstablished(WebSocketSession session) {
+        Outbox outbox = outboxes.of(session);
+        // Listening before asking how things stand: a change between the two comes twice rather than never.
+        listeners.put(session.getId(), outbox);
+        outbox.post(json.write(new Message("standing", standing.get())));
+    }
+
+    @Override
+    public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
+        listeners.remove(session.getId());
+    }
+}

@@ -1,0 +1,47 @@
+package org.waxbell.app.stage;
+
+import org.waxbell.app.socket.Outbox;
+
+/** One page that shows a stage. */
+public final class StagePage {
+    private final Outbox outbox;
+    private final StageKeys.Admitted admitted;
+    private volatile double roundTrip;
+    private volatile boolean sounds = true;
+
+    StagePage(Outbox outbox, StageKeys.Admitted admitted) {
+        this.outbox = outbox;
+        this.admitted = admitted;
+    }
+
+    String id() {
+        return outbox.id();
+    }
+
+    Outbox outbox() {
+        return outbox;
+    }
+
+    String stage() {
+        return admitted.stage();
+    }
+
+    boolean preview() {
+        return admitted.preview();
+    }
+
+    /** Its best measured round trip, in milliseconds. */
+    public double roundTrip() {
+        return roundTrip;
+    }
+
+    /** Whether it may sound; a page in a plain browser may not until somebody clicks it. */
+    public boolean sounds() {
+        return sounds;
+    }
+
+    void reports(double bestRoundTrip, boolean maySound) {
+        roundTrip = bestRoundTrip;
+        sounds = maySound;
+    }
+}

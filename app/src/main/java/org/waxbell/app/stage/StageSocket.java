@@ -1,0 +1,145 @@
+package org.waxbell.app.stage;
+
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.web.socket.CloseStatus;
+import org.springframework.web.socket.TextMessage;
+import org.springframework.web.socket.WebSocketSession;
+import org.springframework.web.socket.handler.TextWebSocketHandler;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.run.EngineLoop;
+import org.waxbell.app.run.Lead;
+import org.waxbell.app.run.SystemClock;
+import org.waxbell.app.socket.Outbox;
+import org.waxbell.app.socket.Outboxes;
+import org.waxbell.engine.Completion;
+import org.waxbell.engine.Outcome;
+import tools.jackson.core.JacksonException;
+
+/** The socket of stage pages: it says what to show and hears how that went. */
+@Component
+public class StageSocket extends TextWebSocketHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(StageSocket.class);
+    private static final int LONGEST_REASON = 200;
+    private final Map<String, StagePage> pages = new ConcurrentHashMap<>();
+    private final Map<String, Outbox> outboxes = new ConcurrentHashMap<>();
+    private final Outboxes maker;
+    private final StageFeed feed;
+    private final StageKeys keys;
+    private final Documents json;
+    private final SystemClock clock;
+    private final EngineLoop loop;
+    private final List<StageWatcher> watchers;
+    private volatile long lead = Lead.LEAST;
+
+    StageSocket(Outboxes maker, StageFeed feed, StageKeys keys, Documents json, SystemClock clock, EngineLoop loop,
+                List<StageWatcher> watchers) {
+        this.maker = maker;
+        this.feed = feed;
+        this.keys = keys;
+        this.json = json;
+        this.clock = clock;
+        this.loop = loop;
+        this.watchers = watchers;
+    }
+
+    private record ClockNews(String type, double sent, double now) {
+    }
+
+    @Override
+    public void afterConnectionEstablished(WebSocketSession session) {
+        outboxes.put(session.getId(), maker.of(session));
+    }
+
+    @Override
+    public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
+        outboxes.remove(session.getId());
+        StagePage page = pages.remove(session.getId());
+        if (page != null) {
+            feed.leave(page);
+            watchers.forEach(watcher -> watcher.pagesChanged(page.stage()));
+        }
+    }
+
+    @Override
+    protected void handleTextMessage(WebSocketSession session, TextMessage message) {
+        Outbox outbox = outboxes.get(session.getId());
+        try {
+            StageReport report = json.read(message.getPayload(), StageReport.class);
+            StagePage page = pages.get(session.getId());
+            if (page != null) {
+                hear(page, report);
+            } else if (outbox != null) {
+                hello(outbox, report);
+            }
+        } catch (JacksonException | IllegalArgumentException nonsense) {
+            LOG.warn("A stage page said what it may not: {}", nonsense.getMessage());
+            if (outbox != null) {
+                outbox.close(CloseStatus.BAD_DATA);
+            }
+        }
+    }
+
+    private void hello(Outbox outbox, StageReport report) {
+        var admitted = keys.admit(report.key() == null ? "" : report.key());
+        if (!report.type().equals("hello") || admitted.isEmpty()) {
+            outbox.close(StageFeed.WRONG_KEY);
+            return;
+        }
+        StagePage page = new StagePage(outbox, admitted.get());
+        pages.put(outbox.id(), page);
+        feed.join(page);
+        watchers.forEach(watcher -> watcher.pagesChanged(page.stage()));
+    }
+
+    private void hear(StagePage page, StageReport report) {
+        switch (report.type()) {
+            case "clock" -> page.outbox().post(json.write(new ClockNews("clock", orZero(report.sent()), clock.exact())));
+            case "ready" -> ready(page, report);
+            case "started" -> started(page, report);
+            case "ended" -> completed(page, report, Completion.ended());
+            case "failed" -> completed(page, report, Completion.failed(reason(report)));
+            default -> throw new IllegalArgumentException("no such message: " + report.type());
+        }
+    }
+
+    private void ready(StagePage page, StageReport report) {
+        page.reports(orZero(report.roundTrip()), Boolean.TRUE.equals(report.sounds()));
+        watchers.forEach(watcher -> watcher.pagesChanged(page.stage()));
+        long wanted = Lead.of(feed.worstRoundTrip());
+        if (wanted != lead) {
+            lead = wanted;
+            loop.submit((engine, at) -> {
+                engine.lead(wanted);
+                return Outcome.NOTHING;
+            });
+        }
+    }
+
+    private void started(StagePage page, StageReport report) {
+        if (!page.preview() && report.partRun() != null) {
+            watchers.forEach(watcher -> watcher.started(report.partRun(), orZero(report.at())));
+        }
+    }
+
+    private void completed(StagePage page, StageReport report, Completion result) {
+        String partRun = report.partRun();
+        if (!page.preview() && partRun != null) {
+            loop.submit((engine, at) -> engine.completed(at, partRun, result));
+        }
+    }
+
+    private static String reason(StageReport report) {
+        String why = report.why() == null ? "the page did not say why" : report.why();
+        return why.length() > LONGEST_REASON ? why.substring(0, LONGEST_REASON) : why;
+    }
+
+    private static double orZero(@Nullable Double number) {
+        return number == null || !Double.isFinite(number) ? 0 : number;
+    }
+}

@@ -1,0 +1,31 @@
+package org.waxbell.app.store;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+/** Everyone who is known. */
+@Mapper
+public interface PersonMapper {
+    /** A person. @param standings comma-separated @param firstSeen null for who was never seen */
+    record PersonRow(String id, String name, String standings, int months, @Nullable Long firstSeen, @Nullable Long lastSeen, long lines) {
+    }
+
+    /** Everyone of a link, in the order in which they became known. */
+    @Select("select * from person where id like #{link} || ':%' order by rowid")
+    List<PersonRow> ofLink(String link);
+
+    /** Adds someone who was not seen yet; who is known already stays as they are. */
+    @Insert("insert or ignore into person (id, name, standings, months, lines) values (#{id}, #{name}, #{standings}, #{months}, 0)")
+    void know(String id, String name, String standings, int months);
+
+    /** Notes that someone wrote a line. */
+    @Insert("""
+            insert into person (id, name, standings, months, first_seen, last_seen, lines)
+            values (#{id}, #{name}, #{standings}, #{months}, #{at}, #{at}, 1)
+            on conflict (id) do update set name = excluded.name, standings = excluded.standings, months = excluded.months,
+            first_seen = coalesce(first_seen, excluded.first_seen), last_seen = excluded.last_seen, lines = lines + 1""")
+    void seen(String id, String name, String standings, int months, long at);
+}

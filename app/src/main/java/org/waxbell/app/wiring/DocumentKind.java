@@ -1,0 +1,32 @@
+package org.waxbell.app.wiring;
+
+import java.util.Locale;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
+import org.waxbell.stage.Stage;
+
+/** The kinds of document. */
+public enum DocumentKind {
+    /** One wiring of pulls, gates and scores. */
+    CUE(Cue.class),
+    /** A folder of cues. */
+    RACK(Rack.class),
+    /** An overlay page. */
+    STAGE(Stage.class);
+
+    private final Class<?> type;
+
+    DocumentKind(Class<?> type) {
+        this.type = type;
+    }
+
+    /** The class of its values. */
+    public Class<?> type() {
+        return type;
+    }
+
+    /** How the store names it. */
+    public String stored() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

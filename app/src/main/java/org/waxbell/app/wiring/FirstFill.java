@@ -1,0 +1,107 @@
+package org.waxbell.app.wiring;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Objects;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.waxbell.app.config.Options;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.media.MediaFiles;
+import org.waxbell.app.store.DocumentMapper;
+import org.waxbell.app.store.DocumentRow;
+import org.waxbell.app.store.PersonMapper;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
+import org.waxbell.stage.Stage;
+
+/** Fills an empty data folder: with the demo evening, or with one rack and one stage to begin with. */
+@Component
+class FirstFill {
+    private final Options options;
+    private final DocumentMapper documents;
+    private final PersonMapper people;
+    private final MediaFiles media;
+    private final Documents json;
+    private final TransactionTemplate transaction;
+
+    FirstFill(Options options, DocumentMapper documents, PersonMapper people, MediaFiles media, Documents json,
+              PlatformTransactionManager manager) {
+        this.options = options;
+        this.documents = documents;
+        this.people = people;
+        this.media = media;
+        this.json = json;
+        this.transaction = new TransactionTemplate(manager);
+    }
+
+    /** @param months months of membership @param standings such as {@code MEMBER} */
+    record DemoViewer(String name, String standings, int months) {
+    }
+
+    record DemoWiring(Rack[] racks, Stage[] stages, Cue[] cues) {
+    }
+
+    /** Does nothing where there are documents already. */
+    void fill() {
+        if (documents.all().isEmpty()) {
+            transaction.executeWithoutResult(status -> lay(options.demo() ? "demo" : "empty"));
+        }
+    }
+
+    private void lay(String from) {
+        if (options.demo()) {
+            media("Pouring", "demo/media/Pouring/*.wav");
+            media("Bench", "demo/media/Bench/*.wav");
+            media("Pictures", "demo/media/Pictures/*.svg");
+            for (DemoViewer viewer : json.read(text("demo/viewers.json"), DemoViewer[].class)) {
+                people.know("practice:" + viewer.name(), viewer.name(), viewer.standings(), viewer.months());
+            }
+        }
+        DemoWiring wiring = json.read(text(from + "/wiring.json"), DemoWiring.class);
+        int position = 0;
+        for (Rack rack : wiring.racks()) {
+            put(DocumentKind.RACK, rack.id(), ++position, rack);
+        }
+        for (Stage stage : wiring.stages()) {
+            put(DocumentKind.STAGE, stage.id(), ++position, stage);
+        }
+        for (Cue cue : wiring.cues()) {
+            put(DocumentKind.CUE, cue.id(), ++position, cue);
+        }
+    }
+
+    private void put(DocumentKind kind, String id, int position, Object value) {
+        documents.put(new DocumentRow(kind.stored(), id, 1, position, json.write(value)));
+    }
+
+    private void media(String folder, String pattern) {
+        try {
+            Resource[] found = new PathMatchingResourcePatternResolver().getResources("classpath:" + pattern);
+            Arrays.sort(found, (one, other) -> name(one).compareTo(name(other)));
+            for (Resource resource : found) {
+                media.add(folder, name(resource), resource.getContentAsByteArray());
+            }
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    private static String name(Resource resource) {
+        return Objects.requireNonNull(resource.getFilename());
+    }
+
+    private static String text(String name) {
+        try (InputStream in = FirstFill.class.getResourceAsStream("/" + name)) {
+            return new String(Objects.requireNonNull(in, name).readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+}
