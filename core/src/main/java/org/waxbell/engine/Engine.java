@@ -78,7 +78,7 @@ public final class Engine {
         Cue cue = ready.cue();
         List<GateAnswer> gates = ready.ask(new GateQuery(at, event.by(), cue.id(), lets));
         if (!gates.get(gates.size() - 1).passed()) {
-            return new CueAnswer(cue.id(), cue.name(), gates, null, false, List.of(), "");
+            return new CueAnswer(cue.id(), cue.name(), gates, 0, false, List.of(), "");
         }
         long number = nextRing++;
         List<String> drawn = new ArrayList<>();

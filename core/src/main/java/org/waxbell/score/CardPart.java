@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowCard;
+import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
 
@@ -34,7 +35,7 @@ public record CardPart(String id, Anchor start, long lengthMs, String stage, Str
 
     @Override
     public Settled settle(Shelf shelf, Draws draws) {
-        return new Settled(lengthMs, shelf.find(PICTURES, picture).orElse(null));
+        return new Settled(lengthMs, shelf.find(PICTURES, picture).orElse(Media.NONE));
     }
 
     @Override

@@ -3,6 +3,7 @@ package org.waxbell.score;
 import java.util.Optional;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.SayInChat;
+import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
 /** Answers in chat, on the link that the line came from. It is done at once. */
@@ -19,7 +20,7 @@ public record ReplyPart(String id, Anchor start, String words) implements Part {
 
     @Override
     public Settled settle(Shelf shelf, Draws draws) {
-        return new Settled(0, null);
+        return new Settled(0, Media.NONE);
     }
 
     @Override

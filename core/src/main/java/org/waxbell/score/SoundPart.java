@@ -31,7 +31,7 @@ public record SoundPart(String id, Anchor start, String stage, String outlet, St
     public Settled settle(Shelf shelf, Draws draws) {
         List<Media> choices = choices(shelf);
         if (choices.isEmpty()) {
-            return new Settled(0, null);
+            return new Settled(0, Media.NONE);
         }
         Media media = choices.size() == 1 ? choices.get(0) : draws.draw(id, choices);
         return new Settled(media.lengthMs(), media);
@@ -49,8 +49,8 @@ public record SoundPart(String id, Anchor start, String stage, String outlet, St
 
     @Override
     public String label(Telling telling) {
-        Media media = telling.settled().media();
-        return media == null ? folder : media.name();
+        String name = telling.settled().media().name();
+        return name.isEmpty() ? folder : name;
     }
 
     @Override

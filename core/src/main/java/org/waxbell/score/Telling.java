@@ -1,7 +1,6 @@
 package org.waxbell.score;
 
 import java.util.Map;
-import org.waxbell.shelf.Media;
 import org.waxbell.words.Wording;
 
 /**
@@ -21,7 +20,6 @@ public record Telling(String partRun, long meantFor, Settled settled, String lin
 
     /** The hash of the item that the part uses, empty text for none. */
     String mediaHash() {
-        Media media = settled.media();
-        return media == null ? "" : media.hash();
+        return settled.media().hash();
     }
 }

@@ -10,4 +10,6 @@ package org.waxbell.shelf;
  * @param lengthMs measured length in milliseconds, 0 for what has none
  */
 public record Media(String name, String folder, String hash, String type, long lengthMs) {
+    /** No item, where a part uses none. */
+    public static final Media NONE = new Media("", "", "", "", 0);
 }

@@ -5,6 +5,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.waxbell.cue.Urgency;
 import org.waxbell.event.Standing;
+import org.waxbell.score.Lane;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.EnumNamingStrategies;
 import tools.jackson.databind.MapperFeature;
@@ -22,7 +23,7 @@ class JsonConfig {
     JsonMapperBuilderCustomizer strict() {
         return builder -> {
             Mixins.all().forEach(builder::addMixIn);
-            builder.addMixIn(Standing.class, SmallLetters.class).addMixIn(Urgency.class, SmallLetters.class)
+            builder.addMixIn(Standing.class, SmallLetters.class).addMixIn(Urgency.class, SmallLetters.class).addMixIn(Lane.class, SmallLetters.class)
                     .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
                             DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                     .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)

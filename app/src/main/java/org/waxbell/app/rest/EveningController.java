@@ -57,7 +57,7 @@ class EveningController {
     }
 
     @GetMapping("/live")
-    LiveNews.Standing live() {
+    LiveNews.LiveStanding live() {
         return live.standing();
     }
 

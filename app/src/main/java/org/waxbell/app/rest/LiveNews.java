@@ -47,7 +47,7 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
     }
 
     /** How it stands. @param now the server's time, milliseconds since 1970 UTC @param decisions newest last */
-    public record Standing(double now, String version, List<DecisionNotice> decisions, List<RingNotice> rings,
+    public record LiveStanding(double now, String version, List<DecisionNotice> decisions, List<RingNotice> rings,
                            List<PageNotice> pages, SavedState.Saved saved) {
     }
 
@@ -64,10 +64,10 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
         return topic;
     }
 
-    Standing standing() {
+    LiveStanding standing() {
         List<RingNotice> recent = rings.ringsSince(clock.now() - ROPE_BACK).stream()
                 .map(text -> Notices.of(json.read(text, Ring.class))).sorted(Comparator.comparingLong(RingNotice::number)).toList();
-        return new Standing(clock.exact(), Version.current(), decisions(Long.MAX_VALUE), recent, pages(), saved.now());
+        return new LiveStanding(clock.exact(), Version.current(), decisions(Long.MAX_VALUE), recent, pages(), saved.now());
     }
 
     /** The newest decisions before a number, newest last. */

@@ -2,7 +2,6 @@ package org.waxbell.app.rest;
 
 import java.util.List;
 import java.util.Locale;
-import org.jspecify.annotations.Nullable;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.Ring;
 import org.waxbell.event.Viewer;
@@ -20,8 +19,8 @@ public final class Notices {
     public record GateNotice(String gate, boolean passed, String reason) {
     }
 
-    /** What became of one cue that looked at an event. @param ring number of the ring, null where it was held */
-    public record AnswerNotice(String cueId, String cueName, List<GateNotice> gates, @Nullable Long ring, boolean held,
+    /** What became of one cue that looked at an event. @param ring number of the ring, 0 where it was held */
+    public record AnswerNotice(String cueId, String cueName, List<GateNotice> gates, long ring, boolean held,
                                boolean dropped, List<String> drawn, String sentence) {
     }
 

@@ -23,7 +23,7 @@ import org.waxbell.app.rest.WiringViews.History;
 import org.waxbell.app.rest.WiringViews.MediaView;
 import org.waxbell.app.rest.WiringViews.RackSave;
 import org.waxbell.app.rest.WiringViews.RackView;
-import org.waxbell.app.rest.WiringViews.Saved;
+import org.waxbell.app.rest.WiringViews.SavedVersion;
 import org.waxbell.app.rest.WiringViews.StageView;
 import org.waxbell.app.rest.WiringViews.WiringView;
 import org.waxbell.app.run.SystemClock;
@@ -91,36 +91,36 @@ class WiringController {
     }
 
     @PutMapping("/cues/{id}")
-    CompletableFuture<Saved> saveCue(@PathVariable String id, @RequestBody CueSave save) {
+    CompletableFuture<SavedVersion> saveCue(@PathVariable String id, @RequestBody CueSave save) {
         sameId(id, save.cue().id());
         return changed(edits.saveCue(save.cue(), save.version()));
     }
 
     @DeleteMapping("/cues/{id}")
-    CompletableFuture<Saved> deleteCue(@PathVariable String id, @RequestParam long version) {
+    CompletableFuture<SavedVersion> deleteCue(@PathVariable String id, @RequestParam long version) {
         return changed(edits.deleteCue(id, version));
     }
 
     @PutMapping("/racks/{id}")
-    CompletableFuture<Saved> saveRack(@PathVariable String id, @RequestBody RackSave save) {
+    CompletableFuture<SavedVersion> saveRack(@PathVariable String id, @RequestBody RackSave save) {
         sameId(id, save.rack().id());
         return changed(edits.saveRack(save.rack(), save.version()));
     }
 
     @PostMapping("/undo")
-    CompletableFuture<Saved> undo() {
+    CompletableFuture<SavedVersion> undo() {
         return changed(edits.undo());
     }
 
     @PostMapping("/redo")
-    CompletableFuture<Saved> redo() {
+    CompletableFuture<SavedVersion> redo() {
         return changed(edits.redo());
     }
 
-    private CompletableFuture<Saved> changed(CompletableFuture<@Nullable Document> edit) {
+    private CompletableFuture<SavedVersion> changed(CompletableFuture<@Nullable Document> edit) {
         return edit.thenApply(document -> {
             live.wiringChanged();
-            return new Saved(document == null ? 0 : document.version());
+            return new SavedVersion(document == null ? 0 : document.version());
         });
     }
 

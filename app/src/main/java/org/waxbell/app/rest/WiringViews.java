@@ -44,6 +44,6 @@ public final class WiringViews {
     }
 
     /** The version that a document has now. */
-    public record Saved(long version) {
+    public record SavedVersion(long version) {
     }
 }

@@ -65,7 +65,7 @@ class SecurityConfig {
 
     /** Only the stage may stand in a frame: in the practice mixer and in the console's preview. */
     private static boolean isStage(HttpServletRequest request) {
-        return request.getRequestURI().equals("/stage");
+        return request.getRequestURI().equals("/stage") || request.getRequestURI().equals("/stage.html");
     }
 
     private static boolean isFile(HttpServletRequest request) {

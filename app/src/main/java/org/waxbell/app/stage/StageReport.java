@@ -1,9 +1,7 @@
 package org.waxbell.app.stage;
 
-import org.jspecify.annotations.Nullable;
-
 /**
- * What a stage page may say; anything else is refused.
+ * What a stage page may say; anything else is refused. What a message does not need is empty, 0 or false.
  *
  * @param type      {@code hello}, {@code clock}, {@code ready}, {@code started}, {@code ended} or {@code failed}
  * @param key       with hello: the secret of its address
@@ -14,6 +12,6 @@ import org.jspecify.annotations.Nullable;
  * @param at        with started: when its first frame was due, in the server's time
  * @param why       with failed: why
  */
-record StageReport(String type, @Nullable String key, @Nullable Double sent, @Nullable Double roundTrip,
-                   @Nullable Boolean sounds, @Nullable String partRun, @Nullable Double at, @Nullable String why) {
+record StageReport(String type, String key, double sent, double roundTrip,
+                   boolean sounds, String partRun, double at, String why) {
 }

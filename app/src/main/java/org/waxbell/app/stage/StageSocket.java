@@ -3,7 +3,6 @@ package org.waxbell.app.stage;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -86,7 +85,7 @@ public class StageSocket extends TextWebSocketHandler {
     }
 
     private void hello(Outbox outbox, StageReport report) {
-        var admitted = keys.admit(report.key() == null ? "" : report.key());
+        var admitted = keys.admit(report.key());
         if (!report.type().equals("hello") || admitted.isEmpty()) {
             outbox.close(StageFeed.WRONG_KEY);
             return;
@@ -99,7 +98,7 @@ public class StageSocket extends TextWebSocketHandler {
 
     private void hear(StagePage page, StageReport report) {
         switch (report.type()) {
-            case "clock" -> page.outbox().post(json.write(new ClockNews("clock", orZero(report.sent()), clock.exact())));
+            case "clock" -> page.outbox().post(json.write(new ClockNews("clock", report.sent(), clock.exact())));
             case "ready" -> ready(page, report);
             case "started" -> started(page, report);
             case "ended" -> completed(page, report, Completion.ended());
@@ -109,7 +108,7 @@ public class StageSocket extends TextWebSocketHandler {
     }
 
     private void ready(StagePage page, StageReport report) {
-        page.reports(orZero(report.roundTrip()), Boolean.TRUE.equals(report.sounds()));
+        page.reports(report.roundTrip(), report.sounds());
         watchers.forEach(watcher -> watcher.pagesChanged(page.stage()));
         long wanted = Lead.of(feed.worstRoundTrip());
         if (wanted != lead) {
@@ -122,24 +121,23 @@ public class StageSocket extends TextWebSocketHandler {
     }
 
     private void started(StagePage page, StageReport report) {
-        if (!page.preview() && report.partRun() != null) {
-            watchers.forEach(watcher -> watcher.started(report.partRun(), orZero(report.at())));
+        if (!page.preview()) {
+            watchers.forEach(watcher -> watcher.started(report.partRun(), report.at()));
         }
     }
 
     private void completed(StagePage page, StageReport report, Completion result) {
         String partRun = report.partRun();
-        if (!page.preview() && partRun != null) {
+        boolean another = result.kind() == Completion.Kind.FAILED
+                && feed.pages(page.stage()).stream().anyMatch(each -> each != page && each.sounds());
+        // One page that cannot do it is no failure while another can.
+        if (!page.preview() && !another) {
             loop.submit((engine, at) -> engine.completed(at, partRun, result));
         }
     }
 
     private static String reason(StageReport report) {
-        String why = report.why() == null ? "the page did not say why" : report.why();
+        String why = report.why();
         return why.length() > LONGEST_REASON ? why.substring(0, LONGEST_REASON) : why;
-    }
-
-    private static double orZero(@Nullable Double number) {
-        return number == null || !Double.isFinite(number) ? 0 : number;
     }
 }

@@ -1,0 +1,37 @@
+import type { Problem } from './types'
+
+/** The server refused, or could not be reached (status 0). */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly problems: Problem[],
+    readonly body: Record<string, unknown> = {},
+  ) {
+    super(message)
+  }
+}
+
+const refusal = async (answer: Response): Promise<Refusal> => {
+  const body = (await answer.json().catch(() => ({}))) as Record<string, unknown>
+  const problems = (body.problems as Problem[] | undefined) ?? []
+  return new Refusal(answer.status, String(body.detail ?? `The server answered ${answer.status}.`), problems, body)
+}
+
+/** Asks the server; throws {@link Refusal}. */
+export const ask = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
+  let answer: Response
+  try {
+    answer = await fetch(`/api${path}`, {
+      method,
+      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    })
+  } catch {
+    throw new Refusal(0, 'Wax Bell does not answer. Is it still running?', [])
+  }
+  if (!answer.ok) {
+    throw await refusal(answer)
+  }
+  return (await answer.json()) as T
+}

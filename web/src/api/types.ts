@@ -1,0 +1,36 @@
+import type { components } from './schema'
+
+/** Names for what the server describes in docs/formats/openapi.json. */
+type Schemas = components['schemas']
+export type Cue = Schemas['Cue']
+export type Rack = Schemas['Rack']
+export type Part = Schemas['Part']
+export type CardPart = Schemas['CardPart']
+export type SoundPart = Schemas['SoundPart']
+export type ReplyPart = Schemas['ReplyPart']
+export type Anchor = Schemas['Anchor']
+export type Gate = Schemas['Gate']
+export type WhoGate = Schemas['WhoGate']
+export type CooldownGate = Schemas['CooldownGate']
+export type Standing = WhoGate['standings'][number]
+export type Stage = Schemas['Stage']
+export type CueView = Schemas['CueView']
+export type RackView = Schemas['RackView']
+export type MediaView = Schemas['MediaView']
+export type WiringView = Schemas['WiringView']
+export type DecisionNotice = Schemas['DecisionNotice']
+export type RingNotice = Schemas['RingNotice']
+export type PartNotice = Schemas['PartNotice']
+export type PageNotice = Schemas['PageNotice']
+export type LiveStanding = Schemas['LiveStanding']
+export type Viewer = Schemas['Viewer']
+export type MixerStanding = Schemas['MixerStanding']
+export type Lane = PartNotice['lane']
+
+/** One reason why something was refused. */
+export interface Problem {
+  path: string
+  value: string
+  message: string
+  remedy: string
+}

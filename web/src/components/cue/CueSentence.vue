@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { computed } from 'vue'
+import { longest } from '@/lib/plan'
+import { asText, pieces, type ChipName } from '@/lib/sentence'
+import { problemsAt, type Draft } from '@/stores/drafts'
+import { useWiring } from '@/stores/wiring'
+import CooldownChip from './CooldownChip.vue'
+import WaitChip from './WaitChip.vue'
+import WhoChip from './WhoChip.vue'
+import WordsChip from './WordsChip.vue'
+
+const props = defineProps<{ draft: Draft }>()
+const wiring = useWiring()
+const all = computed(() => pieces(props.draft.cue, (folder, file) => longest(wiring.shelf, folder, file)))
+const EDITORS = { words: WordsChip, who: WhoChip, cooldown: CooldownChip, wait: WaitChip }
+const PATHS: Record<ChipName, string> = { words: 'pulls', who: 'gates', cooldown: 'gates', wait: 'longestWaitMs' }
+const NAMES: Record<ChipName, string> = { words: 'Chat words', who: 'Who may', cooldown: 'Cooldown', wait: 'Longest wait' }
+const wrong = (chip: ChipName) => {
+  const at = props.draft.cue.gates.findIndex((gate) => gate.kind === chip)
+  return problemsAt(props.draft, at < 0 ? PATHS[chip] : `gates[${at}]`).length > 0
+}
+const isPunctuation = (text: string) => /^[,.]/.test(text)
+</script>
+
+<template>
+  <section class="sheet px-4 py-3 text-[16px] leading-[34px]" :aria-label="asText(all)">
+    <template v-for="(piece, at) in all" :key="at">
+      <Popover v-if="'chip' in piece" as="span" class="relative inline-block">
+        <PopoverButton class="chip" :class="[piece.mono && 'font-mono text-[15px]', wrong(piece.chip) && 'wrong']" :aria-label="`${NAMES[piece.chip]}: ${piece.text}`">
+          {{ piece.text }}
+        </PopoverButton>
+        <PopoverPanel class="sheet absolute top-full left-0 z-30 mt-1 w-[290px] p-3 text-[14px] leading-5 shadow-lg">
+          <h3 class="mb-1 text-[16px]">{{ NAMES[piece.chip] }}</h3>
+          <component :is="EDITORS[piece.chip]" :draft="draft" />
+        </PopoverPanel>
+      </Popover>
+      <span v-else>{{ isPunctuation(piece.text) ? '' : ' ' }}{{ piece.text }}{{ ' ' }}</span>
+    </template>
+  </section>
+</template>

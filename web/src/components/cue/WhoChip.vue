@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Standing } from '@/api/types'
+import { gateOf, STANDINGS } from '@/lib/sentence'
+import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
+import TheProblems from './TheProblems.vue'
+
+const props = defineProps<{ draft: Draft }>()
+const drafts = useDrafts()
+const chosen = computed<Standing[]>(() => gateOf(props.draft.cue, 'who')?.standings ?? ['anyone'])
+
+const toggle = (standing: Standing, on: boolean) =>
+  drafts.edit(props.draft.cue.id, (cue) => {
+    const rest = chosen.value.filter((each) => each !== standing && each !== 'anyone')
+    const standings: Standing[] = standing === 'anyone' ? (on ? ['anyone'] : rest) : on ? [...rest, standing] : rest
+    cue.gates = [...cue.gates.filter((gate) => gate.kind !== 'who'), { kind: 'who', standings }]
+  })
+</script>
+
+<template>
+  <fieldset>
+    <legend class="text-[13px] text-soft">May ring it</legend>
+    <label v-for="each in STANDINGS" :key="each.standing" class="flex items-center gap-2 py-0.5">
+      <input type="checkbox" class="accent-verdigris h-4 w-4" :checked="chosen.includes(each.standing)" @change="toggle(each.standing, ($event.target as HTMLInputElement).checked)" />
+      {{ each.plural }}
+    </label>
+  </fieldset>
+  <TheProblems :problems="problemsAt(draft, `gates[${draft.cue.gates.findIndex((gate) => gate.kind === 'who')}]`)" />
+</template>

@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { wordsOf } from '@/lib/sentence'
+import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
+import TextField from './TextField.vue'
+
+const props = defineProps<{ draft: Draft }>()
+const drafts = useDrafts()
+const asText = () => wordsOf(props.draft.cue).join(' ')
+const split = (typed: string) => typed.split(/\s+/).filter(Boolean)
+const text = ref(asText())
+watch(asText, (kept) => {
+  if (split(text.value).join(' ') !== kept) {
+    text.value = kept
+  }
+})
+const type = (typed: string) => {
+  text.value = typed
+  drafts.edit(props.draft.cue.id, (cue) => (cue.pulls = [{ kind: 'chatWord', words: split(typed) }]))
+}
+</script>
+
+<template>
+  <TextField label="Any of these, with a space between" mono :model-value="text" :problems="problemsAt(draft, 'pulls')" @update:model-value="type" />
+  <p class="mt-2 text-[12.5px] text-soft">Capitals make no difference. What follows the word is there as <code class="font-mono">{argument}</code>.</p>
+</template>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { CircleHelp, Moon, Sun } from '@lucide/vue'
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { useDusk, type Light } from '@/composables/useDusk'
+import { PLACES } from '@/console/router'
+import { useLive } from '@/stores/live'
+import HushButton from './HushButton.vue'
+
+const live = useLive()
+const route = useRoute()
+const { chosen, dusk } = useDusk()
+defineEmits<{ keys: [] }>()
+
+const LIGHTS: { light: Light; name: string }[] = [
+  { light: 'system', name: 'As this computer' },
+  { light: 'day', name: 'By day' },
+  { light: 'dusk', name: 'After dusk' },
+]
+
+/** The worst of the links, for the dot on the rail. */
+const links = computed(() => {
+  if (!live.connected) {
+    return { colour: 'bg-wax-words', says: 'Wax Bell does not answer' }
+  }
+  return live.pages.length === 0
+    ? { colour: 'bg-wax-words', says: 'no page shows the stage' }
+    : { colour: 'bg-verdigris-words', says: 'all links are up' }
+})
+</script>
+
+<template>
+  <header class="flex h-[52px] flex-none items-center gap-1 border-b border-line bg-sheet px-4">
+    <RouterLink to="/cues" class="mr-3 flex items-center gap-2 rounded-[10px]">
+      <img src="/bell.svg" alt="" width="26" height="26" />
+      <span class="font-serif text-[19px] font-bold tracking-tight">Wax Bell</span>
+    </RouterLink>
+    <nav aria-label="Places" class="flex items-center gap-1">
+      <RouterLink
+        v-for="place in PLACES"
+        :key="place.path"
+        :to="place.path"
+        class="flex items-center gap-2 rounded-[10px] px-3 py-1.5 hover:bg-well"
+        :class="route.path.startsWith(place.path) && 'here'"
+        :aria-current="route.path.startsWith(place.path) ? 'page' : undefined"
+      >
+        <span v-if="place.name === 'Links'" class="h-2 w-2 rounded-full" :class="links.colour" :title="links.says" role="img" :aria-label="links.says" />
+        {{ place.name }}
+      </RouterLink>
+    </nav>
+    <span class="ml-4 border-l border-line pl-4 text-[13px] text-soft">Practice evening</span>
+    <div class="ml-auto flex items-center gap-2">
+      <Menu as="div" class="relative">
+        <MenuButton class="rounded-[10px] p-2 hover:bg-well" :aria-label="dusk ? 'Light: after dusk' : 'Light: by day'">
+          <component :is="dusk ? Moon : Sun" :size="18" />
+        </MenuButton>
+        <MenuItems class="sheet absolute right-0 z-30 mt-1 w-44 p-1 shadow-lg">
+          <MenuItem v-for="each in LIGHTS" :key="each.light" v-slot="{ active }">
+            <button class="block w-full rounded-[8px] px-3 py-1.5 text-left" :class="[active && 'bg-well', chosen === each.light && 'font-semibold']" @click="chosen = each.light">
+              {{ each.name }}
+            </button>
+          </MenuItem>
+        </MenuItems>
+      </Menu>
+      <button class="rounded-[10px] p-2 hover:bg-well" aria-label="Keys and version" @click="$emit('keys')"><CircleHelp :size="18" /></button>
+      <HushButton />
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.here {
+  background: var(--well);
+  font-weight: 650;
+  box-shadow: inset 0 -3px 0 var(--honey);
+}
+</style>

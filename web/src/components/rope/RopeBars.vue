@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { MessageSquare, RectangleHorizontal, Volume2 } from '@lucide/vue'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { LANES } from '@/lib/plan'
+import { useLive } from '@/stores/live'
+import { barsOf, heldMarks, NOW_AT } from './bars'
+
+const live = useLive()
+const now = ref(live.now())
+useIntervalFn(() => (now.value = live.now()), 100)
+
+const bars = computed(() => barsOf(live.rings.values(), now.value))
+const held = computed(() => heldMarks(live.decisions, now.value))
+const ICONS = { screen: RectangleHorizontal, sound: Volume2, chat: MessageSquare }
+const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
+</script>
+
+<template>
+  <div class="relative flex flex-col px-3 pt-1.5 pb-1">
+    <div class="flex justify-between text-[12px] text-rope-soft">
+      <span>half a minute ago</span>
+      <span>20 s from now</span>
+    </div>
+    <div class="relative min-h-0 flex-1">
+      <div class="absolute inset-y-0 -top-4 z-10 border-l-2 border-rope-honey" :style="{ left: NOW_AT + '%' }">
+        <span class="ml-1.5 text-[12px] leading-none text-rope-honey">now</span>
+      </div>
+      <div v-for="(lane, row) in LANES" :key="lane.lane" class="absolute right-0 left-0 border-t border-rope-line/70" :style="{ top: row * 27 + 'px', height: '27px' }">
+        <component :is="ICONS[lane.lane]" :size="13" class="absolute top-[7px] left-0 text-rope-soft" :aria-label="lane.name" />
+      </div>
+      <div class="absolute inset-x-5 top-0 bottom-0 overflow-hidden">
+        <div
+          v-for="bar in bars"
+          :key="bar.key"
+          class="bar"
+          :class="[`lane-${bar.lane}`, bar.state]"
+          :style="{ left: bar.left + '%', width: bar.width + '%', top: bar.row * 27 + 3 + 'px' }"
+          :title="bar.why"
+        >
+          {{ bar.label }}
+        </div>
+        <span v-for="mark in held" :key="mark.key" class="held" :style="{ left: mark.left + '%' }" :title="mark.why" role="img" :aria-label="mark.why" />
+      </div>
+      <p v-if="quiet" class="absolute top-[30px] left-8 z-20 text-rope-soft">All quiet. Write a chat word on the right, such as <b class="font-mono font-medium text-rope-words">!pour</b>, and watch it ring.</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  position: absolute;
+  height: 21px;
+  overflow: hidden;
+  border-radius: 6px;
+  padding: 0 7px;
+  font-size: 12px;
+  line-height: 21px;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.past {
+  filter: saturate(0.55) brightness(0.82);
+}
+
+.comes {
+  opacity: 0.86;
+}
+
+.waits {
+  background: repeating-linear-gradient(115deg, transparent 0 7px, var(--rope-well) 7px 14px);
+  color: var(--rope-words);
+  box-shadow: inset 0 0 0 1.5px var(--rope-honey);
+}
+
+.cut {
+  background: var(--rope-well);
+  color: var(--rope-soft);
+  text-decoration: line-through;
+}
+
+/* What was held hangs as a small drop of wax on the row below the lanes. */
+.held {
+  position: absolute;
+  top: 85px;
+  width: 10px;
+  height: 13px;
+  margin-left: -5px;
+  border-radius: 1px 9px 9px 9px;
+  rotate: 45deg;
+  background: var(--rope-held);
+}
+</style>

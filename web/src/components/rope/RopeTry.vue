@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
+import { ChevronDown, CornerDownLeft } from '@lucide/vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { ask } from '@/api/http'
+import type { Viewer } from '@/api/types'
+import { timeOfDay } from '@/lib/spans'
+import { useLive } from '@/stores/live'
+
+const live = useLive()
+const viewers = ref<Viewer[]>([])
+const as = ref('')
+const text = ref('')
+const failed = ref('')
+const sending = ref(false)
+const said = ref<HTMLElement | null>(null)
+const field = ref<HTMLInputElement | null>(null)
+defineExpose({ focus: () => field.value?.focus() })
+
+const load = async () => {
+  viewers.value = await ask<Viewer[]>('GET', '/practice/viewers')
+  as.value ||= viewers.value.find((each) => each.name === 'wickerby')?.name ?? viewers.value[0]?.name ?? 'host'
+}
+onMounted(() => load().catch((refusal: Error) => (failed.value = refusal.message)))
+
+const nearest = (viewer?: Viewer) => viewer?.standings[0] ?? 'anyone'
+const standing = computed(() => nearest(viewers.value.find((each) => each.name === as.value)))
+
+const send = async () => {
+  sending.value = true
+  try {
+    await live.write(as.value, text.value)
+    text.value = ''
+    failed.value = ''
+  } catch (refusal) {
+    failed.value = (refusal as Error).message
+  } finally {
+    sending.value = false
+    field.value?.focus()
+  }
+}
+
+const lines = computed(() => live.decisions.slice(-60))
+watch(lines, () => nextTick(() => said.value?.scrollTo({ top: said.value.scrollHeight })), { immediate: true })
+const mood = (decision: (typeof lines.value)[number]) => {
+  const held = decision.answers.some((each) => each.held || each.dropped)
+  return held ? 'text-rope-held' : decision.answers.length > 0 ? 'text-rope-rang' : 'text-rope-soft'
+}
+</script>
+
+<template>
+  <div class="flex flex-col px-3 pt-2">
+    <form class="flex gap-1.5" @submit.prevent="send">
+      <Listbox v-model="as" as="div" class="relative">
+        <ListboxButton class="flex h-8 w-[150px] items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-left text-[13px]" aria-label="Write as">
+          <span class="min-w-0 flex-1 truncate">{{ as }}</span>
+          <span class="text-[12px] text-rope-soft">{{ standing }}</span>
+          <ChevronDown :size="14" />
+        </ListboxButton>
+        <ListboxOptions class="absolute bottom-9 left-0 z-30 max-h-72 w-56 overflow-auto rounded-[10px] border border-rope-line bg-rope-well p-1 shadow-lg">
+          <ListboxOption v-for="viewer in viewers" :key="viewer.id" v-slot="{ active }" :value="viewer.name">
+            <span class="flex justify-between gap-2 rounded-[6px] px-2 py-1 text-[13px]" :class="active && 'bg-rope'">
+              <span class="truncate">{{ viewer.name }}</span><span class="text-rope-soft">{{ nearest(viewer) }}</span>
+            </span>
+          </ListboxOption>
+        </ListboxOptions>
+      </Listbox>
+      <input
+        ref="field"
+        v-model="text"
+        class="h-8 min-w-0 flex-1 rounded-[8px] border border-rope-line bg-rope-well px-2 font-mono text-[13px] text-rope-words placeholder:text-rope-soft"
+        aria-label="Line of chat"
+        placeholder="!pour"
+        autocomplete="off"
+        data-try
+        :aria-invalid="failed !== ''"
+      />
+      <button class="flex h-8 items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-[13px]" :disabled="sending">
+        Send <CornerDownLeft :size="13" />
+      </button>
+    </form>
+    <p v-if="failed" role="alert" class="pt-1 text-[12px] text-rope-held">{{ failed }}</p>
+    <ol ref="said" aria-label="What was decided" class="mt-1.5 min-h-0 flex-1 overflow-auto pb-1 text-[12.5px] leading-[18px]" tabindex="0">
+      <li v-for="decision in lines" :key="decision.number" class="flex gap-1.5" :title="`${timeOfDay(decision.at)} ${decision.event}`">
+        <bdi class="max-w-[132px] flex-none truncate text-rope-soft">{{ decision.event }}</bdi>
+        <span class="truncate" :class="mood(decision)" :title="decision.sentence">{{ decision.sentence }}</span>
+      </li>
+      <li v-if="lines.length === 0" class="text-rope-soft">Nothing was said yet tonight.</li>
+    </ol>
+  </div>
+</template>

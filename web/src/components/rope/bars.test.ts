@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest'
+import type { DecisionNotice, RingNotice } from '@/api/types'
+import { barsOf, heldMarks, NOW_AT } from './bars'
+
+const NOW = 1_000_000
+const ring = (over: Partial<RingNotice> = {}): RingNotice => ({
+  number: 7, cueId: 'pour', cueName: 'Pour the taper', viewer: 'wickerby', state: 'playing', note: '', arrived: NOW, start: NOW,
+  parts: [{ id: 'card', lane: 'screen', label: 'wickerby pours', from: NOW, to: NOW + 5_000, state: 'told', note: '' }],
+  ...over,
+})
+const at = (from: number, to: number, state = 'planned') => ({ ...ring().parts[0]!, from, to, state })
+
+describe('the rope', () => {
+  it('draws what starts now at the line of now, five seconds as a tenth of it', () => {
+    expect(barsOf([ring()], NOW)[0]).toMatchObject({ left: NOW_AT, width: 10, row: 0, state: 'now', label: 'Pour the taper · wickerby' })
+  })
+
+  it('tells past, coming, waiting and cut apart', () => {
+    const state = (one: RingNotice) => barsOf([one], NOW)[0]?.state
+    expect(state(ring({ parts: [at(NOW - 9_000, NOW - 4_000, 'ended')] }))).toBe('past')
+    expect(state(ring({ parts: [at(NOW + 2_000, NOW + 4_000)] }))).toBe('comes')
+    expect(state(ring({ state: 'waiting', parts: [at(NOW + 2_000, NOW + 4_000)] }))).toBe('waits')
+    expect(state(ring({ state: 'hushed', note: 'hushed', parts: [at(NOW - 1_000, NOW + 4_000, 'cut')] }))).toBe('cut')
+  })
+
+  it('leaves out what is too long ago, too far ahead, or was dropped', () => {
+    expect(barsOf([ring({ parts: [at(NOW - 60_000, NOW - 40_000)] }), ring({ parts: [at(NOW + 21_000, NOW + 30_000)] }), ring({ state: 'dropped' })], NOW)).toEqual([])
+  })
+
+  it('marks what was held, with the reason', () => {
+    const held = { number: 3, at: NOW - 15_000, event: 'wickerby: !pour', viewer: 'wickerby', sentence: 'held Pour the taper · resting, 9 s to go', answers: [{ held: true, dropped: false }] }
+    expect(heldMarks([held as DecisionNotice], NOW)).toEqual([{ key: 3, left: 30, why: 'wickerby: !pour\nheld Pour the taper · resting, 9 s to go' }])
+    expect(heldMarks([{ ...held, answers: [] } as DecisionNotice], NOW)).toEqual([])
+  })
+})

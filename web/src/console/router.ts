@@ -1,0 +1,18 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import CuesView from '@/views/cues/CuesView.vue'
+import LinksView from '@/views/links/LinksView.vue'
+
+/** The places that are built, in the order in which they stand on the rail. */
+export const PLACES = [
+  { path: '/links', name: 'Links' },
+  { path: '/cues', name: 'Cues' },
+]
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/cues' },
+    { path: '/links', component: LinksView },
+    { path: '/cues/:id?', component: CuesView, props: true },
+  ],
+})

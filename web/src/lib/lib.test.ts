@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import type { Cue, Part } from '@/api/types'
+import { planned, sampleWords, ticks } from './plan'
+import { asText, brief, either, pieces } from './sentence'
+import { span } from './spans'
+
+const card: Part = {
+  kind: 'card', id: 'card', start: { kind: 'at', ms: 0 }, lengthMs: 5_600, stage: 'main', spot: 'lower-third', look: 'beeswax',
+  title: '{viewer}', words: 'pours a tall taper', picture: '', entryMs: 400, exitMs: 600,
+}
+const sound: Part = {
+  kind: 'sound', id: 'sound', start: { kind: 'with', part: 'card', offsetMs: 200 }, stage: 'main', outlet: 'bench', folder: 'Pouring', file: '', volume: 80,
+}
+const reply = (id: string, start: Part['start']): Part => ({ kind: 'reply', id, start, words: 'Thanks, {viewer}' })
+const cue = (over: Partial<Cue> = {}, parts: Part[] = [card, sound, reply('thanks', { kind: 'after', part: 'card', gapMs: 200 })]): Cue => ({
+  formatVersion: 1, id: 'pour', name: 'Pour', rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour', '!taper'] }],
+  gates: [{ kind: 'who', standings: ['anyone'] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
+  takes: [{ id: 'main', score: { parts } }], urgency: 'usual', longestWaitMs: 60_000, ...over,
+})
+const length = () => 2_100
+
+describe('the sentence of a cue', () => {
+  it('reads as one', () => {
+    expect(asText(pieces(cue(), length))).toBe(
+      'When !pour or !taper is typed by anyone, at most every 14 s, it plays for 5.8 s. While its places are taken it waits up to 1 min.',
+    )
+  })
+
+  it('reads right without cooldown, with many standings, and for an answer alone', () => {
+    const other = cue(
+      { gates: [{ kind: 'who', standings: ['host', 'moderator', 'vip'] }] },
+      [reply('answer', { kind: 'at', ms: 0 })],
+    )
+    expect(asText(pieces(other, length))).toBe(
+      'When !pour or !taper is typed by VIPs, moderators or the host, as often as it comes, it answers at once.',
+    )
+  })
+
+  it('says both cooldowns, and that a length is a guess', () => {
+    const other = cue({ gates: [{ kind: 'cooldown', forAllMs: 5_000, perViewerMs: 60_000 }] }, [{ ...sound, start: { kind: 'at', ms: 0 } }])
+    expect(asText(pieces(other, length))).toContain('at most every 5 s and every 1 min for each viewer, it plays for about 2.1 s.')
+  })
+
+  it('has a short form for lists', () => {
+    expect(brief(cue())).toBe('!pour or !taper · anyone · rests 14 s')
+    expect(either(['a', 'b', 'c'])).toBe('a, b or c')
+  })
+})
+
+describe('the drawn plan', () => {
+  it('places parts as the engine does', () => {
+    expect(planned(cue().takes[0]!.score.parts, length).map((each) => [each.part.id, each.from, each.to, each.open])).toEqual([
+      ['card', 0, 5_600, false], ['sound', 200, 2_300, true], ['thanks', 5_800, 5_800, false],
+    ])
+  })
+
+  it('draws what is not yet valid without falling over', () => {
+    const circle = [reply('a', { kind: 'after', part: 'b', gapMs: 0 }), reply('b', { kind: 'after', part: 'a', gapMs: 5 }), reply('c', { kind: 'with', part: 'gone', offsetMs: 9 })]
+    expect(planned(circle, length).map((each) => each.part.id)).toEqual(['a', 'b', 'c'])
+  })
+
+  it('writes the sample sentence on a bar, not its pattern', () => {
+    expect(sampleWords(card, 'wickerby')).toBe('wickerby pours a tall taper')
+    expect(sampleWords(sound, 'wickerby')).toBe('any of Pouring')
+  })
+
+  it('never crowds the ruler', () => {
+    expect(ticks(5_800)).toEqual([0, 1_000, 2_000, 3_000, 4_000, 5_000])
+    expect(ticks(3_600_000).length).toBeLessThanOrEqual(13)
+  })
+
+  it('writes lengths as they were set', () => {
+    expect([5_600, 14_000, 120_000, 90_500].map(span)).toEqual(['5.6 s', '14 s', '2 min', '1 min 30.5 s'])
+  })
+})

@@ -1,0 +1,74 @@
+import type { CooldownGate, Cue, Standing, WhoGate } from '@/api/types'
+import { planned, type PlannedPart } from './plan'
+import { span } from './spans'
+
+/** What stands in the sentence as a control. */
+export type ChipName = 'words' | 'who' | 'cooldown' | 'wait'
+export type Piece = { text: string } | { chip: ChipName; text: string; mono?: boolean }
+
+export const STANDINGS: { standing: Standing; plural: string }[] = [
+  { standing: 'anyone', plural: 'anyone' },
+  { standing: 'follower', plural: 'followers' },
+  { standing: 'member', plural: 'members' },
+  { standing: 'vip', plural: 'VIPs' },
+  { standing: 'moderator', plural: 'moderators' },
+  { standing: 'host', plural: 'the host' },
+]
+
+/** "a, b or c". */
+export const either = (names: string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`
+
+export const gateOf = <K extends 'who' | 'cooldown'>(cue: Cue, kind: K) =>
+  cue.gates.find((gate) => gate.kind === kind) as (K extends 'who' ? WhoGate : CooldownGate) | undefined
+
+export const wordsOf = (cue: Cue): string[] => cue.pulls.flatMap((pull) => pull.words)
+
+export const whoWords = (cue: Cue): string => {
+  const standings = gateOf(cue, 'who')?.standings ?? ['anyone']
+  if (standings.includes('anyone')) {
+    return 'anyone'
+  }
+  return either(STANDINGS.filter((each) => standings.includes(each.standing)).map((each) => each.plural)) || 'nobody'
+}
+
+export const cooldownWords = (cue: Cue): string => {
+  const gate = gateOf(cue, 'cooldown')
+  const all = gate && gate.forAllMs > 0 ? `every ${span(gate.forAllMs)}` : ''
+  const own = gate && gate.perViewerMs > 0 ? `every ${span(gate.perViewerMs)} for each viewer` : ''
+  return [all, own].filter(Boolean).join(' and ')
+}
+
+/** How long the score is, "about" where a sound is drawn by chance. */
+const scoreWords = (plan: PlannedPart[]): string => {
+  const over = Math.max(0, ...plan.map((each) => each.to))
+  return over === 0 ? 'answers at once' : `plays for ${plan.some((each) => each.open && each.to === over) ? 'about ' : ''}${span(over)}`
+}
+
+/** The sentence of a cue, with its controls in their places; a screen reader says the same. */
+export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => number): Piece[] => {
+  const rest = cooldownWords(cue)
+  const plan = planned(cue.takes[0]!.score.parts, lengthOf)
+  const asksForPlace = cue.takes[0]!.score.parts.some((part) => part.kind !== 'reply')
+  return [
+    { text: 'When' },
+    { chip: 'words', text: either(wordsOf(cue)) || 'no word yet', mono: true },
+    { text: 'is typed by' },
+    { chip: 'who', text: whoWords(cue) },
+    ...(rest ? [{ text: ', at most' }] : [{ text: ',' }]),
+    { chip: 'cooldown', text: rest || 'as often as it comes' },
+    { text: `, it ${scoreWords(plan)}.` },
+    ...(asksForPlace
+      ? ([{ text: 'While its places are taken it waits' }, { chip: 'wait', text: `up to ${span(cue.longestWaitMs)}` }, { text: '.' }] as Piece[])
+      : []),
+  ]
+}
+
+/** A short form for lists: words, who, rest. */
+export const brief = (cue: Cue): string => {
+  const rest = gateOf(cue, 'cooldown')?.forAllMs ?? 0
+  return [either(wordsOf(cue)), whoWords(cue), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
+}
+
+/** Pieces as one text, without a space before a comma or full stop. */
+export const asText = (all: Piece[]): string => all.map((piece) => piece.text).join(' ').replace(/ ([,.])/g, '$1')

@@ -1,0 +1,14 @@
+/** A length in ms as precisely as it was set: "5.6 s", "14 s", "2 min". */
+export const span = (ms: number): string => {
+  if (ms < 60_000) {
+    return ms % 1_000 === 0 ? `${ms / 1_000} s` : `${(ms / 1_000).toFixed(1)} s`
+  }
+  const hours = Math.floor(ms / 3_600_000)
+  const minutes = Math.floor((ms % 3_600_000) / 60_000)
+  const rest = ms % 60_000
+  return [hours && `${hours} h`, minutes && `${minutes} min`, rest && span(rest)].filter(Boolean).join(' ')
+}
+
+/** The time of day of a moment in ms. */
+export const timeOfDay = (at: number): string =>
+  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' })

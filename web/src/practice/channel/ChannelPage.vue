@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
+import { ChevronDown } from '@lucide/vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { ask } from '@/api/http'
+import { listen } from '@/api/socket'
+import type { Viewer } from '@/api/types'
+import { useDusk } from '@/composables/useDusk'
+import ChatLines, { type ChatNotice } from './ChatLines.vue'
+
+useDusk()
+const NEW = 'a new name…'
+const lines = ref<ChatNotice[]>([])
+const viewers = ref<Viewer[]>([])
+const as = ref('marshlight_ines')
+const newName = ref('')
+const text = ref('')
+const failed = ref('')
+const up = ref(false)
+const scroller = ref<HTMLElement | null>(null)
+
+const load = async () => {
+  viewers.value = await ask<Viewer[]>('GET', '/practice/viewers')
+  if (!viewers.value.some((each) => each.name === as.value)) {
+    as.value = viewers.value[0]?.name ?? NEW
+  }
+}
+onMounted(() => {
+  load().catch((refusal: Error) => (failed.value = refusal.message))
+  listen('/ws/practice/channel', (type, body) => {
+    if (type === 'standing') {
+      lines.value = (body as { lines: ChatNotice[] }).lines
+    } else {
+      lines.value = [...lines.value, body as ChatNotice].slice(-200)
+    }
+  }, (yes) => (up.value = yes))
+})
+watch(lines, () => nextTick(() => scroller.value?.scrollTo({ top: scroller.value.scrollHeight })))
+
+const name = computed(() => (as.value === NEW ? newName.value : as.value))
+const me = computed(() => viewers.value.find((each) => each.name === as.value))
+const words = (viewer?: Viewer) => (viewer?.standings ?? []).filter((each) => each !== 'anyone').join(', ') + (viewer?.months ? `, ${viewer.months} months` : '') || 'no standing'
+
+const send = async () => {
+  try {
+    await ask('POST', '/practice/lines', { name: name.value, text: text.value })
+    text.value = ''
+    failed.value = ''
+    if (as.value === NEW) {
+      await load()
+      as.value = viewers.value.find((each) => each.name.toLowerCase() === newName.value.trim().toLowerCase())?.name ?? NEW
+      newName.value = ''
+    }
+  } catch (refusal) {
+    failed.value = (refusal as Error).message
+  }
+}
+</script>
+
+<template>
+  <div class="mx-auto flex h-full max-w-[860px] flex-col p-5">
+    <header class="flex items-end justify-between border-b border-line pb-3">
+      <div>
+        <h1 class="text-[26px]">Saltmarsh Candle Hour</h1>
+        <p class="text-soft">with Odalys Fenn · practice channel, nothing leaves this machine</p>
+      </div>
+      <p class="text-[13px]" :class="up ? 'text-verdigris-words' : 'text-wax-words'">{{ up ? 'chat is up' : 'chat is away' }}</p>
+    </header>
+    <div ref="scroller" class="min-h-0 flex-1 overflow-auto py-3" tabindex="0" role="log" aria-label="Chat">
+      <ChatLines :lines="lines" />
+      <p v-if="lines.length === 0" class="grid h-full place-items-center text-soft">Nobody has written yet. Choose who you are below, and write !pour.</p>
+    </div>
+    <form class="sheet p-3" @submit.prevent="send">
+      <div class="flex flex-wrap items-center gap-2 pb-2">
+        <span class="text-soft">You are</span>
+        <Listbox v-model="as" as="div" class="relative">
+          <ListboxButton class="field flex w-[200px] items-center text-left" aria-label="Who you are">
+            <span class="min-w-0 flex-1 truncate">{{ as }}</span><ChevronDown :size="14" />
+          </ListboxButton>
+          <ListboxOptions class="sheet absolute bottom-9 left-0 z-20 max-h-80 w-[300px] overflow-auto p-1 shadow-lg">
+            <ListboxOption v-for="viewer in viewers" :key="viewer.id" v-slot="{ active }" :value="viewer.name">
+              <span class="flex justify-between gap-3 rounded-[6px] px-2 py-1" :class="active && 'bg-well'"><span class="truncate">{{ viewer.name }}</span><span class="flex-none text-[12.5px] text-soft">{{ words(viewer) }}</span></span>
+            </ListboxOption>
+            <ListboxOption v-slot="{ active }" :value="NEW">
+              <span class="block rounded-[6px] px-2 py-1 italic" :class="active && 'bg-well'">{{ NEW }}</span>
+            </ListboxOption>
+          </ListboxOptions>
+        </Listbox>
+        <input v-if="as === NEW" v-model="newName" class="field w-[180px]" aria-label="New name" placeholder="name" autocomplete="off" />
+        <span v-else class="text-[13px] text-soft">{{ words(me) }}</span>
+      </div>
+      <div class="flex gap-2">
+        <input v-model="text" class="field h-9" aria-label="Your line" placeholder="Write a line, such as !pour" autocomplete="off" :aria-invalid="failed !== ''" />
+        <button class="button button-dark">Send</button>
+      </div>
+      <p v-if="failed" role="alert" class="pt-1 text-wax-words">{{ failed }}</p>
+    </form>
+  </div>
+</template>

@@ -1,0 +1,73 @@
+import type { Part } from './messages'
+
+/** Plays sounds at their moment through Web Audio; silent in previews. */
+export class Sounds {
+  private readonly context = new AudioContext()
+  private readonly level = this.context.createGain()
+  private readonly decoded = new Map<string, Promise<AudioBuffer>>()
+  private readonly playing = new Map<string, AudioBufferSourceNode>()
+
+  constructor(changed: () => void) {
+    this.level.connect(this.context.destination)
+    this.context.onstatechange = changed
+    // A plain browser lets a page sound only after somebody has clicked it.
+    addEventListener('pointerdown', () => void this.context.resume(), { capture: true })
+  }
+
+  get may(): boolean {
+    return this.context.state === 'running'
+  }
+
+  /** Asks to be allowed to sound, after a click elsewhere in the same tab. */
+  wake(): void {
+    void this.context.resume()
+  }
+
+  /** The level that the mixer gives this page, 0 to 1. */
+  set loudness(share: number) {
+    this.level.gain.setTargetAtTime(share, this.context.currentTime, 0.02)
+  }
+
+  private buffer(address: string): Promise<AudioBuffer> {
+    const name = address.split('?')[0]!
+    const known = this.decoded.get(name)
+    if (known) {
+      return known
+    }
+    const loading = fetch(address)
+      .then((answer) => (answer.ok ? answer.arrayBuffer() : Promise.reject(new Error(`the sound could not be fetched (${answer.status})`))))
+      .then((bytes) => this.context.decodeAudioData(bytes))
+    loading.catch(() => this.decoded.delete(name))
+    this.decoded.set(name, loading)
+    return loading
+  }
+
+  /** Plays from `start`, a moment of this page's own clock; what of it is past already is left out. */
+  async play(part: Part, start: number): Promise<void> {
+    if (!this.may) {
+      throw new Error('this page may not sound until it is clicked')
+    }
+    const buffer = await this.buffer(part.sound!.media)
+    const late = (performance.now() - start) / 1_000
+    if (late >= buffer.duration) {
+      return
+    }
+    const source = this.context.createBufferSource()
+    const gain = this.context.createGain()
+    source.buffer = buffer
+    gain.gain.value = part.sound!.volume / 100
+    source.connect(gain).connect(this.level)
+    const stamp = this.context.getOutputTimestamp()
+    const when = (stamp.contextTime ?? this.context.currentTime) + (start - (stamp.performanceTime ?? performance.now())) / 1_000
+    source.start(Math.max(0, when), Math.max(0, late))
+    this.playing.set(part.partRun, source)
+    await new Promise((over) => (source.onended = over))
+    this.playing.delete(part.partRun)
+  }
+
+  /** Silences everything at once. */
+  stop(): void {
+    this.playing.forEach((source) => source.stop())
+    this.playing.clear()
+  }
+}

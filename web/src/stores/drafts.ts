@@ -1,0 +1,105 @@
+import { defineStore } from 'pinia'
+import { reactive } from 'vue'
+import { Refusal } from '@/api/http'
+import type { Cue, Problem } from '@/api/types'
+import { useWiring } from './wiring'
+
+const PAUSE_MS = 450
+
+/** A cue as it is being edited; what is not yet valid is marked and kept here, and only what is valid is saved. */
+export interface Draft {
+  cue: Cue
+  version: number
+  edits: number
+  state: 'saved' | 'editing' | 'saving' | 'refused' | 'conflict' | 'offline'
+  problems: Problem[]
+  message: string
+}
+
+export const useDrafts = defineStore('drafts', () => {
+  const wiring = useWiring()
+  const drafts = reactive(new Map<string, Draft>())
+  const timers = new Map<string, ReturnType<typeof setTimeout>>()
+
+  const fresh = (id: string): Draft | undefined => {
+    const there = wiring.cue(id)
+    return there && { cue: structuredClone(JSON.parse(JSON.stringify(there.cue)) as Cue), version: there.version, edits: 0, state: 'saved', problems: [], message: '' }
+  }
+
+  /** The draft of a cue; one without edits of its own follows the server. */
+  const open = (id: string): Draft | undefined => {
+    const draft = drafts.get(id)
+    const there = wiring.cue(id)
+    if (!draft || (draft.state === 'saved' && there && there.version !== draft.version)) {
+      const made = fresh(id)
+      if (made) {
+        drafts.set(id, made)
+      }
+    }
+    return there ? drafts.get(id) : undefined
+  }
+
+  const save = async (id: string) => {
+    const draft = drafts.get(id)
+    if (!draft || draft.state === 'saving') {
+      return
+    }
+    const edits = draft.edits
+    draft.state = 'saving'
+    try {
+      draft.version = await wiring.saveCue(draft.version, draft.cue)
+      Object.assign(draft, { state: 'saved', problems: [], message: '' })
+    } catch (failed) {
+      const refusal = failed as Refusal
+      draft.problems = refusal.problems ?? []
+      draft.message = refusal.message
+      draft.state = refusal.status === 409 ? 'conflict' : refusal.status === 0 || refusal.status === 503 ? 'offline' : 'refused'
+    }
+    if (draft.edits !== edits && (draft.state as Draft['state']) !== 'conflict') {
+      later(id)
+    }
+  }
+
+  const later = (id: string) => {
+    clearTimeout(timers.get(id))
+    timers.set(id, setTimeout(() => void save(id), PAUSE_MS))
+  }
+
+  /** Changes the draft and saves it after a short pause. */
+  const edit = (id: string, change: (cue: Cue) => void) => {
+    const draft = drafts.get(id)
+    if (draft) {
+      change(draft.cue)
+      draft.edits++
+      draft.state = draft.state === 'conflict' ? 'conflict' : draft.state === 'saving' ? 'saving' : 'editing'
+      if (draft.state !== 'conflict' && draft.state !== 'saving') {
+        later(id)
+      }
+    }
+  }
+
+  /** Drops the edits and takes what the server has. */
+  const takeTheirs = async (id: string) => {
+    await wiring.load()
+    clearTimeout(timers.get(id))
+    drafts.delete(id)
+    open(id)
+  }
+
+  /** Keeps the edits, on top of what the server has now. */
+  const keepMine = async (id: string) => {
+    await wiring.load()
+    const draft = drafts.get(id)
+    if (draft) {
+      draft.version = wiring.cue(id)?.version ?? 0
+      draft.state = 'editing'
+      await save(id)
+    }
+  }
+
+  return { drafts, open, edit, save, takeTheirs, keepMine }
+})
+
+/** What is wrong at a place of the document or below it. */
+export const problemsAt = (draft: Draft, path: string): Problem[] =>
+  draft.problems.filter((each) => each.path === path || each.path.startsWith(path + '.') || each.path.startsWith(path + '['))

@@ -1,0 +1,67 @@
+import { defineStore } from 'pinia'
+import { ref, shallowRef } from 'vue'
+import { useWiring } from './wiring'
+import { ask } from '@/api/http'
+import { listen } from '@/api/socket'
+import type { DecisionNotice, LiveStanding, PageNotice, RingNotice } from '@/api/types'
+
+const MOST_DECISIONS = 200
+const ROPE_BACK = 40_000
+
+/** What happens now, as the server tells it. */
+export const useLive = defineStore('live', () => {
+  const connected = ref(false)
+  const version = ref('')
+  const decisions = shallowRef<DecisionNotice[]>([])
+  const rings = shallowRef<Map<number, RingNotice>>(new Map())
+  const pages = ref<PageNotice[]>([])
+  const saved = ref({ ok: true, why: '' })
+  const wiringStamp = ref(0)
+  let offset = 0
+
+  /** The server's time in ms; the console is drawn by it, not by this machine's own clock. */
+  const now = () => Date.now() + offset
+
+  const forgetOld = (all: Map<number, RingNotice>) => {
+    const since = now() - ROPE_BACK
+    for (const [number, ring] of all) {
+      if (ring.state !== 'waiting' && ring.state !== 'playing' && Math.max(...ring.parts.map((part) => part.to)) < since) {
+        all.delete(number)
+      }
+    }
+    return all
+  }
+
+  const hear = (type: string, body: unknown) => {
+    if (type === 'standing') {
+      const standing = body as LiveStanding
+      offset = standing.now - Date.now()
+      version.value = standing.version
+      decisions.value = standing.decisions
+      rings.value = new Map(standing.rings.map((ring) => [ring.number, ring]))
+      pages.value = standing.pages
+      saved.value = standing.saved
+      wiringStamp.value++
+    } else if (type === 'decision') {
+      const decision = body as DecisionNotice
+      const others = decisions.value.filter((each) => each.number !== decision.number)
+      decisions.value = [...others, decision].slice(-MOST_DECISIONS)
+      useWiring().count(decision)
+    } else if (type === 'ring') {
+      const ring = body as RingNotice
+      rings.value = forgetOld(new Map(rings.value).set(ring.number, ring))
+    } else if (type === 'pages') {
+      pages.value = body as PageNotice[]
+    } else if (type === 'saved') {
+      saved.value = body as { ok: boolean; why: string }
+    } else if (type === 'wiring') {
+      wiringStamp.value++
+    }
+  }
+
+  const start = () => listen('/ws/live', hear, (yes) => (connected.value = yes))
+  const hush = () => ask<DecisionNotice>('POST', '/hush')
+  const write = (name: string, text: string) => ask<DecisionNotice>('POST', '/practice/lines', { name, text })
+
+  return { connected, version, decisions, rings, pages, saved, wiringStamp, now, start, hush, write }
+})

@@ -1,0 +1,17 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+
+const SHOWN_MS = 6_000
+
+/** Short notes that say what was just done and go away by themselves. */
+export const useNotes = defineStore('notes', () => {
+  const notes = ref<{ id: number; text: string; undo: boolean }[]>([])
+  let next = 0
+  const drop = (id: number) => (notes.value = notes.value.filter((each) => each.id !== id))
+  const say = (text: string, undo = false) => {
+    const id = next++
+    notes.value = [...notes.value.slice(-2), { id, text, undo }]
+    setTimeout(() => drop(id), SHOWN_MS)
+  }
+  return { notes, say, drop }
+})

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { timeOfDay } from '@/lib/spans'
+import { useLive } from '@/stores/live'
+
+/** What this cue was asked lately and what its gates said. */
+const props = defineProps<{ cueId: string }>()
+const live = useLive()
+const lately = computed(() =>
+  live.decisions
+    .flatMap((decision) => decision.answers.filter((answer) => answer.cueId === props.cueId).map((answer) => ({ decision, answer })))
+    .slice(-6)
+    .reverse(),
+)
+const why = (answer: (typeof lately.value)[number]['answer']) =>
+  [...answer.gates.map((gate) => gate.reason), ...answer.drawn].join(' · ')
+</script>
+
+<template>
+  <section aria-label="Lately" class="pt-1">
+    <h2 class="pb-1 text-[16px]">Lately</h2>
+    <p v-if="lately.length === 0" class="text-soft">Nobody has pulled this cue yet. Try it below: write its word as any viewer.</p>
+    <ol v-else class="text-[13px]">
+      <li v-for="each in lately" :key="each.decision.number" class="flex gap-3 border-t border-line py-1">
+        <time class="flex-none font-mono text-[12px] text-soft">{{ timeOfDay(each.decision.at) }}</time>
+        <bdi class="w-[200px] flex-none truncate">{{ each.decision.event }}</bdi>
+        <span class="flex-none font-semibold" :class="each.answer.held || each.answer.dropped ? 'text-wax-words' : 'text-verdigris-words'">
+          {{ each.answer.held ? 'held' : each.answer.dropped ? 'dropped' : 'rang' }}
+        </span>
+        <span class="truncate text-soft" :title="why(each.answer)">{{ why(each.answer) }}</span>
+      </li>
+    </ol>
+  </section>
+</template>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import CueList from '@/components/cue/CueList.vue'
+import NewCueDialog from '@/components/cue/NewCueDialog.vue'
+import { useKeys } from '@/composables/useKeys'
+import { useDrafts } from '@/stores/drafts'
+import { useNotes } from '@/stores/notes'
+import { useWiring } from '@/stores/wiring'
+import CueEditor from './CueEditor.vue'
+
+const props = defineProps<{ id?: string }>()
+const wiring = useWiring()
+const drafts = useDrafts()
+const notes = useNotes()
+const router = useRouter()
+const adding = ref(false)
+const list = ref<InstanceType<typeof CueList> | null>(null)
+
+watch([() => props.id, () => wiring.cues], () => {
+  if (!props.id && wiring.cues[0]) {
+    void router.replace(`/cues/${wiring.cues[0].cue.id}`)
+  }
+}, { immediate: true })
+const draft = computed(() => (props.id ? drafts.drafts.get(props.id) : undefined))
+watch([() => props.id, () => wiring.view], () => props.id && drafts.open(props.id), { immediate: true })
+
+const made = (id: string) => {
+  adding.value = false
+  void router.push(`/cues/${id}`)
+}
+const remove = async () => {
+  const view = props.id && wiring.cue(props.id)
+  if (!view) {
+    return
+  }
+  try {
+    await wiring.deleteCue(view)
+    notes.say(`${view.cue.name} is deleted.`, true)
+    void router.replace('/cues')
+  } catch (refusal) {
+    notes.say((refusal as Error).message)
+  }
+}
+useKeys({ n: () => (adding.value = true), '/': () => list.value?.find() })
+</script>
+
+<template>
+  <div class="flex h-full">
+    <CueList ref="list" :open="id" @add="adding = true" />
+    <CueEditor v-if="draft && wiring.cue(draft.cue.id)" :key="draft.cue.id" :draft="draft" @remove="remove" />
+    <div v-else class="grid flex-1 place-items-center p-8">
+      <div class="max-w-96 text-center">
+        <p v-if="wiring.loadFailed" role="alert" class="text-wax-words">{{ wiring.loadFailed }}</p>
+        <template v-else-if="wiring.view">
+          <h1 class="text-[22px]">{{ wiring.cues.length ? 'This cue is gone' : 'No cue yet' }}</h1>
+          <p class="py-3 text-soft">A cue answers a chat word: with a line in chat, a card on the stage, a sound. The first one takes 20 seconds.</p>
+          <button class="button button-dark" @click="adding = true">New cue</button>
+        </template>
+        <p v-else class="text-soft">Reading the wiring…</p>
+      </div>
+    </div>
+    <NewCueDialog :open="adding" @close="adding = false" @made="made($event.id)" />
+  </div>
+</template>

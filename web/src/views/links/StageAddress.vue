@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { Copy, Eye, EyeOff, RefreshCw } from '@lucide/vue'
+import { useClipboard } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { ask } from '@/api/http'
+import { useNotes } from '@/stores/notes'
+
+const props = defineProps<{ stage: string; shownNow: number }>()
+const notes = useNotes()
+const { copy } = useClipboard({ legacy: true })
+const shown = ref('')
+const asking = ref(false)
+const path = `/stages/${props.stage}/address`
+
+const whole = (answer: { address: string }) => location.origin + answer.address
+const guarded = async (work: () => Promise<void>) => work().catch((refusal: Error) => notes.say(refusal.message))
+const reveal = () =>
+  guarded(async () => {
+    shown.value = shown.value ? '' : whole(await ask('GET', path))
+  })
+const copyIt = () =>
+  guarded(async () => {
+    await copy(whole(await ask('GET', path)))
+    notes.say('The address is copied. Whoever has it sees the stage.')
+  })
+const renew = () =>
+  guarded(async () => {
+    asking.value = false
+    const address = whole(await ask('POST', path))
+    shown.value = shown.value ? address : ''
+    notes.say('The stage has a new address; the old one shows nothing any more.')
+  })
+const text = computed(() => shown.value || `${location.origin}/stage#k=${'•'.repeat(16)}`)
+</script>
+
+<template>
+  <p class="mt-1 rounded-[8px] bg-well px-2 py-1.5 font-mono text-[12.5px] break-all" data-address>{{ text }}</p>
+  <div class="flex gap-2 pt-3">
+    <button class="button" @click="copyIt"><Copy :size="14" /> Copy</button>
+    <button class="button" @click="reveal"><component :is="shown ? EyeOff : Eye" :size="14" /> {{ shown ? 'Mask' : 'Reveal' }}</button>
+    <button class="button" @click="asking = true"><RefreshCw :size="14" /> Renew</button>
+  </div>
+  <Dialog :open="asking" class="relative z-50" @close="asking = false">
+    <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
+    <div class="fixed inset-0 grid place-items-center p-4">
+      <DialogPanel class="sheet w-[440px] p-5">
+        <DialogTitle class="text-[20px]">Renew the address?</DialogTitle>
+        <p class="py-3">
+          The old address stops at once.
+          <template v-if="shownNow"><b>{{ shownNow === 1 ? 'The page that shows' : `The ${shownNow} pages that show` }} this stage now will go empty</b> until they are given the new one.</template>
+        </p>
+        <div class="flex justify-end gap-2">
+          <button class="button" @click="asking = false">Keep it</button>
+          <button class="button button-wax" @click="renew">Renew it</button>
+        </div>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>
