@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { longest } from '@/lib/plan'
 import { asText, pieces, type ChipName } from '@/lib/sentence'
 import { problemsAt, type Draft } from '@/stores/drafts'
@@ -20,17 +20,25 @@ const wrong = (chip: ChipName) => {
   const at = props.draft.cue.gates.findIndex((gate) => gate.kind === chip)
   return problemsAt(props.draft, at < 0 ? PATHS[chip] : `gates[${at}]`).length > 0
 }
+/** The panel hangs below its chip, moved left where it would leave the sentence. */
+const PANEL = 300
+const hang = ref({ left: '0', top: '0' })
+const place = (click: MouseEvent | KeyboardEvent) => {
+  const chip = click.currentTarget as HTMLElement
+  const room = (chip.offsetParent as HTMLElement).clientWidth
+  hang.value = { left: `${Math.max(0, Math.min(chip.offsetLeft, room - PANEL))}px`, top: `${chip.offsetTop + chip.offsetHeight + 4}px` }
+}
 const isPunctuation = (text: string) => /^[,.]/.test(text)
 </script>
 
 <template>
-  <section class="sheet px-4 py-3 text-[16px] leading-[34px]" :aria-label="asText(all)">
+  <section class="sheet relative px-4 py-3 text-[16px] leading-[34px]" :aria-label="asText(all)">
     <template v-for="(piece, at) in all" :key="at">
-      <Popover v-if="'chip' in piece" as="span" class="relative inline-block">
-        <PopoverButton class="chip" :class="[piece.mono && 'font-mono text-[15px]', wrong(piece.chip) && 'wrong']" :aria-label="`${NAMES[piece.chip]}: ${piece.text}`">
+      <Popover v-if="'chip' in piece" as="span">
+        <PopoverButton class="chip" :class="[piece.mono && 'font-mono text-[15px]', wrong(piece.chip) && 'wrong']" :aria-label="`${NAMES[piece.chip]}: ${piece.text}`" @click="place">
           {{ piece.text }}
         </PopoverButton>
-        <PopoverPanel class="sheet absolute top-full left-0 z-30 mt-1 w-[290px] p-3 text-[14px] leading-5 shadow-lg">
+        <PopoverPanel class="sheet absolute z-30 w-[300px] p-3 text-[14px] leading-5 shadow-lg" :style="hang">
           <h3 class="mb-1 text-[16px]">{{ NAMES[piece.chip] }}</h3>
           <component :is="EDITORS[piece.chip]" :draft="draft" />
         </PopoverPanel>

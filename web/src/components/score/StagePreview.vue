@@ -21,7 +21,7 @@ const scale = computed(() => width.value / (stage.value?.stage.width ?? 1_280))
         tabindex="-1"
         :width="stage.stage.width"
         :height="stage.stage.height"
-        :style="{ transform: `scale(${scale})`, colorScheme: 'normal' }"
+        :style="{ transform: `scale(${scale})`, colorScheme: 'light' }"
       />
     </div>
     <figcaption class="pt-1 text-[12.5px] text-soft">Stage {{ stage.stage.name }}, as it is now · silent here</figcaption>

@@ -16,7 +16,7 @@ onMounted(() => addEventListener('pointerdown', () => setTimeout(route)))
     :src="address"
     :title="`Stage Main in ${scene}`"
     class="absolute inset-0 border-0"
-    :style="{ colorScheme: 'normal' }"
+    :style="{ colorScheme: 'light' }"
     width="1280"
     height="720"
     allow="autoplay"

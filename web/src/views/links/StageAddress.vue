@@ -31,7 +31,7 @@ const renew = () =>
     shown.value = shown.value ? address : ''
     notes.say('The stage has a new address; the old one shows nothing any more.')
   })
-const text = computed(() => shown.value || `${location.origin}/stage#k=${'•'.repeat(16)}`)
+const text = computed(() => shown.value || `${location.origin}/stage#k=${'•'.repeat(12)}`)
 </script>
 
 <template>

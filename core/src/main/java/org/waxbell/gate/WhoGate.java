@@ -2,9 +2,9 @@ package org.waxbell.gate;
 
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.waxbell.check.Problems;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
@@ -32,7 +32,9 @@ public record WhoGate(Set<Standing> standings) implements Gate {
     }
 
     private String named() {
-        return standings.stream().map(Standing::plural).collect(Collectors.joining(" or "));
+        List<String> names = standings.stream().map(Standing::plural).toList();
+        String last = names.isEmpty() ? "nobody" : names.get(names.size() - 1);
+        return names.size() < 2 ? last : String.join(", ", names.subList(0, names.size() - 1)) + " or " + last;
     }
 
     @Override

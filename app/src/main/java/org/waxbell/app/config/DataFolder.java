@@ -55,10 +55,13 @@ public final class DataFolder implements AutoCloseable {
         return root.resolve(DATABASE);
     }
 
-    /** How the driver reaches the database: a log of writes ahead, commits that survive the end of the process. */
+    /**
+     * How the driver reaches the database: a log of writes ahead, commits that survive the end of the process, and a short
+     * patience with a lock, for the engine's thread waits that long before it goes on unsaved.
+     */
     public String databaseUrl() {
         return "jdbc:sqlite:" + database()
-                + "?journal_mode=WAL&synchronous=NORMAL&busy_timeout=5000&foreign_keys=on&transaction_mode=IMMEDIATE";
+                + "?journal_mode=WAL&synchronous=NORMAL&busy_timeout=250&foreign_keys=on&transaction_mode=IMMEDIATE";
     }
 
     /** The folder of media, named by their hash. */

@@ -25,6 +25,8 @@ public class PracticeMixer {
         this.keys = keys;
         this.json = json;
         this.topic = new Topic(outboxes, json, this::standing);
+        // Taken now, so that a renewal later leaves it with the old address, as it would a real mixer.
+        kept();
     }
 
     /** A scene of the mixer. */

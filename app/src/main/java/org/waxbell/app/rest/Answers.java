@@ -3,6 +3,8 @@ package org.waxbell.app.rest;
 import java.util.List;
 import java.util.concurrent.CompletionException;
 import java.util.stream.Collectors;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -21,6 +23,7 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Refusals as RFC 9457 problem documents: each with place, value, message and remedy. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class Answers {
     @ExceptionHandler
     ProblemDetail refused(Refused refused) {

@@ -1,12 +1,15 @@
 package org.waxbell.app.run;
 
+import com.zaxxer.hikari.HikariDataSource;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.waxbell.app.store.StateStore;
 
@@ -18,9 +21,11 @@ class Commit {
     private final TransactionTemplate transaction;
     private final StateStore store;
     private final SavedState saved;
+    private final HikariDataSource source;
     private final List<Batch.Done> owed = new ArrayList<>();
 
-    Commit(PlatformTransactionManager manager, StateStore store, SavedState saved) {
+    Commit(PlatformTransactionManager manager, StateStore store, SavedState saved, HikariDataSource source) {
+        this.source = source;
         this.transaction = new TransactionTemplate(manager);
         this.store = store;
         this.saved = saved;
@@ -45,12 +50,30 @@ class Commit {
             saved.become(true, "");
             return null;
         } catch (RuntimeException failed) {
-            LOG.warn("Not kept, will be tried again: {}", failed.getMessage());
+            String why = reason(failed);
+            if (saved.now().ok()) {
+                LOG.warn("Not kept, is tried again every second: {}", why);
+            }
+            freshConnections();
             while (owed.size() > MOST_OWED) {
                 owed.remove(0);
             }
-            saved.become(false, failed.getMessage() == null ? "unknown" : failed.getMessage());
-            return failed;
+            saved.become(false, why);
+            return new IllegalStateException(why, failed);
         }
+    }
+
+    /** The driver leaves a connection whose transaction could not begin in a state of its own; others are opened instead. */
+    private void freshConnections() {
+        if (source.getHikariPoolMXBean() != null) {
+            source.getHikariPoolMXBean().softEvictConnections();
+        }
+    }
+
+    /** What the database said, below what the layers above made of it. */
+    private static String reason(RuntimeException failed) {
+        Throwable first = failed instanceof TransactionSystemException system && system.getOriginalException() != null
+                ? system.getOriginalException() : failed;
+        return String.valueOf(NestedExceptionUtils.getMostSpecificCause(first).getMessage());
     }
 }
