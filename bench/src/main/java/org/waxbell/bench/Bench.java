@@ -1,0 +1,17 @@
+package org.waxbell.bench;
+
+/** Runs the measurement of a name and prints one {@code name=value unit} a line. */
+public final class Bench {
+    private Bench() {
+    }
+
+    /** {@code bench ring [--long]}, or {@code bench bare PORT} for the yardstick's own process. */
+    public static void main(String[] args) throws Exception {
+        String name = args.length > 0 ? args[0] : "";
+        switch (name) {
+            case "ring" -> new RingBench(args.length > 1 && args[1].equals("--long")).run();
+            case "bare" -> BareApp.start(Integer.parseInt(args[1]));
+            default -> throw new IllegalArgumentException("no benchmark is called \"" + name + "\"; there is: ring");
+        }
+    }
+}

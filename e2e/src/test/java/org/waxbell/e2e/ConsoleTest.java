@@ -1,0 +1,148 @@
+package org.waxbell.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.Actions;
+
+/** Editing in the console, by mouse and by keyboard, and what a screen reader needs on every screen. */
+@ExtendWith(Together.class)
+class ConsoleTest {
+    private static final String AXE = "../web/node_modules/axe-core/axe.min.js";
+    private static Browser browser;
+    private static Packaged app;
+    private static String console;
+
+    @BeforeAll
+    static void open() {
+        browser = Together.browser();
+        app = Together.app();
+        console = browser.tab(app.address() + "/cues/trim-the-wick");
+        browser.see("#part-card");
+    }
+
+    private static void show(String path) {
+        browser.to(console);
+        browser.driver().get(app.address() + path);
+    }
+
+    private static void saved() {
+        browser.seeText("[role=status]", "Saved");
+    }
+
+    private static String cue(String id, String pointer) {
+        return app.get("/api/wiring").get("cues").valueStream().filter(each -> each.at("/cue/id").asString().equals(id))
+                .findFirst().orElseThrow().at("/cue" + pointer).asString();
+    }
+
+    @Test
+    void wordsCooldownStandingTextTimesAndLengthsAreEditedAndHold() {
+        show("/cues/trim-the-wick");
+        browser.see("button.chip[aria-label^='Chat words']").click();
+        browser.type("section label input.font-mono", "!wick !snip");
+        browser.await("words are saved", any -> cue("trim-the-wick", "/pulls/0/words/1").equals("!snip"));
+        browser.see("button.chip[aria-label^='Cooldown']").click();
+        browser.type("section label input[inputmode=decimal]", "3.5");
+        browser.await("cooldown is saved", any -> cue("trim-the-wick", "/gates/1/forAllMs").equals("3500"));
+        browser.see("#part-card").click();
+        browser.type("aside section label:nth-of-type(1) input.field:not(.font-mono)", "Bravo {viewer}");
+        browser.await("text is saved", any -> cue("trim-the-wick", "/takes/0/score/parts/1/title").equals("Bravo {viewer}"));
+        browser.seeText("#part-card", "Bravo wickerby");
+        saved();
+        browser.driver().navigate().refresh();
+        assertThat(browser.see("button.chip[aria-label^='Cooldown']").getText()).startsWith("every 3.5 s");
+        assertThat(app.say("tallowmoth", "!snip").get("sentence").asString()).startsWith("rang Trim the wick");
+    }
+
+    @Test
+    void aWrongValueIsRefusedBesideItsFieldAndWhatWasSavedStays() {
+        show("/cues/ring-the-bench-bell");
+        browser.see("#part-card").click();
+        browser.type("aside .grid-cols-3 label:nth-of-type(1) input", "-2");
+        browser.seeText("aside [role=alert]", "The time on screen is out of range.");
+        browser.seeText("[role=status]", "What was saved before still holds");
+        assertThat(cue("ring-the-bench-bell", "/takes/0/score/parts/1/lengthMs")).isEqualTo("4000");
+        browser.type("aside .grid-cols-3 label:nth-of-type(1) input", "soon");
+        browser.seeText("aside [role=alert]", "This is no number of seconds");
+        browser.type("aside .grid-cols-3 label:nth-of-type(1) input", "4");
+        saved();
+    }
+
+    @Test
+    void aTakenWordIsRefusedWithTheNameOfItsOwner() {
+        show("/cues/what-is-on-the-bench");
+        browser.see("button.chip[aria-label^='Chat words']").click();
+        browser.type("section label input.font-mono", "!tonight !bell");
+        browser.seeText("[role=alert]", "!bell already belongs to Ring the bench bell.");
+        browser.type("section label input.font-mono", "!tonight");
+        saved();
+    }
+
+    @Test
+    void aNewcomerAnswersAWordByKeyboardAloneAndUndoesIt() {
+        show("/cues/pour-the-taper");
+        browser.see("#part-card");
+        new Actions(browser.driver()).sendKeys("n").perform();
+        browser.see("[role=dialog] input");
+        new Actions(browser.driver()).sendKeys("dye", Keys.TAB, "Sage, {viewer}.", Keys.ENTER).perform();
+        browser.seeText("button.chip[aria-label^='Chat words']", "!dye");
+        assertThat(app.say("lowtide_lou", "!dye").get("sentence").asString()).isEqualTo("rang Answer to !dye");
+        browser.await("focus is out of fields", any -> {
+            browser.see("h2").click();
+            return browser.driver().switchTo().activeElement().getTagName().equals("body");
+        });
+        new Actions(browser.driver()).keyDown(Keys.CONTROL).sendKeys("z").keyUp(Keys.CONTROL).perform();
+        browser.seeText("[role=status]", "Undone: new cue Answer to !dye");
+        assertThat(app.say("lowtide_lou", "!dye").get("sentence").asString()).isEqualTo("no cue has this word");
+    }
+
+    @Test
+    void theConsoleTypesAsAViewerAndLinksTellWhoShowsTheStage() {
+        show("/cues/pour-the-taper");
+        browser.type("input[aria-label='Line of chat']", "!nothing of ours" + Keys.ENTER);
+        browser.seeText("ol[aria-label='What was decided'] li", "no cue has this word");
+        show("/links");
+        assertThat(browser.see("[data-address]").getText()).contains("#k=•").doesNotContainPattern("k=[A-Za-z0-9_-]{22}");
+        browser.seeText("button", "Reveal").click();
+        browser.await("the address is shown", any -> browser.see("[data-address]").getText().matches("http://127\\.0\\.0\\.1:\\d+/stage#k=[A-Za-z0-9_-]{32}"));
+    }
+
+    @Test
+    void everythingOnTheRailIsReachedByTabAndTheFocusShows() {
+        show("/cues/pour-the-taper");
+        browser.see("#part-card");
+        boolean reached = false;
+        for (int i = 0; i < 20 && !reached; i++) {
+            new Actions(browser.driver()).sendKeys(Keys.TAB).perform();
+            assertThat(browser.driver().switchTo().activeElement().getCssValue("outline-style")).isNotEqualTo("none");
+            reached = "hush".equals(browser.driver().executeScript("return document.activeElement.classList.contains('hush') ? 'hush' : ''"));
+        }
+        assertThat(reached).as("Hush is reached by Tab").isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"/cues/pour-the-taper, day", "/cues/pour-the-taper, dusk", "/links, day", "/links, dusk", "/channel, day", "/channel, dusk",
+        "/mixer, day", "/mixer, dusk"})
+    void noScreenHasAFaultThatAxeFinds(String path, String light) throws IOException {
+        show(path);
+        browser.driver().executeScript("localStorage.setItem('waxbell.light', arguments[0])", light);
+        browser.driver().navigate().refresh();
+        browser.see("h1");
+        browser.await(light, any -> browser.see("html").getDomAttribute("data-light").equals(light));
+        browser.driver().executeScript(Files.readString(Path.of(AXE)));
+        Object faults = browser.driver().executeAsyncScript("""
+                const done = arguments[arguments.length - 1]
+                axe.run({ iframes: false }).then((found) => done(found.violations.map((each) =>
+                  each.id + ': ' + each.nodes.map((node) => node.target + ' ' + node.failureSummary).join(' | '))))""");
+        assertThat((List<?>) faults).isEmpty();
+    }
+}

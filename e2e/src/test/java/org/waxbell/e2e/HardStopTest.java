@@ -1,0 +1,50 @@
+package org.waxbell.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** What was acknowledged survives a hard stop of the process; what cannot start says why and ends with a code. */
+class HardStopTest {
+    @TempDir
+    Path data;
+
+    @Test
+    void anAcknowledgedLineIsThereAfterAHardStopAndTheCardGoesOn() {
+        long ring;
+        try (Packaged app = new Packaged(data)) {
+            ring = app.say("wickerby", "!pour").at("/answers/0/ring").asLong();
+            app.killHard();
+        }
+        try (Packaged app = new Packaged(data)) {
+            assertThat(app.get("/api/journal")).anySatisfy(each -> assertThat(each.get("event").asString()).isEqualTo("wickerby: !pour"));
+            JsonNode kept = app.get("/api/live").get("rings").valueStream().filter(each -> each.get("number").asLong() == ring).findFirst().orElseThrow();
+            assertThat(kept.at("/parts/0/state").asString()).isIn("told", "ended");
+            assertThat(app.say("brine_otter", "!pour").get("sentence").asString()).matches("(held Pour the taper · resting.*|rang Pour the taper.*)");
+        }
+    }
+
+    @Test
+    void aSecondStartOnTheSameFolderEndsWithOneSentenceAndACode() throws Exception {
+        try (Packaged app = new Packaged(data)) {
+            Process second = Packaged.launch("--data=" + data, "--port=" + Packaged.freePort());
+            String said = new String(second.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(second.waitFor(60, TimeUnit.SECONDS)).isTrue();
+            assertThat(second.exitValue()).isEqualTo(2);
+            assertThat(said).contains("is already in use by another Wax Bell.", "--data FOLDER").doesNotContain("Exception");
+            assertThat(app.get("/api/live").get("saved").get("ok").asBoolean()).isTrue();
+        }
+    }
+
+    @Test
+    void theVersionIsSaidAndNothingIsStarted() throws Exception {
+        Process version = Packaged.launch("--version");
+        assertThat(new String(version.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip()).matches("Wax Bell \\d+\\.\\d+\\.\\d+");
+        assertThat(version.waitFor()).isZero();
+    }
+}

@@ -1,0 +1,130 @@
+package org.waxbell.e2e;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The packaged application as a process of its own. */
+public final class Packaged implements AutoCloseable {
+    private static final Path JAR = Path.of(System.getProperty("waxbell.jar", "../app/target/waxbell-boot.jar"));
+    private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private final HttpClient client = HttpClient.newHttpClient();
+    private final int port;
+    private final Process process;
+
+    public Packaged(Path data) {
+        port = freePort();
+        process = launch("--demo", "--data=" + data, "--port=" + port);
+        awaitAnswer();
+    }
+
+    /** Starts the program with these words, its output kept with the test's. */
+    public static Process launch(String... words) {
+        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx256m", "-jar", JAR.toString()));
+        command.addAll(List.of(words));
+        try {
+            return new ProcessBuilder(command).redirectErrorStream(true).start();
+        } catch (IOException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    public static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    private void awaitAnswer() {
+        long until = System.nanoTime() + PATIENCE.toNanos();
+        while (System.nanoTime() < until) {
+            try {
+                get("/api/live");
+                return;
+            } catch (IllegalStateException notYet) {
+                if (ended(50)) {
+                    break;
+                }
+            }
+        }
+        throw new AssertionError("the packaged application did not answer");
+    }
+
+    /** The process itself. */
+    public Process process() {
+        return process;
+    }
+
+    public String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    public JsonNode get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address() + path)).build());
+    }
+
+    public JsonNode put(String path, Object body) {
+        return send(HttpRequest.newBuilder(URI.create(address() + path)).header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))).build());
+    }
+
+    public JsonNode post(String path, Object body) {
+        return send(HttpRequest.newBuilder(URI.create(address() + path)).header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))).build());
+    }
+
+    public JsonNode say(String name, String text) {
+        return post("/api/practice/lines", Map.of("name", name, "text", text));
+    }
+
+    private JsonNode send(HttpRequest request) {
+        try {
+            return JSON.readTree(client.send(request, HttpResponse.BodyHandlers.ofString()).body());
+        } catch (IOException | InterruptedException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    /** Ends the process as a loss of power for it would: nothing is said to it. */
+    public void killHard() {
+        process.destroyForcibly();
+        await();
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        await();
+    }
+
+    private void await() {
+        if (!ended(60_000)) {
+            process.destroyForcibly();
+        }
+    }
+
+    /** Whether the process has ended, after waiting for that so long at most. */
+    private boolean ended(long millis) {
+        try {
+            return process.waitFor(millis, TimeUnit.MILLISECONDS);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            return true;
+        }
+    }
+}
