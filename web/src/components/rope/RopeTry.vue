@@ -52,7 +52,8 @@ const mood = (decision: (typeof lines.value)[number]) => {
   <div class="flex flex-col px-3 pt-2">
     <form class="flex gap-1.5" @submit.prevent="send">
       <Listbox v-model="as" as="div" class="relative">
-        <ListboxButton class="flex h-8 w-[150px] items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-left text-[13px]" aria-label="Write as">
+        <ListboxButton class="flex h-8 w-[150px] items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-left text-[13px]">
+          <span class="sr-only">Write as</span>
           <span class="min-w-0 flex-1 truncate">{{ as }}</span>
           <span class="text-[12px] text-rope-soft">{{ standing }}</span>
           <ChevronDown :size="14" />

@@ -58,7 +58,7 @@ const send = async () => {
 </script>
 
 <template>
-  <div class="mx-auto flex h-full max-w-[860px] flex-col p-5">
+  <main class="mx-auto flex h-full max-w-[860px] flex-col p-5">
     <header class="flex items-end justify-between border-b border-line pb-3">
       <div>
         <h1 class="text-[26px]">Saltmarsh Candle Hour</h1>
@@ -74,7 +74,8 @@ const send = async () => {
       <div class="flex flex-wrap items-center gap-2 pb-2">
         <span class="text-soft">You are</span>
         <Listbox v-model="as" as="div" class="relative">
-          <ListboxButton class="field flex w-[200px] items-center text-left" aria-label="Who you are">
+          <ListboxButton class="field flex w-[200px] items-center text-left" data-who>
+            <span class="sr-only">You are</span>
             <span class="min-w-0 flex-1 truncate">{{ as }}</span><ChevronDown :size="14" />
           </ListboxButton>
           <ListboxOptions class="sheet absolute bottom-9 left-0 z-20 max-h-80 w-[300px] overflow-auto p-1 shadow-lg">
@@ -95,5 +96,5 @@ const send = async () => {
       </div>
       <p v-if="failed" role="alert" class="pt-1 text-wax-words">{{ failed }}</p>
     </form>
-  </div>
+  </main>
 </template>

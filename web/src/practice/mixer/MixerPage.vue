@@ -34,7 +34,7 @@ const takeAddress = () => guarded(ask('POST', '/practice/mixer/source'))
 </script>
 
 <template>
-  <div class="flex h-full flex-col p-4">
+  <main class="flex h-full flex-col p-4">
     <header class="flex items-baseline gap-3 pb-3">
       <h1 class="text-[22px]">Practice mixer</h1>
       <p class="text-soft">stands for your broadcasting software; programme of 1280 × 720</p>
@@ -51,7 +51,7 @@ const takeAddress = () => guarded(ask('POST', '/practice/mixer/source'))
           </div>
         </section>
       </div>
-      <aside class="flex w-[230px] flex-none flex-col gap-4">
+      <div class="flex w-[230px] flex-none flex-col gap-4">
         <section class="sheet p-3" aria-label="Scenes">
           <h2 class="pb-2 text-[16px]">Scenes</h2>
           <button
@@ -74,7 +74,7 @@ const takeAddress = () => guarded(ask('POST', '/practice/mixer/source'))
           </template>
         </section>
         <p v-if="failed" role="alert" class="text-wax-words">{{ failed }}</p>
-      </aside>
+      </div>
     </div>
-  </div>
+  </main>
 </template>

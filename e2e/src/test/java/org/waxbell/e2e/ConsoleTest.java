@@ -50,9 +50,11 @@ class ConsoleTest {
         browser.see("button.chip[aria-label^='Chat words']").click();
         browser.type("section label input.font-mono", "!wick !snip");
         browser.await("words are saved", any -> cue("trim-the-wick", "/pulls/0/words/1").equals("!snip"));
+        new Actions(browser.driver()).sendKeys(Keys.ESCAPE).perform();
         browser.see("button.chip[aria-label^='Cooldown']").click();
         browser.type("section label input[inputmode=decimal]", "3.5");
         browser.await("cooldown is saved", any -> cue("trim-the-wick", "/gates/1/forAllMs").equals("3500"));
+        new Actions(browser.driver()).sendKeys(Keys.ESCAPE).perform();
         browser.see("#part-card").click();
         browser.type("aside section label:nth-of-type(1) input.field:not(.font-mono)", "Bravo {viewer}");
         browser.await("text is saved", any -> cue("trim-the-wick", "/takes/0/score/parts/1/title").equals("Bravo {viewer}"));

@@ -1,0 +1,136 @@
+import { mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { defineComponent, h, nextTick } from 'vue'
+import CueSentence from '@/components/cue/CueSentence.vue'
+import SecondsField from '@/components/cue/SecondsField.vue'
+import ScoreDrawing from '@/components/score/ScoreDrawing.vue'
+import HushButton from '@/components/rail/HushButton.vue'
+import ChatLines from '@/practice/channel/ChatLines.vue'
+import { useKeys } from '@/composables/useKeys'
+import { useDrafts } from '@/stores/drafts'
+import { useWiring } from '@/stores/wiring'
+import { pour, serve, wiringOf } from '@/testing/server'
+
+beforeEach(() => setActivePinia(createPinia()))
+afterEach(() => vi.unstubAllGlobals())
+
+const opened = async () => {
+  serve(() => ({ body: wiringOf(1, pour()) }))
+  await useWiring().load()
+  return useDrafts().open('pour')!
+}
+
+describe('a time in seconds', () => {
+  const field = () => mount(SecondsField, { props: { label: 'Stays', modelValue: 5_600 } })
+
+  it('is shown in seconds and passed on in milliseconds, comma or point', async () => {
+    const made = field()
+    expect(made.find('input').element.value).toBe('5.6')
+    await made.find('input').setValue('7,25')
+    expect(made.emitted('update:modelValue')).toEqual([[7_250]])
+  })
+
+  it('marks what is no number and keeps it to itself', async () => {
+    const made = field()
+    await made.find('input').setValue('soon')
+    expect(made.emitted('update:modelValue')).toBeUndefined()
+    expect(made.find('input').attributes('aria-invalid')).toBe('true')
+    expect(made.find('[role=alert]').text()).toContain('no number of seconds')
+  })
+
+  it('passes a negative one on, for the server to refuse by name', async () => {
+    const made = field()
+    await made.find('input').setValue('-3')
+    expect(made.emitted('update:modelValue')).toEqual([[-3_000]])
+  })
+
+  it('leaves the writer alone while their text means the value kept', async () => {
+    const made = field()
+    await made.find('input').setValue('7.0')
+    await made.setProps({ modelValue: 7_000 })
+    expect(made.find('input').element.value).toBe('7.0')
+    await made.setProps({ modelValue: 2_000 })
+    expect(made.find('input').element.value).toBe('2')
+  })
+})
+
+describe('the sentence', () => {
+  it('is said to a screen reader as it reads, with a control for each chip', async () => {
+    const made = mount(CueSentence, { props: { draft: await opened() } })
+    expect(made.find('section').attributes('aria-label')).toBe('When !pour is typed by anyone, at most every 14 s, it answers at once.')
+    expect(made.findAll('button.chip').map((chip) => chip.text())).toEqual(['!pour', 'anyone', 'every 14 s'])
+  })
+
+  it('marks the chip whose place is wrong and no other', async () => {
+    const draft = await opened()
+    draft.problems = [{ path: 'gates[1].forAllMs', value: '-1', message: 'm', remedy: 'r' }]
+    const made = mount(CueSentence, { props: { draft } })
+    expect(made.findAll('button.chip.wrong').map((chip) => chip.text())).toEqual(['every 14 s'])
+  })
+})
+
+describe('the drawn score', () => {
+  it('has a button for each part, and arrows go from one to the next', async () => {
+    const draft = await opened()
+    draft.cue.takes[0]!.score.parts.push({ kind: 'reply', id: 'more', start: { kind: 'after', part: 'answer', gapMs: 900 }, words: 'More' })
+    const made = mount(ScoreDrawing, { props: { draft, chosen: 'answer' } })
+    expect(made.findAll('button.part').map((part) => part.text())).toEqual(['Thanks, wickerby', 'More'])
+    await made.find('section').trigger('keydown', { key: 'ArrowRight' })
+    expect(made.emitted('choose')).toEqual([['more']])
+    await made.find('section').trigger('keydown', { key: 'ArrowLeft' })
+    expect(made.emitted('choose')?.[1]).toEqual(['more'])
+    expect(made.findAll('svg[viewBox^="0 0 100"] path')).toHaveLength(1)
+    made.unmount()
+  })
+})
+
+describe('Hush', () => {
+  it('is asked for by a click, and says so when the server is away', async () => {
+    const asked = serve(() => ({ body: {} }))
+    const made = mount(HushButton)
+    await made.find('button').trigger('click')
+    expect(asked).toEqual([{ method: 'POST', path: '/api/hush', body: undefined }])
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')))
+    await made.find('button').trigger('click')
+    await vi.waitFor(() => expect(made.find('[role=alert]').text()).toContain('does not answer'))
+    made.unmount()
+  })
+
+  it('is asked for by Esc held, once, and not by Esc tapped', async () => {
+    const asked = serve(() => ({ body: {} }))
+    const made = mount(HushButton)
+    dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }))
+    dispatchEvent(new KeyboardEvent('keyup', { key: 'Escape' }))
+    await nextTick()
+    expect(asked).toHaveLength(0)
+    dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }))
+    await vi.waitFor(() => expect(asked).toHaveLength(1), { timeout: 3_000 })
+    dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }))
+    dispatchEvent(new KeyboardEvent('keyup', { key: 'Escape' }))
+    expect(asked).toHaveLength(1)
+    made.unmount()
+  })
+})
+
+describe('chat', () => {
+  it('shows names and lines as text', () => {
+    const made = mount(ChatLines, { props: { lines: [{ at: 0, name: '<b>x</b>', standing: 'vip', text: '<img src=x>', helper: false }] } })
+    expect(made.find('img').exists()).toBe(false)
+    expect(made.text()).toContain('<b>x</b>')
+    expect(made.text()).toContain('VIP')
+  })
+})
+
+describe('keys', () => {
+  it('work outside fields and leave what is written in them alone', () => {
+    const calls: string[] = []
+    const made = mount(defineComponent({ setup: () => (useKeys({ n: () => calls.push('new'), 'Ctrl+z': () => calls.push('undo') }), () => h('input')) }), { attachTo: document.body })
+    made.element.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', bubbles: true }))
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', bubbles: true }))
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'z', ctrlKey: true, bubbles: true }))
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', altKey: true, bubbles: true }))
+    expect(calls).toEqual(['new', 'undo'])
+    made.unmount()
+  })
+})

@@ -1,0 +1,96 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { DecisionNotice, LiveStanding, RingNotice } from '@/api/types'
+import { FakeSocket, pour, serve, wiringOf } from '@/testing/server'
+import { useLive } from './live'
+import { useWiring } from './wiring'
+
+const NOW = 5_000_000
+const ring = (number: number, to: number, state = 'ended'): RingNotice => ({
+  number, cueId: 'pour', cueName: 'Pour', viewer: '', state, note: '', arrived: to, start: to,
+  parts: [{ id: 'card', lane: 'screen', label: '', from: to, to, state, note: '' }],
+})
+const decision = (number: number, held = false): DecisionNotice => ({
+  number, at: NOW, event: 'wickerby: !pour', viewer: 'wickerby', sentence: '',
+  answers: [{ cueId: 'pour', cueName: 'Pour', gates: [], ring: held ? 0 : 1, held, dropped: false, drawn: [], sentence: '' }],
+})
+const standing: LiveStanding = { now: NOW, version: '0.1.0', decisions: [decision(1)], rings: [ring(1, NOW)], pages: [], saved: { ok: true, why: '' } }
+
+describe('what happens now', () => {
+  beforeEach(() => {
+    vi.useFakeTimers({ now: 1_000 })
+    setActivePinia(createPinia())
+    FakeSocket.install()
+  })
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+  })
+
+  const started = () => {
+    const live = useLive()
+    const stop = live.start()
+    FakeSocket.last.onopen?.()
+    FakeSocket.last.hear({ type: 'standing', body: standing })
+    return { live, stop }
+  }
+
+  it('is told by the server and timed by its clock', () => {
+    const { live } = started()
+    expect(live.connected).toBe(true)
+    expect(live.now()).toBe(NOW)
+    vi.advanceTimersByTime(250)
+    expect(live.now()).toBe(NOW + 250)
+  })
+
+  it('takes a decision that comes twice once', () => {
+    const { live } = started()
+    FakeSocket.last.hear({ type: 'decision', body: decision(2, true) })
+    FakeSocket.last.hear({ type: 'decision', body: decision(2, true) })
+    expect(live.decisions.map((each) => each.number)).toEqual([1, 2])
+  })
+
+  it('counts for the list what rang and what was held', async () => {
+    serve(() => ({ body: wiringOf(1, pour()) }))
+    await useWiring().load()
+    started()
+    FakeSocket.last.hear({ type: 'decision', body: decision(2) })
+    FakeSocket.last.hear({ type: 'decision', body: decision(3, true) })
+    expect(useWiring().cue('pour')).toMatchObject({ rang: 1, held: 1 })
+  })
+
+  it('forgets rings that have left the rope, but none that still plays', () => {
+    const { live } = started()
+    FakeSocket.last.hear({ type: 'ring', body: ring(2, NOW - 50_000, 'playing') })
+    FakeSocket.last.hear({ type: 'ring', body: ring(3, NOW - 50_000) })
+    FakeSocket.last.hear({ type: 'ring', body: ring(4, NOW) })
+    expect([...live.rings.keys()]).toEqual([1, 2, 4])
+  })
+
+  it('says that it is unsaved, who shows the stage, and that the wiring changed', () => {
+    const { live } = started()
+    const before = live.wiringStamp
+    FakeSocket.last.hear({ type: 'saved', body: { ok: false, why: 'disk full' } })
+    FakeSocket.last.hear({ type: 'pages', body: [{ sounds: true, roundTrip: 1 }] })
+    FakeSocket.last.hear({ type: 'wiring', body: 1 })
+    expect(live.saved).toEqual({ ok: false, why: 'disk full' })
+    expect(live.pages).toHaveLength(1)
+    expect(live.wiringStamp).toBe(before + 1)
+  })
+
+  it('comes back by itself, waiting longer each time, until it is stopped', () => {
+    const { live, stop } = started()
+    FakeSocket.last.close()
+    expect(live.connected).toBe(false)
+    vi.advanceTimersByTime(250)
+    expect(FakeSocket.all).toHaveLength(2)
+    FakeSocket.last.close()
+    vi.advanceTimersByTime(499)
+    expect(FakeSocket.all).toHaveLength(2)
+    vi.advanceTimersByTime(1)
+    expect(FakeSocket.all).toHaveLength(3)
+    stop()
+    vi.advanceTimersByTime(60_000)
+    expect(FakeSocket.all).toHaveLength(3)
+  })
+})

@@ -1,0 +1,65 @@
+import { vi } from 'vitest'
+import type { Cue, WiringView } from '@/api/types'
+
+/** A cue of the demo, for tests. */
+export const pour = (over: Partial<Cue> = {}): Cue => ({
+  formatVersion: 1, id: 'pour', name: 'Pour the taper', rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour'] }],
+  gates: [{ kind: 'who', standings: ['anyone'] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
+  takes: [{ id: 'main', score: { parts: [{ kind: 'reply', id: 'answer', start: { kind: 'at', ms: 0 }, words: 'Thanks, {viewer}' }] } }],
+  urgency: 'usual', longestWaitMs: 60_000, ...over,
+})
+
+export const wiringOf = (version: number, cue: Cue): WiringView => ({
+  racks: [{ version: 1, rack: { formatVersion: 1, id: 'bench', name: 'At the bench', on: true } }],
+  cues: [{ version, cue, rang: 0, held: 0 }], stages: [], shelf: [], looks: ['beeswax'], fields: ['viewer'], history: { undo: '', redo: '' },
+})
+
+type Answer = { status?: number; body: unknown }
+
+/** Answers fetch as a server would; what was asked is kept in `asked`. */
+export const serve = (answer: (method: string, path: string, body: unknown) => Answer) => {
+  const asked: { method: string; path: string; body: unknown }[] = []
+  vi.stubGlobal('fetch', (path: string, init: RequestInit = {}) => {
+    const body = init.body ? JSON.parse(init.body as string) : undefined
+    asked.push({ method: init.method ?? 'GET', path, body })
+    const { status = 200, body: sent } = answer(init.method ?? 'GET', path, body)
+    return Promise.resolve(new Response(JSON.stringify(sent), { status }))
+  })
+  return asked
+}
+
+/** A WebSocket in the hands of a test. */
+export class FakeSocket {
+  static readonly OPEN = 1
+  static all: FakeSocket[] = []
+  readyState = 1
+  sent: Record<string, unknown>[] = []
+  onopen: (() => void) | null = null
+  onmessage: ((message: { data: string }) => void) | null = null
+  onclose: ((close: { code: number }) => void) | null = null
+
+  constructor(readonly address: URL) {
+    FakeSocket.all.push(this)
+  }
+
+  send(text: string) {
+    this.sent.push(JSON.parse(text) as Record<string, unknown>)
+  }
+
+  close() {
+    this.onclose?.({ code: 1000 })
+  }
+
+  hear(message: unknown) {
+    this.onmessage?.({ data: JSON.stringify(message) })
+  }
+
+  static install() {
+    FakeSocket.all = []
+    vi.stubGlobal('WebSocket', FakeSocket)
+  }
+
+  static get last() {
+    return FakeSocket.all.at(-1)!
+  }
+}
