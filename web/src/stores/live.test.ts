@@ -67,6 +67,14 @@ describe('what happens now', () => {
     expect([...live.rings.keys()]).toEqual([1, 2, 4])
   })
 
+  it('tells of a ring that was dropped after it had waited', () => {
+    const { live } = started()
+    FakeSocket.last.hear({ type: 'ring', body: ring(2, NOW, 'waiting') })
+    FakeSocket.last.hear({ type: 'ring', body: ring(2, NOW, 'dropped') })
+    FakeSocket.last.hear({ type: 'ring', body: ring(3, NOW, 'dropped') })
+    expect(live.drops.map((each) => each.ring.number)).toEqual([2])
+  })
+
   it('says that it is unsaved, who shows the stage, and that the wiring changed', () => {
     const { live } = started()
     const before = live.wiringStamp

@@ -8,12 +8,19 @@ import type { DecisionNotice, LiveStanding, PageNotice, RingNotice } from '@/api
 const MOST_DECISIONS = 200
 const ROPE_BACK = 40_000
 
+/** A ring that was given up while it waited, and when that was heard. */
+export interface Drop {
+  at: number
+  ring: RingNotice
+}
+
 /** What happens now, as the server tells it. */
 export const useLive = defineStore('live', () => {
   const connected = ref(false)
   const version = ref('')
   const decisions = shallowRef<DecisionNotice[]>([])
   const rings = shallowRef<Map<number, RingNotice>>(new Map())
+  const drops = shallowRef<Drop[]>([])
   const pages = ref<PageNotice[]>([])
   const saved = ref({ ok: true, why: '' })
   const wiringStamp = ref(0)
@@ -49,6 +56,9 @@ export const useLive = defineStore('live', () => {
       useWiring().count(decision)
     } else if (type === 'ring') {
       const ring = body as RingNotice
+      if (ring.state === 'dropped' && rings.value.get(ring.number)?.state === 'waiting') {
+        drops.value = [...drops.value, { at: now(), ring }].slice(-MOST_DECISIONS)
+      }
       rings.value = forgetOld(new Map(rings.value).set(ring.number, ring))
     } else if (type === 'pages') {
       pages.value = body as PageNotice[]
@@ -63,5 +73,5 @@ export const useLive = defineStore('live', () => {
   const hush = () => ask<DecisionNotice>('POST', '/hush')
   const write = (name: string, text: string) => ask<DecisionNotice>('POST', '/practice/lines', { name, text })
 
-  return { connected, version, decisions, rings, pages, saved, wiringStamp, now, start, hush, write }
+  return { connected, version, decisions, drops, rings, pages, saved, wiringStamp, now, start, hush, write }
 })

@@ -43,7 +43,7 @@ const turn = (rack: RackView, on: boolean) =>
     <div class="flex gap-2 p-3 pb-2">
       <label class="relative flex-1">
         <Search :size="15" class="absolute top-2.5 left-2.5 text-soft" />
-        <input ref="field" v-model="search" type="search" class="field h-9 pl-8" placeholder="Find a cue or word" aria-label="Find a cue, word or part" />
+        <input ref="field" v-model="search" type="search" class="field h-9 pl-8" placeholder="Find a cue" aria-label="Find a cue, word or part" />
       </label>
       <button class="button button-dark h-9" @click="$emit('add')"><Plus :size="15" /> New cue</button>
     </div>

@@ -4,14 +4,17 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { LANES } from '@/lib/plan'
 import { useLive } from '@/stores/live'
-import { barsOf, heldMarks, NOW_AT } from './bars'
+import { barsOf, heldMarks, NOW_AT, rowHeight, saidOf, stack } from './bars'
 
 const live = useLive()
 const now = ref(live.now())
 useIntervalFn(() => (now.value = live.now()), 100)
 
 const bars = computed(() => barsOf(live.rings.values(), now.value))
-const held = computed(() => heldMarks(live.decisions, now.value))
+const lanes = computed(() => stack(bars.value))
+const height = computed(() => rowHeight(lanes.value.reduce((sum, lane) => sum + lane.rows, 0)))
+const held = computed(() => heldMarks(saidOf(live.decisions, live.drops), now.value))
+const NAMES = Object.fromEntries(LANES.map((each) => [each.lane, each.name]))
 const ICONS = { screen: RectangleHorizontal, sound: Volume2, chat: MessageSquare }
 const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
 </script>
@@ -26,8 +29,8 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
       <div class="absolute inset-y-0 -top-4 z-10 border-l-2 border-rope-honey" :style="{ left: NOW_AT + '%' }">
         <span class="ml-1.5 text-[12px] leading-none text-rope-honey">now</span>
       </div>
-      <div v-for="(lane, row) in LANES" :key="lane.lane" class="absolute right-0 left-0 border-t border-rope-line/70" :style="{ top: row * 27 + 'px', height: '27px' }">
-        <component :is="ICONS[lane.lane]" :size="13" class="absolute top-[7px] left-0 text-rope-soft" :aria-label="lane.name" />
+      <div v-for="lane in lanes" :key="lane.lane" class="absolute right-0 left-0 border-t border-rope-line/70" :style="{ top: lane.first * height + 'px' }">
+        <component :is="ICONS[lane.lane]" :size="13" class="absolute top-1 left-0 text-rope-soft" :aria-label="NAMES[lane.lane]" />
       </div>
       <div class="absolute inset-x-5 top-0 bottom-0 overflow-hidden">
         <div
@@ -35,7 +38,7 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
           :key="bar.key"
           class="bar"
           :class="[`lane-${bar.lane}`, bar.state]"
-          :style="{ left: bar.left + '%', width: bar.width + '%', top: bar.row * 27 + 3 + 'px' }"
+          :style="{ left: bar.left + '%', width: bar.width + '%', top: bar.row * height + 1.5 + 'px', height: height - 3 + 'px', lineHeight: height - 3 + 'px', fontSize: height < 20 ? '11px' : '12px' }"
           :title="bar.why"
         >
           {{ bar.label }}
@@ -50,12 +53,9 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
 <style scoped>
 .bar {
   position: absolute;
-  height: 21px;
   overflow: hidden;
   border-radius: 6px;
   padding: 0 7px;
-  font-size: 12px;
-  line-height: 21px;
   text-overflow: ellipsis;
   white-space: nowrap;
 }
@@ -83,7 +83,7 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
 /* What was held hangs as a small drop of wax on the row below the lanes. */
 .held {
   position: absolute;
-  top: 85px;
+  bottom: 2px;
   width: 10px;
   height: 13px;
   margin-left: -5px;

@@ -6,6 +6,7 @@ import { ask } from '@/api/http'
 import type { Viewer } from '@/api/types'
 import { timeOfDay } from '@/lib/spans'
 import { useLive } from '@/stores/live'
+import { saidOf } from './bars'
 
 const live = useLive()
 const viewers = ref<Viewer[]>([])
@@ -40,12 +41,9 @@ const send = async () => {
   }
 }
 
-const lines = computed(() => live.decisions.slice(-60))
+const lines = computed(() => saidOf(live.decisions, live.drops).slice(-60))
 watch(lines, () => nextTick(() => said.value?.scrollTo({ top: said.value.scrollHeight })), { immediate: true })
-const mood = (decision: (typeof lines.value)[number]) => {
-  const held = decision.answers.some((each) => each.held || each.dropped)
-  return held ? 'text-rope-held' : decision.answers.length > 0 ? 'text-rope-rang' : 'text-rope-soft'
-}
+const MOODS = { held: 'text-rope-held', rang: 'text-rope-rang', none: 'text-rope-soft' }
 </script>
 
 <template>
@@ -82,9 +80,9 @@ const mood = (decision: (typeof lines.value)[number]) => {
     </form>
     <p v-if="failed" role="alert" class="pt-1 text-[12px] text-rope-held">{{ failed }}</p>
     <ol ref="said" aria-label="What was decided" class="mt-1.5 min-h-0 flex-1 overflow-auto pb-1 text-[12.5px] leading-[18px]" tabindex="0">
-      <li v-for="decision in lines" :key="decision.number" class="flex gap-1.5" :title="`${timeOfDay(decision.at)} ${decision.event}`">
-        <bdi class="max-w-[132px] flex-none truncate text-rope-soft">{{ decision.event }}</bdi>
-        <span class="truncate" :class="mood(decision)" :title="decision.sentence">{{ decision.sentence }}</span>
+      <li v-for="line in lines" :key="line.key" class="flex gap-1.5" :title="`${timeOfDay(line.at)} ${line.event}`">
+        <bdi class="max-w-[132px] flex-none truncate text-rope-soft">{{ line.event }}</bdi>
+        <span class="truncate" :class="MOODS[line.mood]" :title="line.sentence">{{ line.sentence }}</span>
       </li>
       <li v-if="lines.length === 0" class="text-rope-soft">Nothing was said yet tonight.</li>
     </ol>

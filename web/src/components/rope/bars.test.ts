@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { DecisionNotice, RingNotice } from '@/api/types'
-import { barsOf, heldMarks, NOW_AT } from './bars'
+import { barsOf, heldMarks, NOW_AT, rowHeight, saidOf, stack } from './bars'
 
 const NOW = 1_000_000
 const ring = (over: Partial<RingNotice> = {}): RingNotice => ({
@@ -29,7 +29,21 @@ describe('the rope', () => {
 
   it('marks what was held, with the reason', () => {
     const held = { number: 3, at: NOW - 15_000, event: 'wickerby: !pour', viewer: 'wickerby', sentence: 'held Pour the taper · resting, 9 s to go', answers: [{ held: true, dropped: false }] }
-    expect(heldMarks([held as DecisionNotice], NOW)).toEqual([{ key: 3, left: 30, why: 'wickerby: !pour\nheld Pour the taper · resting, 9 s to go' }])
-    expect(heldMarks([{ ...held, answers: [] } as DecisionNotice], NOW)).toEqual([])
+    expect(heldMarks(saidOf([held as DecisionNotice], []), NOW)).toEqual([{ key: 'd3', left: 30, why: 'wickerby: !pour\nheld Pour the taper · resting, 9 s to go' }])
+    expect(heldMarks(saidOf([{ ...held, answers: [] } as DecisionNotice], []), NOW)).toEqual([])
+  })
+
+  it('says of a ring that it was dropped, after what was decided before', () => {
+    const dropped = ring({ state: 'dropped', note: 'it waited longer than it may' })
+    expect(saidOf([], [{ at: NOW, ring: dropped }])).toEqual([
+      { key: 'r7', at: NOW, event: 'wickerby', sentence: 'dropped Pour the taper · it waited longer than it may', mood: 'held' },
+    ])
+  })
+
+  it('gives bars that overlap rows of their own, and one that follows the row that is free again', () => {
+    const bars = barsOf([ring({ parts: [at(NOW, NOW + 5_000)] }), ring({ parts: [at(NOW + 1_000, NOW + 4_000)] }), ring({ parts: [at(NOW + 6_000, NOW + 8_000)] })], NOW)
+    expect(stack(bars)).toEqual([{ lane: 'screen', first: 0, rows: 2 }, { lane: 'sound', first: 2, rows: 1 }, { lane: 'chat', first: 3, rows: 1 }])
+    expect(bars.map((bar) => bar.row)).toEqual([0, 1, 0])
+    expect([rowHeight(3), rowHeight(6)]).toEqual([27, 17])
   })
 })

@@ -1,11 +1,16 @@
 import type { DecisionNotice, Lane, RingNotice } from '@/api/types'
 import { LANES } from '@/lib/plan'
+import type { Drop } from '@/stores/live'
 
 export const BACK_MS = 30_000
 export const AHEAD_MS = 20_000
 const LEAST_MS = 700
 
-/** A bar on the rope. @property left and width in percent of the strip */
+/** Room for the lanes, in pixels; rows share it when several bars of a lane stand side by side. */
+const LANES_HEIGHT = 102
+const ROW_HEIGHT = 27
+
+/** A bar on the rope. @property left and width in percent of the strip @property row counted over all lanes */
 export interface Bar {
   key: string
   left: number
@@ -14,6 +19,8 @@ export interface Bar {
   lane: Lane
   label: string
   why: string
+  /** Done at once; its bar is only a mark and may stand over another. */
+  instant: boolean
   state: 'past' | 'now' | 'comes' | 'waits' | 'cut'
 }
 
@@ -28,6 +35,28 @@ const stateOf = (ring: RingNotice, part: RingNotice['parts'][number], now: numbe
   }
   return part.from > now ? 'comes' : part.to > now ? 'now' : 'past'
 }
+
+/** Gives bars that overlap within their lane rows of their own; the first row and the number of rows of each lane. */
+export const stack = (bars: Bar[]) => {
+  let first = 0
+  return LANES.map(({ lane }) => {
+    const ends: number[] = []
+    for (const bar of bars.filter((each) => each.lane === lane).sort((one, other) => one.left - other.left)) {
+      const free = ends.findIndex((end) => end <= bar.left)
+      const at = free < 0 ? ends.length : free
+      if (!bar.instant) {
+        ends[at] = bar.left + bar.width
+      }
+      bar.row = first + (bar.instant ? 0 : at)
+    }
+    const rows = { lane, first, rows: Math.max(1, ends.length) }
+    first += rows.rows
+    return rows
+  })
+}
+
+/** The height of a row where there are so many. */
+export const rowHeight = (rows: number): number => Math.min(ROW_HEIGHT, LANES_HEIGHT / rows)
 
 /** The bars of all rings at a moment; rings that were dropped never stood on the rope. */
 export const barsOf = (rings: Iterable<RingNotice>, now: number): Bar[] => {
@@ -44,7 +73,7 @@ export const barsOf = (rings: Iterable<RingNotice>, now: number): Bar[] => {
       const state = stateOf(ring, part, now)
       const who = ring.viewer ? ` · ${ring.viewer}` : ''
       bars.push({
-        key: `${ring.number}.${part.id}`, lane: part.lane, state, row: LANES.findIndex((each) => each.lane === part.lane),
+        key: `${ring.number}.${part.id}`, lane: part.lane, state, row: 0, instant: part.to === part.from,
         left: place(part.from, now), width: place(to, now) - place(part.from, now),
         label: part.lane === 'screen' ? `${state === 'waits' ? 'waits · ' : ''}${ring.cueName}${who}` : part.label,
         why: [ring.cueName + who, part.label, part.note].filter(Boolean).join('\n'),
@@ -54,10 +83,29 @@ export const barsOf = (rings: Iterable<RingNotice>, now: number): Bar[] => {
   return bars
 }
 
-/** Marks of what was held, on the row below the lanes. */
-export const heldMarks = (decisions: DecisionNotice[], now: number) =>
-  decisions
-    .filter((each) => each.at > now - BACK_MS && each.answers.some((answer) => answer.held || answer.dropped))
-    .map((each) => ({ key: each.number, left: place(each.at, now), why: `${each.event}\n${each.sentence}` }))
+/** What was said on the rope: an event and what was decided, or a ring that was given up while it waited. */
+export interface Said {
+  key: string
+  at: number
+  event: string
+  sentence: string
+  mood: 'rang' | 'held' | 'none'
+}
+
+/** Decisions and drops in the order in which they came. */
+export const saidOf = (decisions: DecisionNotice[], drops: Drop[]): Said[] => {
+  const decided = decisions.map((each): Said => {
+    const held = each.answers.some((answer) => answer.held || answer.dropped)
+    return { key: `d${each.number}`, at: each.at, event: each.event, sentence: each.sentence, mood: held ? 'held' : each.answers.length > 0 ? 'rang' : 'none' }
+  })
+  const dropped = drops.map((each): Said => ({ key: `r${each.ring.number}`, at: each.at, event: each.ring.viewer, sentence: `dropped ${each.ring.cueName} · ${each.ring.note}`, mood: 'held' }))
+  return [...decided, ...dropped].sort((one, other) => one.at - other.at)
+}
+
+/** Marks of what was held or dropped, on the row below the lanes. */
+export const heldMarks = (said: Said[], now: number) =>
+  said
+    .filter((each) => each.at > now - BACK_MS && each.mood === 'held')
+    .map((each) => ({ key: each.key, left: place(each.at, now), why: `${each.event}\n${each.sentence}` }))
 
 export const NOW_AT = (BACK_MS / (BACK_MS + AHEAD_MS)) * 100

@@ -4,18 +4,21 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.WebSocket;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Hears on the console's socket when a stage page painted a part, and for when it was meant. */
 final class LiveEnd implements WebSocket.Listener, AutoCloseable {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final long PATIENCE_NANOS = TimeUnit.SECONDS.toNanos(30);
-    private final Map<String, Double> started = new ConcurrentHashMap<>();
-    private final Map<Long, Double> meant = new ConcurrentHashMap<>();
+    private static final long PATIENCE_SECONDS = 5;
+    private final Map<String, CompletableFuture<Double>> started = new ConcurrentHashMap<>();
+    private final Map<Long, CompletableFuture<Double>> meant = new ConcurrentHashMap<>();
     private final StringBuilder piece = new StringBuilder();
     private final WebSocket socket;
 
@@ -38,30 +41,29 @@ final class LiveEnd implements WebSocket.Listener, AutoCloseable {
     private void hear(JsonNode message) {
         String type = message.get("type").asString();
         if (type.equals("started")) {
-            started.putIfAbsent(message.at("/body/partRun").asString(), message.at("/body/at").asDouble());
+            started.computeIfAbsent(message.at("/body/partRun").asString(), key -> new CompletableFuture<>())
+                    .complete(message.at("/body/at").asDouble());
         } else if (type.equals("ring")) {
-            meant.put(message.at("/body/number").asLong(), message.at("/body/start").asDouble());
+            meant.computeIfAbsent(message.at("/body/number").asLong(), key -> new CompletableFuture<>())
+                    .complete(message.at("/body/start").asDouble());
         }
     }
 
+    /** When the part was painted; NaN where the page missed it, for this machine stalled longer than the card lives. */
     double startedAt(String partRun) {
-        return await(started, partRun);
+        return await(started.computeIfAbsent(partRun, key -> new CompletableFuture<>()));
     }
 
     double meantFor(long ring) {
-        return await(meant, ring);
+        return await(meant.computeIfAbsent(ring, key -> new CompletableFuture<>()));
     }
 
-    private static <K> double await(Map<K, Double> heard, K key) {
-        long until = System.nanoTime() + PATIENCE_NANOS;
-        while (System.nanoTime() < until) {
-            Double value = heard.get(key);
-            if (value != null) {
-                return value;
-            }
-            Thread.onSpinWait();
+    private static double await(CompletableFuture<Double> heard) {
+        try {
+            return heard.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        } catch (TimeoutException | InterruptedException | ExecutionException missed) {
+            return Double.NaN;
         }
-        throw new IllegalStateException("nothing was heard of " + key);
     }
 
     @Override

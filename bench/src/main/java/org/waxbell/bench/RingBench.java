@@ -21,6 +21,7 @@ final class RingBench {
     private static final int ROUND = 40;
     private static final double QUIET_MS = 5;
     private final int rounds;
+    private int missed;
     private final List<Double> ring = new ArrayList<>();
     private final List<Double> quietLate = new ArrayList<>();
     private final List<Double> late = new ArrayList<>();
@@ -73,6 +74,7 @@ final class RingBench {
 
     private void clear() {
         List.of(ring, late, lead).forEach(List::clear);
+        missed = 0;
     }
 
     /** Two cues without cooldown on two spots, so that a ring never waits for the one before. */
@@ -95,6 +97,10 @@ final class RingBench {
             long number = decision.at("/answers/0/ring").asLong();
             double at = live.startedAt(number + ".card");
             double meant = live.meantFor(number);
+            if (Double.isNaN(at)) {
+                missed++;
+                continue;
+            }
             ring.add(at - decision.get("at").asLong());
             lead.add(meant - decision.get("at").asLong());
             late.add(at - meant);
@@ -155,6 +161,7 @@ final class RingBench {
         Figures.printBoth("card_lateness", late);
         Figures.printBoth("echo", echo);
         Figures.printBoth("echo_to_frame", echoFrame);
+        Figures.print("cards_missed", missed, "of " + rounds * ROUND);
         Figures.print("noise_p99", Figures.percentile(noise, 50), "ms");
         Figures.print("quiet_rounds", quietLate.size() / (double) ROUND, "of " + rounds);
         if (!quietLate.isEmpty()) {

@@ -19,10 +19,10 @@ public sealed interface BusyRule permits BusyRule.Wait, BusyRule.Share {
         }
     }
 
-    /** Several together; one more waits for a short while. */
+    /** Several together; one more waits as long as its cue may. */
     record Share(int together) implements BusyRule {
         private static final int MOST_WAITING = 20;
-        private static final long LONGEST_WAIT = 5_000;
+        private static final long LONGEST_WAIT = 600_000;
 
         @Override
         public int mostWaiting() {

@@ -122,8 +122,15 @@ public final class Engine {
         out.changed(new Change.RingMoved(ring));
         runner.placeWaiting(ring.arrived(), out);
         Ring placed = agenda.ring(ring.number());
-        long wait = placed == null ? 0 : placed.start() - ring.start();
-        return wait > 0 ? "waits " + Spans.inWords(wait) : "";
+        return placed == null ? "" : waitWords(placed.start() - ring.start(), ring.deadline() - ring.arrived() - ring.leadMs());
+    }
+
+    private static String waitWords(long wait, long longest) {
+        if (wait <= 0) {
+            return "";
+        }
+        return wait <= longest ? "waits " + Spans.inWords(wait)
+                : "would wait " + Spans.inWords(wait) + ", may wait " + Spans.inWords(longest);
     }
 
     /** An adapter reports of a part; what is no longer known is passed over. */

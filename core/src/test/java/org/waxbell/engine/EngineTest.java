@@ -128,7 +128,7 @@ class EngineTest {
         Cue rare = cue("rare", List.of("!rare"), List.of(new CooldownGate(300_000, 0)), card("card", new Anchor.At(0), 2_000));
         engine = engine(show("long", Urgency.USUAL, 50_000), rare);
         say(0, INES, "!long");
-        say(1_000, INES, "!rare");
+        assertThat(sentence(say(1_000, INES, "!rare"))).isEqualTo("rang Rare · would wait 49 s, may wait 20 s");
         Outcome later = wake(30_000);
         assertThat(later.changes()).anySatisfy(change -> assertThat(change).isInstanceOfSatisfying(Change.RingMoved.class, moved -> {
             assertThat(moved.ring().state()).isEqualTo(RingState.DROPPED);

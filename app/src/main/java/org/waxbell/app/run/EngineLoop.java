@@ -92,14 +92,22 @@ public class EngineLoop implements SmartLifecycle {
         work.removeIf(each -> each.outcome().isEmpty() && each.future() == null);
         RuntimeException failure = commit.commit(work);
         for (Batch.Done each : work) {
-            release.release(each.outcome());
-            if (each.future() != null) {
-                if (failure == null) {
-                    each.future().complete(each.outcome());
-                } else {
-                    each.future().completeExceptionally(new Unsaved(failure));
-                }
+            try {
+                release.release(each.outcome());
+            } finally {
+                acknowledge(each, failure);
             }
+        }
+    }
+
+    private static void acknowledge(Batch.Done done, @Nullable RuntimeException failure) {
+        if (done.future() == null) {
+            return;
+        }
+        if (failure == null) {
+            done.future().complete(done.outcome());
+        } else {
+            done.future().completeExceptionally(new Unsaved(failure));
         }
     }
 

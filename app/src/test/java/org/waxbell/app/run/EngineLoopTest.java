@@ -1,0 +1,124 @@
+package org.waxbell.app.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.argThat;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.inOrder;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.timeout;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.InOrder;
+import org.waxbell.engine.Engine;
+import org.waxbell.engine.EngineState;
+import org.waxbell.engine.Outcome;
+import org.waxbell.event.ChatLine;
+import org.waxbell.event.Standing;
+import org.waxbell.event.Viewer;
+import org.waxbell.shelf.Shelf;
+import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.Wiring;
+
+/** The one thread that changes state: keeps before it lets out, and lives on whatever a job or an adapter does. */
+class EngineLoopTest {
+    private static final ChatLine LINE = new ChatLine("practice", new Viewer("practice:wickerby", "wickerby", Set.of(Standing.VIP), 0), "hello");
+    private final EngineFactory factory = mock();
+    private final Commit commit = mock();
+    private final Release release = mock();
+    private final EngineLoop loop = new EngineLoop(factory, commit, release, new SystemClock());
+
+    @BeforeEach
+    void start() {
+        when(factory.make()).thenReturn(new Engine(new CueBook(new Wiring(List.of(), List.of(), List.of(), Shelf.EMPTY)), EngineState.fresh(1), 40));
+        loop.start();
+    }
+
+    @AfterEach
+    void stop() {
+        loop.stop();
+        assertThat(loop.isRunning()).isFalse();
+    }
+
+    private CompletableFuture<Outcome> line() {
+        return loop.submit((engine, at) -> engine.accept(at, LINE));
+    }
+
+    @Test
+    void whatIsDecidedIsKeptBeforeItIsLetOut() throws Exception {
+        Outcome outcome = line().get(30, TimeUnit.SECONDS);
+        InOrder order = inOrder(commit, release);
+        order.verify(commit).commit(argThat(work -> work.stream().anyMatch(each -> each.outcome() == outcome)));
+        order.verify(release).release(outcome);
+    }
+
+    @Test
+    void inputsThatWaitTogetherAreKeptTogether() throws Exception {
+        CountDownLatch entered = new CountDownLatch(1);
+        CountDownLatch go = new CountDownLatch(1);
+        loop.submit((engine, at) -> {
+            entered.countDown();
+            await(go);
+            return Outcome.NOTHING;
+        });
+        assertThat(entered.await(30, TimeUnit.SECONDS)).isTrue();
+        List<CompletableFuture<Outcome>> lines = List.of(line(), line(), line());
+        go.countDown();
+        for (CompletableFuture<Outcome> each : lines) {
+            each.get(30, TimeUnit.SECONDS);
+        }
+        assertThat(lines).extracting(each -> each.join().decisions().get(0).number()).containsExactly(1L, 2L, 3L);
+        verify(commit, timeout(30_000)).commit(argThat(work -> work.size() >= 3));
+    }
+
+    private static void await(CountDownLatch latch) {
+        try {
+            latch.await(30, TimeUnit.SECONDS);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @Test
+    void whatCannotBeKeptIsSaidButLetOutAllTheSame() {
+        when(commit.commit(any())).thenReturn(new IllegalStateException("disk full"));
+        assertThatThrownBy(() -> line().get(30, TimeUnit.SECONDS)).isInstanceOf(ExecutionException.class).hasCauseInstanceOf(Unsaved.class)
+                .hasMessageContaining("disk full");
+        verify(release, timeout(30_000)).release(argThat(outcome -> !outcome.decisions().isEmpty()));
+    }
+
+    @Test
+    void aJobThatThrowsIsAnsweredAndTheNextOneIsDone() throws Exception {
+        CompletableFuture<Outcome> broken = loop.submit((engine, at) -> {
+            throw new IllegalArgumentException("a bug");
+        });
+        assertThatThrownBy(() -> broken.get(30, TimeUnit.SECONDS)).hasRootCauseMessage("a bug");
+        assertThat(line().get(30, TimeUnit.SECONDS).decisions()).hasSize(1);
+    }
+
+    @Test
+    void anAdapterThatThrowsDoesNotEndTheThread() throws Exception {
+        doThrow(new IllegalStateException("adapter")).when(release).release(argThat(outcome -> outcome != null && !outcome.decisions().isEmpty()));
+        assertThat(line().get(30, TimeUnit.SECONDS).decisions()).hasSize(1);
+        Outcome next = loop.submit((engine, at) -> Outcome.NOTHING).get(30, TimeUnit.SECONDS);
+        assertThat(next.isEmpty()).isTrue();
+    }
+
+    @Test
+    void whatLedToNothingIsNotKept() throws Exception {
+        loop.submit((engine, at) -> engine.wake(at)).get(30, TimeUnit.SECONDS);
+        verify(commit, never()).commit(argThat(work -> work.stream().anyMatch(each -> !each.outcome().isEmpty())));
+    }
+}
