@@ -4,6 +4,8 @@ import type { components } from './schema'
 type Schemas = components['schemas']
 export type Cue = Schemas['Cue']
 export type Rack = Schemas['Rack']
+export type Pull = Schemas['Pull']
+export type EventSample = Schemas['EventSample']
 export type Part = Schemas['Part']
 export type CardPart = Schemas['CardPart']
 export type SoundPart = Schemas['SoundPart']

@@ -41,14 +41,14 @@ useKeys({
 
 <template>
   <div class="flex h-full flex-col">
-    <TheRail @keys="keys = true" />
+    <TheRail @keys="keys = true" @history="history" />
     <p v-if="!live.connected && live.version" role="alert" class="bg-wax px-4 py-1 text-on-wax">
       Wax Bell does not answer. What is on air goes away by itself; this page comes back as soon as it runs again.
     </p>
     <p v-if="!live.saved.ok" role="alert" class="bg-wax px-4 py-1 text-on-wax">
       Unsaved: the data folder cannot be written ({{ live.saved.why }}). Screen and sound go on; make room on the disk, it is tried again every second.
     </p>
-    <main class="min-h-0 flex-1"><RouterView @undo="history('undo')" /></main>
+    <main class="min-h-0 flex-1"><RouterView /></main>
     <TheRope />
     <TheNotes />
     <KeysDialog :open="keys" @close="keys = false" />

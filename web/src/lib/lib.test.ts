@@ -41,6 +41,14 @@ describe('the sentence of a cue', () => {
     expect(asText(pieces(other, length))).toContain('at most every 5 s and every 1 min for each viewer, it plays for about 2.1 s.')
   })
 
+  it('says what sets it off beside words, with its filters', () => {
+    const gift = cue({ pulls: [{ kind: 'event', event: 'gift', atLeast: { giftWorth: 50 }, exactly: { giftItem: 'Lantern' } }] })
+    expect(asText(pieces(gift, length))).toMatch(/^When a gift arrives \(gift worth at least 50, gift item Lantern\), from anyone, at most/)
+    const both = cue({ pulls: [{ kind: 'chatWord', words: ['!wax'] }, { kind: 'phrase', phrases: ['good evening'], wholeWords: true }] })
+    expect(asText(pieces(both, length))).toMatch(/^When !wax is typed or “good evening” stands in a line, from anyone/)
+    expect(brief(both)).toBe('!wax or “good evening” stands in a line · anyone · rests 14 s')
+  })
+
   it('has a short form for lists', () => {
     expect(brief(cue())).toBe('!pour or !taper · anyone · rests 14 s')
     expect(either(['a', 'b', 'c'])).toBe('a, b or c')

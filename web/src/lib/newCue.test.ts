@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { free, newCue, newPart } from './newCue'
+import { wordsOf } from './sentence'
 
 const stage = { id: 'main', spots: [{ id: 'lower-third' }, { id: 'corner' }], outlets: [{ id: 'bench' }] }
 
@@ -11,8 +12,8 @@ describe('a new cue', () => {
   })
 
   it('takes several words and leaves an empty one for the server to refuse', () => {
-    expect(newCue(' !a  !b ', 'x', 'bench', []).pulls[0]!.words).toEqual(['!a', '!b'])
-    expect(newCue('', 'x', 'bench', []).pulls[0]!.words).toEqual([])
+    expect(wordsOf(newCue(' !a  !b ', 'x', 'bench', []))).toEqual(['!a', '!b'])
+    expect(wordsOf(newCue('', 'x', 'bench', []))).toEqual([])
   })
 })
 

@@ -1,4 +1,4 @@
-import type { CooldownGate, Cue, Standing, WhoGate } from '@/api/types'
+import type { CooldownGate, Cue, Pull, Standing, WhoGate } from '@/api/types'
 import { planned, type PlannedPart } from './plan'
 import { span } from './spans'
 
@@ -22,7 +22,32 @@ export const either = (names: string[]): string =>
 export const gateOf = <K extends 'who' | 'cooldown'>(cue: Cue, kind: K) =>
   cue.gates.find((gate) => gate.kind === kind) as (K extends 'who' ? WhoGate : CooldownGate) | undefined
 
-export const wordsOf = (cue: Cue): string[] => cue.pulls.flatMap((pull) => pull.words)
+export const wordsOf = (cue: Cue): string[] => cue.pulls.flatMap((pull) => (pull.kind === 'chatWord' ? pull.words : []))
+
+/** What happens on the channel, by kind of event. */
+const EVENTS: Record<string, string> = {
+  follow: 'someone follows', membership: 'a membership begins or is renewed', gift: 'a gift arrives', tip: 'a tip arrives',
+  arrival: 'another broadcaster arrives', reward: 'a reward is redeemed', clip: 'a clip is made', likes: 'likes arrive',
+}
+const fieldName = (name: string) => name.replace(/([A-Z])/g, ' $1').toLowerCase()
+
+/** What sets the cue off beside chat words, as a part of its sentence. */
+export const pullWords = (pull: Pull): string => {
+  if (pull.kind === 'phrase') {
+    return `${either(pull.phrases.map((phrase) => `“${phrase}”`))} stands in a line`
+  }
+  if (pull.kind === 'pattern') {
+    return `a line fits the pattern ${pull.pattern}`
+  }
+  if (pull.kind === 'event') {
+    const least = Object.entries(pull.atLeast).map(([name, number]) => `${fieldName(name)} at least ${number}`)
+    const exactly = Object.entries(pull.exactly).map(([name, text]) => `${fieldName(name)} ${text}`)
+    const filters = [...least, ...exactly]
+    return (EVENTS[pull.event] ?? pull.event) + (filters.length ? ` (${filters.join(', ')})` : '')
+  }
+  return `${either(pull.words)} is typed`
+}
+const otherPulls = (cue: Cue): string[] => cue.pulls.filter((pull) => pull.kind !== 'chatWord').map(pullWords)
 
 export const whoWords = (cue: Cue): string => {
   const standings = gateOf(cue, 'who')?.standings ?? ['anyone']
@@ -49,11 +74,14 @@ const scoreWords = (plan: PlannedPart[]): string => {
 export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => number): Piece[] => {
   const rest = cooldownWords(cue)
   const plan = planned(cue.takes[0]!.score.parts, lengthOf)
+  const others = otherPulls(cue)
+  const typed = wordsOf(cue).length > 0 || others.length === 0
   const asksForPlace = cue.takes[0]!.score.parts.some((part) => part.kind !== 'reply')
   return [
     { text: 'When' },
-    { chip: 'words', text: either(wordsOf(cue)) || 'no word yet', mono: true },
-    { text: 'is typed by' },
+    ...(typed ? ([{ chip: 'words', text: either(wordsOf(cue)) || 'no word yet', mono: true }, { text: 'is typed' }] as Piece[]) : []),
+    ...others.map((text, at): Piece => ({ text: (typed || at > 0 ? 'or ' : '') + text })),
+    { text: others.length > 0 ? ', from' : 'by' },
     { chip: 'who', text: whoWords(cue) },
     ...(rest ? [{ text: ', at most' }] : [{ text: ',' }]),
     { chip: 'cooldown', text: rest || 'as often as it comes' },
@@ -67,7 +95,7 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
 /** A short form for lists: words, who, rest. */
 export const brief = (cue: Cue): string => {
   const rest = gateOf(cue, 'cooldown')?.forAllMs ?? 0
-  return [either(wordsOf(cue)), whoWords(cue), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
+  return [either([...wordsOf(cue), ...otherPulls(cue)]), whoWords(cue), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
 }
 
 /** Pieces as one text, without a space before a comma or full stop. */

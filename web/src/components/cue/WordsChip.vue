@@ -16,7 +16,10 @@ watch(asText, (kept) => {
 })
 const type = (typed: string) => {
   text.value = typed
-  drafts.edit(props.draft.cue.id, (cue) => (cue.pulls = [{ kind: 'chatWord', words: split(typed) }]))
+  drafts.edit(props.draft.cue.id, (cue) => {
+    const others = cue.pulls.filter((pull) => pull.kind !== 'chatWord')
+    cue.pulls = split(typed).length > 0 || others.length === 0 ? [{ kind: 'chatWord', words: split(typed) }, ...others] : others
+  })
 }
 </script>
 

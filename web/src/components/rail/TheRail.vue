@@ -1,17 +1,20 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
-import { CircleHelp, Moon, Sun } from '@lucide/vue'
+import { CircleHelp, Moon, Redo2, Sun, Undo2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { useDusk, type Light } from '@/composables/useDusk'
 import { PLACES } from '@/console/router'
 import { useLive } from '@/stores/live'
+import { useWiring } from '@/stores/wiring'
 import HushButton from './HushButton.vue'
 
 const live = useLive()
 const route = useRoute()
 const { chosen, dusk } = useDusk()
-defineEmits<{ keys: [] }>()
+defineEmits<{ keys: []; history: ['undo' | 'redo'] }>()
+const wiring = useWiring()
+const says = (step: 'undo' | 'redo', word: string) => (wiring.view?.history[step] ? `${word}: ${wiring.view.history[step]}` : `Nothing to ${word.toLowerCase()}`)
 
 const LIGHTS: { light: Light; name: string }[] = [
   { light: 'system', name: 'As this computer' },
@@ -51,6 +54,8 @@ const links = computed(() => {
     </nav>
     <span class="ml-4 border-l border-line pl-4 text-[13px] text-soft">Practice evening</span>
     <div class="ml-auto flex items-center gap-2">
+      <button class="rounded-[10px] p-2 hover:bg-well" :disabled="!wiring.view?.history.undo" :title="says('undo', 'Undo')" :aria-label="says('undo', 'Undo')" @click="$emit('history', 'undo')"><Undo2 :size="18" /></button>
+      <button class="rounded-[10px] p-2 hover:bg-well" :disabled="!wiring.view?.history.redo" :title="says('redo', 'Redo')" :aria-label="says('redo', 'Redo')" @click="$emit('history', 'redo')"><Redo2 :size="18" /></button>
       <Menu as="div" class="relative">
         <MenuButton class="rounded-[10px] p-2 hover:bg-well" :aria-label="dusk ? 'Light: after dusk' : 'Light: by day'">
           <component :is="dusk ? Moon : Sun" :size="18" />

@@ -6,6 +6,7 @@ import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
 import type { Viewer } from '@/api/types'
 import { useDusk } from '@/composables/useDusk'
+import EventMenu from './EventMenu.vue'
 import ChatLines, { type ChatNotice } from './ChatLines.vue'
 
 useDusk()
@@ -89,6 +90,7 @@ const send = async () => {
         </Listbox>
         <input v-if="as === NEW" v-model="newName" class="field w-[180px]" aria-label="New name" placeholder="name" autocomplete="off" />
         <span v-else class="text-[13px] text-soft">{{ words(me) }}</span>
+        <EventMenu :name="name" />
       </div>
       <div class="flex gap-2">
         <input v-model="text" class="field h-9" aria-label="Your line" placeholder="Write a line, such as !pour" autocomplete="off" :aria-invalid="failed !== ''" />

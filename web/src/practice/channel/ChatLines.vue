@@ -18,7 +18,8 @@ const MARKS: Record<string, string> = { host: 'host', moderator: 'moderator', vi
   <ol class="flex flex-col gap-1.5">
     <li v-for="(line, at) in lines" :key="at" class="flex gap-3 rounded-[8px] px-2 py-1" :class="line.helper && 'bg-well'">
       <time class="flex-none font-mono text-[12px] text-soft">{{ timeOfDay(line.at) }}</time>
-      <span class="min-w-0 break-words">
+      <bdi v-if="!line.name" class="min-w-0 break-words text-honey-words italic">{{ line.text }}</bdi>
+      <span v-else class="min-w-0 break-words">
         <bdi class="font-semibold">{{ line.name }}</bdi>
         <span v-if="MARKS[line.standing]" class="ml-1.5 text-[12px] text-honey-words">{{ MARKS[line.standing] }}</span>
         <span v-if="line.helper" class="ml-1.5 text-[12px] text-verdigris-words">helper</span>

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -138,6 +139,25 @@ class EveningTest {
 
     @Test
     @Order(8)
+    void anEventOfTheChannelRingsAndThoseThatCannotBeAreRefused() {
+        Running.Answer small = app.post("/api/practice/events", Map.of("kind", "gift", "name", "brine_otter", "numbers", Map.of("giftWorth", 1),
+                "texts", Map.of("giftItem", "Sprig")));
+        assertThat(small.body().get("sentence").asString()).isEqualTo("no cue waits for this");
+        try (Listening stage = Listening.stage(app, stageKey()); Listening chat = new Listening(app, "/ws/practice/channel")) {
+            stage.next("welcome");
+            JsonNode rang = app.post("/api/practice/events", Map.of("kind", "gift", "name", "brine_otter", "numbers", Map.of("giftWorth", 500),
+                    "texts", Map.of("giftItem", "<b>Lantern"))).body();
+            assertThat(rang.get("event").asString()).isEqualTo("brine_otter sent 1 <b>Lantern");
+            assertThat(stage.next(each -> each.at("/part/card").isObject()).at("/part/card/words").asString()).isEqualTo("sent a <b>Lantern to the bench");
+            assertThat(chat.next(each -> each.at("/body/helper").asBoolean(false)).at("/body/text").asString()).startsWith("Thank you, brine_otter.");
+        }
+        assertThat(app.post("/api/practice/events", Map.of("kind", "firework", "name", "wickerby", "numbers", Map.of(), "texts", Map.of())).status()).isEqualTo(422);
+        assertThat(app.post("/api/practice/events", Map.of("kind", "gift", "name", "wickerby", "numbers", Map.of("giftWorth", -1, "giftSize", 2),
+                "texts", Map.of())).body().get("problems")).extracting(each -> each.get("path").asString()).containsExactlyInAnyOrder("numbers.giftWorth", "giftSize");
+    }
+
+    @Test
+    @Order(9)
     void onlyThisMachinesOwnPagesAreAnswered() {
         assertThat(app.ask("POST", "/api/hush", null, "Origin", "http://elsewhere.example").status()).isEqualTo(403);
         assertThat(app.ask("GET", "/api/wiring", null, "Origin", "http://" + app.host()).status()).isEqualTo(200);
@@ -146,7 +166,7 @@ class EveningTest {
     }
 
     @Test
-    @Order(9)
+    @Order(10)
     void everyPageCarriesAStrictPolicyAndOnlyTheStageMayBeFramed() {
         for (String page : new String[] {"/", "/cues", "/links", "/channel", "/mixer", "/stage"}) {
             Running.Answer answer = app.get(page);
@@ -159,7 +179,7 @@ class EveningTest {
     }
 
     @Test
-    @Order(10)
+    @Order(11)
     void mediaAreGivenOnlyWithATokenAndInASandbox() {
         String address = app.get("/api/wiring").body().at("/shelf/0/address").asString();
         assertThat(app.get(address).header("content-security-policy")).contains("sandbox");
@@ -168,7 +188,7 @@ class EveningTest {
     }
 
     @Test
-    @Order(11)
+    @Order(12)
     void theDescriptionOfTheInterfaceIsTheOneThatIsCommitted() throws IOException {
         JsonNode served = app.get("/api/openapi.json").body();
         if (Boolean.getBoolean("openapi.write")) {
@@ -180,7 +200,7 @@ class EveningTest {
     }
 
     @Test
-    @Order(12)
+    @Order(13)
     void noSecretIsInTheLogOrReadableInTheDatabase() throws IOException {
         String key = stageKey();
         assertThat(Files.readString(app.log())).doesNotContain(key);
@@ -197,7 +217,7 @@ class EveningTest {
         assertThat(app.get("/api/journal").body()).hasSize(decisions);
         assertThat(app.get("/api/practice/viewers").body()).anySatisfy(viewer ->
                 assertThat(viewer.get("name").asString()).isEqualTo("<img onerror=alert(1)>txt"));
-        assertThat(app.get("/api/wiring").body().get("cues")).hasSize(5);
+        assertThat(app.get("/api/wiring").body().get("cues")).hasSize(7);
         assertThat(app.say("captain_sedge", "!pour").body().get("sentence").asString()).startsWith("held Pour the taper · resting");
     }
 }

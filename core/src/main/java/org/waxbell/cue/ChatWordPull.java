@@ -22,6 +22,11 @@ public record ChatWordPull(List<String> words) implements Pull {
     }
 
     @Override
+    public void enter(PullIndex index) {
+        words.forEach(index::byWord);
+    }
+
+    @Override
     public List<String> chatWords() {
         return words;
     }

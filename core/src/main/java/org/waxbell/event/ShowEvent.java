@@ -4,7 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Something that happened outside and that the engine answers, with typed fields. */
-public sealed interface ShowEvent permits ChatLine, HushPulled {
+public sealed interface ShowEvent permits ChatLine, ChannelEvent, HushPulled {
     /** One word for the kind of event, as the journal and the wiring name it. */
     String kind();
 
@@ -17,6 +17,11 @@ public sealed interface ShowEvent permits ChatLine, HushPulled {
     /** The link that it came from and to which an answer goes, such as {@code practice}; empty for what no link sent. */
     Optional<String> link();
 
-    /** The fields of the event by the names that words use. */
+    /** The fields of the event as text, by the names that words use. */
     Map<String, String> values();
+
+    /** Those of its fields that are numbers, by the same names. */
+    default Map<String, Long> numbers() {
+        return Map.of();
+    }
 }

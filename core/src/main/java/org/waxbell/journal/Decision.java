@@ -2,6 +2,7 @@ package org.waxbell.journal;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import org.waxbell.event.ChatLine;
 import org.waxbell.event.ShowEvent;
 
 /**
@@ -13,11 +14,15 @@ import org.waxbell.event.ShowEvent;
  * @param note   what else it did, empty text for nothing
  */
 public record Decision(long number, long at, ShowEvent event, List<CueAnswer> cues, String note) {
+    private String nothing() {
+        return event instanceof ChatLine ? "no cue has this word" : "no cue waits for this";
+    }
+
     /** What was decided, as a sentence. */
     public String sentence() {
         if (!note.isEmpty()) {
             return note;
         }
-        return cues.isEmpty() ? "no cue has this word" : cues.stream().map(CueAnswer::sentence).collect(Collectors.joining("; "));
+        return cues.isEmpty() ? nothing() : cues.stream().map(CueAnswer::sentence).collect(Collectors.joining("; "));
     }
 }

@@ -1,15 +1,11 @@
 package org.waxbell.wiring;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.waxbell.booking.BusyRule;
-import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
-import org.waxbell.cue.WordKey;
-import org.waxbell.event.ChatLine;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.shelf.Shelf;
 
@@ -17,27 +13,22 @@ import org.waxbell.shelf.Shelf;
 public final class CueBook {
     private final Wiring wiring;
     private final Places places;
-    private final Map<String, List<ReadyCue>> byWord = new HashMap<>();
+    private final Matcher matcher;
     private final Map<String, ReadyCue> byId = new HashMap<>();
 
     /** Makes {@code wiring} ready; it was checked when it was saved. */
     public CueBook(Wiring wiring) {
         this.wiring = wiring;
         this.places = new Places(wiring);
-        for (Cue cue : wiring.cues()) {
-            add(ReadyCue.of(cue, wiring.rack(cue.rack()).orElse(new Rack(1, cue.rack(), cue.rack(), false))));
-        }
-    }
-
-    private void add(ReadyCue ready) {
-        byId.put(ready.cue().id(), ready);
-        ready.cue().pulls().stream().flatMap(pull -> pull.chatWords().stream()).map(WordKey::of).distinct()
-                .forEach(word -> byWord.computeIfAbsent(word, key -> new ArrayList<>(1)).add(ready));
+        List<ReadyCue> ready = wiring.cues().stream().map(cue ->
+                ReadyCue.of(cue, wiring.rack(cue.rack()).orElse(new Rack(1, cue.rack(), cue.rack(), false)))).toList();
+        ready.forEach(each -> byId.put(each.cue().id(), each));
+        this.matcher = new Matcher(ready);
     }
 
     /** The cues that {@code event} concerns, in the order of the list. */
     public List<ReadyCue> match(ShowEvent event) {
-        return event instanceof ChatLine line ? byWord.getOrDefault(WordKey.of(line.word()), List.of()) : List.of();
+        return matcher.match(event);
     }
 
     /** The cue of that id. */

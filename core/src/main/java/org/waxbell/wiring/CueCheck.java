@@ -3,9 +3,11 @@ package org.waxbell.wiring;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.PatternPull;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.WordKey;
 import org.waxbell.gate.OnGate;
@@ -62,6 +64,12 @@ public final class CueCheck {
             for (int j = 0; j < words.size(); j++) {
                 taken(here.at("words", j), words.get(j), i);
             }
+        }
+        long bare = Stream.concat(wiring.cues().stream().filter(other -> !other.id().equals(cue.id())), Stream.of(cue))
+                .flatMap(each -> each.pulls().stream()).filter(pull -> pull instanceof PatternPull pattern && pattern.literal().isEmpty()).count();
+        if (bare > PatternPull.MOST_WITHOUT_LITERAL && cue.pulls().stream().anyMatch(PatternPull.class::isInstance)) {
+            problems.at("pulls").add(bare + " patterns", "Too many patterns have no literal, so every line would be tried with each.",
+                    "Give this pattern a literal that its lines always have.");
         }
     }
 

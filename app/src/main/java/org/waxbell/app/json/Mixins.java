@@ -7,7 +7,11 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.cue.ChatWordPull;
+import org.waxbell.cue.EventPull;
+import org.waxbell.cue.PatternPull;
+import org.waxbell.cue.PhrasePull;
 import org.waxbell.cue.Pull;
+import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.HushPulled;
 import org.waxbell.event.ShowEvent;
@@ -38,7 +42,8 @@ public final class Mixins {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes(@Type(value = ChatWordPull.class, name = "chatWord"))
+    @JsonSubTypes({@Type(value = ChatWordPull.class, name = "chatWord"), @Type(value = PhrasePull.class, name = "phrase"),
+        @Type(value = PatternPull.class, name = "pattern"), @Type(value = EventPull.class, name = "event")})
     interface Pulls {
     }
 
@@ -65,7 +70,11 @@ public final class Mixins {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = ChatLine.class, name = "chatLine"), @Type(value = HushPulled.class, name = "hush")})
+    @JsonSubTypes({@Type(value = ChatLine.class, name = "chatLine"), @Type(value = HushPulled.class, name = "hush"),
+        @Type(value = ChannelEvent.Followed.class, name = "follow"), @Type(value = ChannelEvent.Membership.class, name = "membership"),
+        @Type(value = ChannelEvent.Gift.class, name = "gift"), @Type(value = ChannelEvent.Tip.class, name = "tip"),
+        @Type(value = ChannelEvent.Arrival.class, name = "arrival"), @Type(value = ChannelEvent.Redeemed.class, name = "reward"),
+        @Type(value = ChannelEvent.ClipMade.class, name = "clip"), @Type(value = ChannelEvent.Likes.class, name = "likes")})
     interface Events {
     }
 }

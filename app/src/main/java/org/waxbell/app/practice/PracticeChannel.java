@@ -6,7 +6,9 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
@@ -20,10 +22,14 @@ import org.waxbell.app.store.ChatMapper.ChatRow;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Refused;
+import org.waxbell.check.Problems;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.engine.Outcome;
+import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.ChatText;
+import org.waxbell.event.EventFields;
+import org.waxbell.event.EventSamples;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.journal.Decision;
@@ -35,6 +41,7 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
     /** The name of its link. */
     public static final String LINK = "practice";
     private static final int LINES_SHOWN = 100;
+    private static final long MOST = 1_000_000_000;
     private final EngineLoop loop;
     private final PersonMapper people;
     private final ChatMapper chat;
@@ -86,6 +93,27 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
                 .thenApply(outcome -> outcome.decisions().get(0));
     }
 
+    /** Lets a channel event happen, made of the sample of its kind and other fields; done when it is kept and decided. */
+    public CompletableFuture<Decision> happen(String kind, String name, Map<String, Long> numbers, Map<String, String> texts) {
+        ChannelEvent sample = EventSamples.of(kind).orElseThrow(() -> new Refused("kind", kind, "There is no such event.",
+                "Choose one of " + EventSamples.all().stream().map(ChannelEvent::kind).toList() + "."));
+        Problems problems = new Problems();
+        numbers.forEach((field, number) -> problems.at("numbers").at(field).within(number, 0, MOST, "The number", ""));
+        numbers.keySet().stream().filter(field -> !sample.numbers().containsKey(field)).forEach(field -> unknown(problems, field));
+        texts.keySet().stream().filter(field -> !sample.values().containsKey(field)).forEach(field -> unknown(problems, field));
+        if (!problems.found().isEmpty()) {
+            throw new Refused(problems.found());
+        }
+        Map<String, String> clean = new TreeMap<>();
+        texts.forEach((field, text) -> clean.put(field, ChatText.name(text)));
+        ChannelEvent event = sample.with(new EventFields(LINK, viewer(name), numbers, clean));
+        return loop.submit((engine, at) -> engine.accept(at, event)).thenApply(outcome -> outcome.decisions().get(0));
+    }
+
+    private static void unknown(Problems problems, String field) {
+        problems.at(field).add(field, "The event has no such field.", "Take it away.");
+    }
+
     private Viewer viewer(String typed) {
         String name = ChatText.name(typed);
         if (name.isEmpty()) {
@@ -109,6 +137,9 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
     @Override
     public void left(Outcome outcome) {
         for (Decision decision : outcome.decisions()) {
+            if (decision.event() instanceof ChannelEvent event && event.from().equals(LINK)) {
+                tell(new ChatNotice(decision.at(), "", Standing.ANYONE, event.sentence(), false));
+            }
             if (decision.event() instanceof ChatLine line && line.from().equals(LINK)) {
                 tell(new ChatNotice(decision.at(), line.viewer().name(), line.viewer().nearest(), line.text(), false));
             }

@@ -1,6 +1,8 @@
 package org.waxbell.app.rest;
 
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -19,6 +21,7 @@ import org.waxbell.app.stage.StageFeed;
 import org.waxbell.app.stage.StageKeys;
 import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.event.EventSamples;
 import org.waxbell.event.Viewer;
 
 /** What is done and looked at while an evening runs. */
@@ -46,6 +49,14 @@ class EveningController {
 
     /** A line to be written into the practice channel. @param name of the viewer who writes it, known or new */
     record Line(String name, String text) {
+    }
+
+    /** An event to happen on the practice channel: a kind, who causes it, and what differs from the sample of its kind. */
+    record Happening(String kind, String name, Map<String, Long> numbers, Map<String, String> texts) {
+    }
+
+    /** A kind of event with the fields of its sample. */
+    record EventSample(String kind, String sentence, Map<String, Long> numbers, Map<String, String> values) {
     }
 
     /** A scene to be put on programme. */
@@ -80,6 +91,17 @@ class EveningController {
     @PostMapping("/practice/lines")
     CompletableFuture<DecisionNotice> write(@RequestBody Line line) {
         return channel.write(line.name(), line.text()).thenApply(Notices::of);
+    }
+
+    @GetMapping("/practice/events")
+    List<EventSample> events() {
+        return EventSamples.all().stream().map(each -> new EventSample(each.kind(), each.sentence(), new TreeMap<>(each.numbers()),
+                new TreeMap<>(each.values()))).toList();
+    }
+
+    @PostMapping("/practice/events")
+    CompletableFuture<DecisionNotice> happen(@RequestBody Happening happening) {
+        return channel.happen(happening.kind(), happening.name(), happening.numbers(), happening.texts()).thenApply(Notices::of);
     }
 
     @GetMapping("/practice/mixer")

@@ -21,11 +21,11 @@ public interface PersonMapper {
     @Insert("insert or ignore into person (id, name, standings, months, lines) values (#{id}, #{name}, #{standings}, #{months}, 0)")
     void know(String id, String name, String standings, int months);
 
-    /** Notes that someone wrote a line. */
+    /** Notes that someone was seen. @param lines how many lines they wrote just now */
     @Insert("""
             insert into person (id, name, standings, months, first_seen, last_seen, lines)
-            values (#{id}, #{name}, #{standings}, #{months}, #{at}, #{at}, 1)
+            values (#{id}, #{name}, #{standings}, #{months}, #{at}, #{at}, #{lines})
             on conflict (id) do update set name = excluded.name, standings = excluded.standings, months = excluded.months,
-            first_seen = coalesce(first_seen, excluded.first_seen), last_seen = excluded.last_seen, lines = lines + 1""")
-    void seen(String id, String name, String standings, int months, long at);
+            first_seen = coalesce(first_seen, excluded.first_seen), last_seen = excluded.last_seen, lines = lines + excluded.lines""")
+    void seen(String id, String name, String standings, int months, long at, int lines);
 }

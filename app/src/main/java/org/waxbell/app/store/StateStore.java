@@ -13,6 +13,7 @@ import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Keeper;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.Ring;
+import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
@@ -72,7 +73,11 @@ public class StateStore implements Keeper {
             journal.count(day, answer.cueId(), answer.held() ? 0 : 1, answer.held() ? 1 : 0);
         }
         if (viewer != null) {
-            people.seen(viewer.id(), viewer.name(), standings(viewer), viewer.months(), decision.at());
+            people.seen(viewer.id(), viewer.name(), standings(viewer), viewer.months(), decision.at(),
+                    decision.event() instanceof ChatLine ? 1 : 0);
+        }
+        if (decision.event() instanceof ChannelEvent event) {
+            chat.add(new ChatMapper.ChatRow(event.from(), decision.at(), "", Standing.ANYONE.name(), event.sentence(), false));
         }
         if (decision.event() instanceof ChatLine line) {
             chat.add(new ChatMapper.ChatRow(line.from(), decision.at(), line.viewer().name(),

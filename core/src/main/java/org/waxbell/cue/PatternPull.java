@@ -1,0 +1,47 @@
+package org.waxbell.cue;
+
+import com.google.re2j.Pattern;
+import com.google.re2j.PatternSyntaxException;
+import java.util.Set;
+import org.waxbell.check.Problems;
+import org.waxbell.event.ChatLine;
+
+/**
+ * Sets the cue off when a pattern is found in a line of chat; capitals make no difference.
+ *
+ * @param pattern regular expression in the syntax of RE2, which takes time linear in the line
+ * @param literal text that every line has which the pattern finds, so that most lines need not be tried; may be empty text,
+ *                but only for a few patterns
+ */
+public record PatternPull(String pattern, String literal) implements Pull {
+    /** How many patterns of a wiring may go without a literal. */
+    public static final int MOST_WITHOUT_LITERAL = 20;
+    private static final int LONGEST_PATTERN = 300;
+
+    @Override
+    public Set<String> fields() {
+        return ChatLine.FIELDS;
+    }
+
+    @Override
+    public void enter(PullIndex index) {
+        Pattern compiled = Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
+        if (literal.isEmpty()) {
+            index.byEveryLine(line -> compiled.matcher(line).find());
+        } else {
+            index.byText(literal, line -> compiled.matcher(line).find());
+        }
+    }
+
+    @Override
+    public void check(Problems problems) {
+        Problems here = problems.at("pattern");
+        here.text(pattern, LONGEST_PATTERN, "The pattern");
+        try {
+            Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
+        } catch (PatternSyntaxException wrong) {
+            here.add(pattern, "The pattern cannot be read: " + wrong.getDescription() + " at \"" + wrong.getPattern() + "\".",
+                    "Write a regular expression such as pour(ed|ing)?.");
+        }
+    }
+}

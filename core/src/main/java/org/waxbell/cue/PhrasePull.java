@@ -1,0 +1,52 @@
+package org.waxbell.cue;
+
+import java.util.List;
+import java.util.Set;
+import org.waxbell.check.Problems;
+import org.waxbell.event.ChatLine;
+
+/** Sets the cue off when a line of chat holds one of these phrases. @param wholeWords whether letters may stand beside it */
+public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pull {
+    private static final int MOST_PHRASES = 50;
+    private static final int LONGEST_PHRASE = 100;
+
+    public PhrasePull {
+        phrases = List.copyOf(phrases);
+    }
+
+    @Override
+    public Set<String> fields() {
+        return ChatLine.FIELDS;
+    }
+
+    @Override
+    public void enter(PullIndex index) {
+        for (String phrase : phrases) {
+            String key = WordKey.of(phrase);
+            index.byText(phrase, line -> !wholeWords || standsAlone(line, key));
+        }
+    }
+
+    /** Whether the phrase stands in the folded line at least once with no letter or digit beside it. */
+    private static boolean standsAlone(String line, String phrase) {
+        for (int at = line.indexOf(phrase); at >= 0; at = line.indexOf(phrase, at + 1)) {
+            boolean before = at > 0 && Character.isLetterOrDigit(line.codePointBefore(at));
+            int end = at + phrase.length();
+            if (!before && (end == line.length() || !Character.isLetterOrDigit(line.codePointAt(end)))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @Override
+    public void check(Problems problems) {
+        if (phrases.isEmpty() || phrases.size() > MOST_PHRASES) {
+            problems.at("phrases").add(phrases.size() + " phrases", "A phrase pull has from 1 to " + MOST_PHRASES + " phrases.",
+                    phrases.isEmpty() ? "Write one, such as good evening." : "Take some away.");
+        }
+        for (int i = 0; i < phrases.size(); i++) {
+            problems.at("phrases", i).text(phrases.get(i), LONGEST_PHRASE, "The phrase");
+        }
+    }
+}

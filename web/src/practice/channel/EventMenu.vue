@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { ChevronDown } from '@lucide/vue'
+import { computed, onMounted, reactive, ref } from 'vue'
+import { ask } from '@/api/http'
+import type { EventSample } from '@/api/types'
+
+/** Lets an event of the channel happen: a kind, and fields in place of its sample's. */
+const props = defineProps<{ name: string }>()
+const samples = ref<EventSample[]>([])
+const kind = ref('')
+const failed = ref('')
+const fields = reactive<Record<string, string>>({})
+const NAMES: Record<string, string> = {
+  follow: 'Follow', membership: 'Membership', gift: 'Gift', tip: 'Tip', arrival: 'Arrival', reward: 'Reward', clip: 'Clip', likes: 'Likes',
+}
+
+const sample = computed(() => samples.value.find((each) => each.kind === kind.value))
+const names = computed(() => {
+  const numbers = Object.keys(sample.value?.numbers ?? {})
+  const texts = Object.keys(sample.value?.values ?? {}).filter((name) => name !== 'viewer' && name !== 'tipAmount' && !numbers.includes(name))
+  return [...numbers, ...texts]
+})
+const isNumber = (name: string) => name in (sample.value?.numbers ?? {})
+const words = (name: string) => name.replace(/([A-Z])/g, ' $1').toLowerCase()
+const choose = (next: string) => {
+  kind.value = next
+  failed.value = ''
+  names.value.forEach((name) => (fields[name] = String(sample.value!.numbers[name] ?? sample.value!.values[name])))
+}
+onMounted(async () => {
+  samples.value = await ask<EventSample[]>('GET', '/practice/events')
+  choose(samples.value[0]?.kind ?? '')
+})
+
+const happen = async () => {
+  const numbers = Object.fromEntries(names.value.filter(isNumber).map((name) => [name, Number(fields[name])]))
+  const texts = Object.fromEntries(names.value.filter((name) => !isNumber(name)).map((name) => [name, fields[name] ?? '']))
+  try {
+    await ask('POST', '/practice/events', { kind: kind.value, name: props.name, numbers, texts })
+    failed.value = ''
+  } catch (refusal) {
+    failed.value = (refusal as Error).message
+  }
+}
+</script>
+
+<template>
+  <Popover class="relative ml-auto">
+    <PopoverButton class="button">Let something happen <ChevronDown :size="14" /></PopoverButton>
+    <PopoverPanel class="sheet absolute right-0 bottom-10 z-20 w-[320px] p-3 shadow-lg">
+      <div class="flex flex-wrap gap-1 pb-2" role="group" aria-label="Kind of event">
+        <button
+          v-for="each in samples"
+          :key="each.kind"
+          type="button"
+          class="rounded-[8px] border px-2 py-0.5 text-[13px]"
+          :class="each.kind === kind ? 'border-ink bg-well font-semibold' : 'border-edge'"
+          :aria-pressed="each.kind === kind"
+          @click="choose(each.kind)"
+        >
+          {{ NAMES[each.kind] ?? each.kind }}
+        </button>
+      </div>
+      <label v-for="each in names" :key="kind + each" class="flex items-center gap-2 py-0.5">
+        <span class="w-[130px] flex-none text-[13px] text-soft">{{ words(each) }}</span>
+        <input v-model="fields[each]" class="field" :inputmode="isNumber(each) ? 'numeric' : 'text'" autocomplete="off" />
+      </label>
+      <button type="button" class="button button-dark mt-2 w-full" @click="happen">{{ name }}: {{ NAMES[kind] ?? kind }}</button>
+      <p v-if="failed" role="alert" class="pt-1 text-wax-words">{{ failed }}</p>
+    </PopoverPanel>
+  </Popover>
+</template>
