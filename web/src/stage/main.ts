@@ -35,6 +35,8 @@ function hear(news: News): void {
     seen = news.number
     if (news.type === 'hush') {
       clear()
+    } else if (news.type === 'end') {
+      setTimeout(() => end(news.partRun), Math.max(0, clock.toPage(news.at) - performance.now()))
     } else {
       start(news.part)
     }
@@ -128,6 +130,7 @@ function tellFirstFrame(partRun: string, moment: number): void {
 }
 
 function end(partRun: string): void {
+  sounds.end(partRun)
   running.get(partRun)?.cancel()
   running.delete(partRun)
   root.querySelectorAll<HTMLElement>('.card').forEach((each) => {

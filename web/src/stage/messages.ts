@@ -40,6 +40,7 @@ export interface StageSize {
 export type News =
   | { type: 'welcome'; number: number; preview: boolean; stage: StageSize; parts: Part[] }
   | { type: 'part'; number: number; part: Part }
+  | { type: 'end'; number: number; partRun: string; at: number }
   | { type: 'hush'; number: number; at: number }
   | { type: 'clock'; sent: number; now: number }
 

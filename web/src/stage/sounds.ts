@@ -65,6 +65,11 @@ export class Sounds {
     this.playing.delete(part.partRun)
   }
 
+  /** Ends one sound before its time; nothing where it does not play. */
+  end(partRun: string): void {
+    this.playing.get(partRun)?.stop()
+  }
+
   /** Silences everything at once. */
   stop(): void {
     this.playing.forEach((source) => source.stop())

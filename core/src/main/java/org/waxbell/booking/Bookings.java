@@ -19,7 +19,7 @@ public final class Bookings {
     private final Map<String, List<Taken>> taken = new HashMap<>();
     private final Map<String, Long> fronts = new HashMap<>();
 
-    private record Taken(long ring, long from, long to) {
+    private record Taken(long ring, int rank, long from, long to) {
     }
 
     /** Nothing booked yet; {@code rules} gives each place's rule. */
@@ -27,17 +27,17 @@ public final class Bookings {
         this.rules = rules;
     }
 
-    /** Books the wants of a ring that starts at {@code start}. */
-    public void book(long ring, long start, List<Want> wants) {
+    /** Books the wants of a ring that starts at {@code start}; {@code rank} is its urgency, higher before lower. */
+    public void book(long ring, int rank, long start, List<Want> wants) {
         for (Want want : wants) {
             taken.computeIfAbsent(want.place(), place -> new ArrayList<>())
-                    .add(new Taken(ring, start + want.fromMs(), start + want.toMs()));
+                    .add(new Taken(ring, rank, start + want.fromMs(), start + want.toMs()));
         }
     }
 
     /** Like {@link #book}, for a ring that has not started: those placed later stay behind it. */
-    public void bookWaiting(long ring, long start, List<Want> wants) {
-        book(ring, start, wants);
+    public void bookWaiting(long ring, int rank, long start, List<Want> wants) {
+        book(ring, rank, start, wants);
         for (Want want : wants) {
             fronts.merge(want.place(), start + want.fromMs(), Math::max);
         }
@@ -49,13 +49,24 @@ public final class Bookings {
         taken.values().removeIf(List::isEmpty);
     }
 
+    /** What {@code ring} has booked of {@code place} ends at {@code moment}. */
+    public void trim(long ring, String place, long moment) {
+        taken.getOrDefault(place, List.of()).replaceAll(each ->
+                each.ring() == ring && each.from() < moment && moment < each.to() ? new Taken(ring, each.rank(), each.from(), moment) : each);
+    }
+
+    /** Whether {@code want} of a ring of that rank fits where the ring starts at {@code start}. */
+    public boolean free(long start, int rank, Want want) {
+        return fits(want.place(), rank, start + want.fromMs(), start + want.toMs());
+    }
+
     /** Forgets the fronts, before rings that wait are placed anew. */
     public void forgetFronts() {
         fronts.clear();
     }
 
     /** The earliest start, not before {@code notBefore}, at which every want fits. */
-    public long earliest(long notBefore, List<Want> wants) {
+    public long earliest(long notBefore, int rank, List<Want> wants) {
         NavigableSet<Long> candidates = new TreeSet<>();
         candidates.add(notBefore);
         for (Want want : wants) {
@@ -65,29 +76,30 @@ public final class Bookings {
             }
         }
         for (long start : candidates.tailSet(notBefore, true)) {
-            if (fits(start, wants)) {
+            if (wants.stream().allMatch(want -> free(start, rank, want))) {
                 return start;
             }
         }
         throw new IllegalStateException("no start fits, though the last end must");
     }
 
-    private boolean fits(long start, List<Want> wants) {
-        return wants.stream().allMatch(want -> fits(want.place(), start + want.fromMs(), start + want.toMs()));
-    }
-
-    private boolean fits(String place, long from, long to) {
+    private boolean fits(String place, int rank, long from, long to) {
         if (from < fronts.getOrDefault(place, Long.MIN_VALUE)) {
             return false;
         }
         List<Taken> there = taken.getOrDefault(place, List.of()).stream()
-                .filter(each -> each.from() < to && from < each.to()).toList();
+                .filter(each -> each.from() < to && from < each.to()).filter(each -> !yields(place, each, rank)).toList();
         if (there.size() < rules.apply(place).together()) {
             return true;
         }
         return crowdAt(from, there) < rules.apply(place).together()
                 && there.stream().filter(each -> each.from() > from)
                 .allMatch(each -> crowdAt(each.from(), there) < rules.apply(place).together());
+    }
+
+    /** Whether what stands there would be ended by a newcomer of that rank. */
+    private boolean yields(String place, Taken there, int rank) {
+        return rules.apply(place).takesOver() && there.rank() <= rank;
     }
 
     private static long crowdAt(long moment, List<Taken> there) {

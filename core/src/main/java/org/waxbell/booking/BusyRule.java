@@ -1,7 +1,10 @@
 package org.waxbell.booking;
 
 /** What a spot does when a part wants it while others stand there. */
-public sealed interface BusyRule permits BusyRule.Wait, BusyRule.Share {
+public sealed interface BusyRule permits BusyRule.Wait, BusyRule.Share, BusyRule.TakeOver, BusyRule.GiveWay {
+    /** Where a rule sets no bound of its own to waiting, in milliseconds: the cue's bound counts. */
+    long LONGEST_WAIT = 600_000;
+
     /** How many parts may stand there together. */
     int together();
 
@@ -11,6 +14,16 @@ public sealed interface BusyRule permits BusyRule.Wait, BusyRule.Share {
     /** How long a ring waits for it at most, in milliseconds. */
     long longestWaitMs();
 
+    /** Whether a newcomer ends what stands there, unless that is more urgent. */
+    default boolean takesOver() {
+        return false;
+    }
+
+    /** Whether a newcomer is given up at once where something stands there. */
+    default boolean givesWay() {
+        return false;
+    }
+
     /** One at a time; the others wait in order, so many at most and so long at most. */
     record Wait(int mostWaiting, long longestWaitMs) implements BusyRule {
         @Override
@@ -19,10 +32,45 @@ public sealed interface BusyRule permits BusyRule.Wait, BusyRule.Share {
         }
     }
 
+    /** The newcomer ends the part that stands there, but never one that is more urgent: then it waits. */
+    record TakeOver(int mostWaiting, long longestWaitMs) implements BusyRule {
+        @Override
+        public int together() {
+            return 1;
+        }
+
+        @Override
+        public boolean takesOver() {
+            return true;
+        }
+    }
+
+    /** What stands there stays, and the newcomer is given up. */
+    record GiveWay() implements BusyRule {
+        @Override
+        public int together() {
+            return 1;
+        }
+
+        @Override
+        public int mostWaiting() {
+            return Integer.MAX_VALUE;
+        }
+
+        @Override
+        public long longestWaitMs() {
+            return LONGEST_WAIT;
+        }
+
+        @Override
+        public boolean givesWay() {
+            return true;
+        }
+    }
+
     /** Several together; one more waits as long as its cue may. */
     record Share(int together) implements BusyRule {
         private static final int MOST_WAITING = 20;
-        private static final long LONGEST_WAIT = 600_000;
 
         @Override
         public int mostWaiting() {

@@ -112,9 +112,8 @@ public final class Engine {
 
     /** Lets a ring in line, or drops it at once where too many wait already; what there is to say of it. */
     private String admit(Ring ring, Outcome.Builder out) {
-        Waiting.Crowd crowd = waiting.crowd(ring);
-        if (crowd.count() > 0) {
-            String why = crowd.count() + " already wait for " + book.placeName(crowd.place());
+        String why = refusal(ring);
+        if (!why.isEmpty()) {
             runner.drop(ring, RingState.DROPPED, why, out);
             return why;
         }
@@ -123,6 +122,15 @@ public final class Engine {
         runner.placeWaiting(ring.arrived(), out);
         Ring placed = agenda.ring(ring.number());
         return placed == null ? "" : waitWords(placed.start() - ring.start(), ring.deadline() - ring.arrived() - ring.leadMs());
+    }
+
+    private String refusal(Ring ring) {
+        String taken = waiting.refusedBy(ring);
+        if (!taken.isEmpty()) {
+            return book.placeName(taken) + " is taken";
+        }
+        Waiting.Crowd crowd = waiting.crowd(ring);
+        return crowd.count() == 0 ? "" : crowd.count() + " already wait for " + book.placeName(crowd.place());
     }
 
     private static String waitWords(long wait, long longest) {

@@ -17,6 +17,10 @@ public enum PartState {
     /** It was under way outside when the program stopped; what became of it is not known. */
     UNKNOWN;
 
+    boolean holdsItsPlace() {
+        return isOpen() || this == ENDED;
+    }
+
     boolean isOpen() {
         return this == PLANNED || this == TOLD;
     }

@@ -81,8 +81,9 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
         return state == RingState.PLAYING ? due : Long.MAX_VALUE;
     }
 
+    /** The places that it takes up; a part that was cut, failed or missed takes none any more. */
     List<Want> wants() {
-        return parts.stream().filter(run -> run.part().place().isPresent())
+        return parts.stream().filter(run -> run.part().place().isPresent() && run.state().holdsItsPlace())
                 .map(run -> new Want(run.part().place().get(), run.fromMs(), run.toMs())).toList();
     }
 }

@@ -3,6 +3,7 @@ package org.waxbell.engine;
 import java.util.ArrayList;
 import java.util.List;
 import org.waxbell.directive.Directive;
+import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
 import org.waxbell.gate.LetBook;
 import org.waxbell.wiring.CueBook;
@@ -37,16 +38,53 @@ final class Runner {
         move(finish(playing.withParts(run -> moveOn(at, playing, run, out))), out);
     }
 
-    private static PartRun moveOn(long at, Ring ring, PartRun run, Outcome.Builder out) {
+    private PartRun moveOn(long at, Ring ring, PartRun run, Outcome.Builder out) {
         PartRun next = run;
         if (next.state() == PartState.PLANNED && ring.tellAt(next) <= at) {
-            out.directed(tell(ring, next));
-            next = next.become(PartState.TOLD, "");
+            next = begin(ring, next, out);
         }
         if (next.state() == PartState.TOLD && ring.start() + next.toMs() <= at) {
             next = next.become(PartState.ENDED, "");
         }
         return next;
+    }
+
+    /** Tells a part, after ending what stands on its place where that place is taken over. */
+    private PartRun begin(Ring ring, PartRun run, Outcome.Builder out) {
+        String place = run.part().place().orElse("");
+        if (!place.isEmpty() && waiting.takesOver(place)) {
+            long from = ring.start() + run.fromMs();
+            if (standing(ring, place, from).stream().anyMatch(other -> other.urgency().compareTo(ring.urgency()) > 0)) {
+                return run.become(PartState.CUT, "something more urgent stands there");
+            }
+            standing(ring, place, from).forEach(other -> takeOver(ring, other, place, from, out));
+        }
+        out.directed(tell(ring, run));
+        return run.become(PartState.TOLD, "");
+    }
+
+    /** Other rings of which a part stands on {@code place} at {@code moment}. */
+    private List<Ring> standing(Ring ring, String place, long moment) {
+        return rings().stream().filter(other -> other.number() != ring.number())
+                .filter(other -> other.parts().stream().anyMatch(run -> stands(other, run, place, moment))).toList();
+    }
+
+    private static boolean stands(Ring ring, PartRun run, String place, long moment) {
+        return run.state() == PartState.TOLD && run.part().place().orElse("").equals(place)
+                && ring.start() + run.fromMs() <= moment && moment < ring.start() + run.toMs();
+    }
+
+    /** Ends only the part that stands there; the rest of its score goes on. */
+    private void takeOver(Ring newcomer, Ring other, String place, long moment, Outcome.Builder out) {
+        Ring next = other.withParts(run -> {
+            if (!stands(other, run, place, moment)) {
+                return run;
+            }
+            out.directed(new EndPart(other.nameOf(run), moment, place.substring(0, place.indexOf('/'))));
+            return run.become(PartState.CUT, newcomer.cueName() + " took its place");
+        });
+        waiting.trim(other, place, moment);
+        move(finish(next), out);
     }
 
     private static Directive tell(Ring ring, PartRun run) {
@@ -88,10 +126,10 @@ final class Runner {
         Ring next = finish(ring.withParts(run -> ring.nameOf(run).equals(partRun) && run.state() == PartState.TOLD
                 ? report(at, ring, run, result) : run));
         if (!next.equals(ring)) {
+            ring.parts().stream().filter(run -> ring.nameOf(run).equals(partRun)).flatMap(run -> run.part().place().stream())
+                    .forEach(place -> waiting.trim(ring, place, at));
             move(next, out);
-            if (!next.state().isActive()) {
-                placeWaiting(at, out);
-            }
+            placeWaiting(at, out);
         }
     }
 

@@ -28,7 +28,7 @@ final class Waiting {
 
     /** Books a ring of a state that is taken up again, where it stood. */
     void book(Ring ring) {
-        bookings.book(ring.number(), ring.start(), ring.wants());
+        bookings.book(ring.number(), ring.urgency().ordinal(), ring.start(), ring.wants());
     }
 
     void release(Ring ring) {
@@ -41,12 +41,28 @@ final class Waiting {
         bookings.forgetFronts();
         waiting.forEach(ring -> bookings.release(ring.number()));
         for (Ring ring : waiting) {
-            long start = bookings.earliest(now + headStart(ring), ring.wants());
-            bookings.bookWaiting(ring.number(), start, ring.wants());
+            long start = bookings.earliest(now + headStart(ring), ring.urgency().ordinal(), ring.wants());
+            bookings.bookWaiting(ring.number(), ring.urgency().ordinal(), start, ring.wants());
             if (start != ring.start()) {
                 moved.accept(ring.startingAt(start));
             }
         }
+    }
+
+    /** The first place that the ring wants at once, that is taken, and that gives way to nobody; empty text for none. */
+    String refusedBy(Ring ring) {
+        return ring.wants().stream().filter(want -> book.rule(want.place()).givesWay())
+                .filter(want -> !bookings.free(ring.start(), ring.urgency().ordinal(), want)).map(Want::place).findFirst().orElse("");
+    }
+
+    /** Whether a newcomer at {@code place} ends what stands there. */
+    boolean takesOver(String place) {
+        return book.rule(place).takesOver();
+    }
+
+    /** A part of {@code ring} on {@code place} ends at {@code moment} already. */
+    void trim(Ring ring, String place, long moment) {
+        bookings.trim(ring.number(), place, moment);
     }
 
     /** How many rings already wait for a place that this one wants, and the place with the most of them. */

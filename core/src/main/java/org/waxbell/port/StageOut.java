@@ -1,5 +1,6 @@
 package org.waxbell.port;
 
+import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.StageDirective;
 
@@ -7,6 +8,9 @@ import org.waxbell.directive.StageDirective;
 public interface StageOut {
     /** A part for a stage. */
     void perform(StageDirective part);
+
+    /** A part ends before its time. */
+    void end(EndPart end);
 
     /** Everything ends at once. */
     void hush(HushAll hush);

@@ -18,42 +18,42 @@ class BookingsTest {
 
     @Test
     void aFreePlaceIsHadAtOnce() {
-        assertThat(bookings(1).earliest(1_000, CARD)).isEqualTo(1_000);
+        assertThat(bookings(1).earliest(1_000, 0, CARD)).isEqualTo(1_000);
     }
 
     @Test
     void aTakenPlaceIsHadWhenTheOtherGoes() {
         Bookings bookings = bookings(1);
-        bookings.book(1, 1_000, CARD);
-        assertThat(bookings.earliest(2_000, CARD)).isEqualTo(6_000);
+        bookings.book(1, 0, 1_000, CARD);
+        assertThat(bookings.earliest(2_000, 0, CARD)).isEqualTo(6_000);
         bookings.release(1);
-        assertThat(bookings.earliest(2_000, CARD)).isEqualTo(2_000);
+        assertThat(bookings.earliest(2_000, 0, CARD)).isEqualTo(2_000);
     }
 
     @Test
     void aScoreStartsAsOneWhereAllItsPlacesAreFree() {
         Bookings bookings = bookings(1);
-        bookings.book(1, 0, List.of(new Want("main/a", 0, 1_000), new Want("main/b", 3_000, 4_000)));
-        assertThat(bookings.earliest(0, List.of(new Want("main/a", 0, 500), new Want("main/b", 1_500, 2_500)))).isEqualTo(2_500);
+        bookings.book(1, 0, 0, List.of(new Want("main/a", 0, 1_000), new Want("main/b", 3_000, 4_000)));
+        assertThat(bookings.earliest(0, 0, List.of(new Want("main/a", 0, 500), new Want("main/b", 1_500, 2_500)))).isEqualTo(2_500);
     }
 
     @Test
     void aShortOneMaySlipIntoAGapOfWhatPlaysButNeverBeforeOneThatWaits() {
         Bookings bookings = bookings(1);
-        bookings.book(1, 0, List.of(new Want("main/a", 0, 1_000), new Want("main/a", 4_000, 9_000)));
+        bookings.book(1, 0, 0, List.of(new Want("main/a", 0, 1_000), new Want("main/a", 4_000, 9_000)));
         List<Want> brief = List.of(new Want("main/a", 0, 2_000));
-        assertThat(bookings.earliest(500, brief)).isEqualTo(1_000);
-        bookings.bookWaiting(2, 9_000, List.of(new Want("main/a", 0, 5_000)));
-        assertThat(bookings.earliest(500, brief)).isEqualTo(14_000);
+        assertThat(bookings.earliest(500, 0, brief)).isEqualTo(1_000);
+        bookings.bookWaiting(2, 0, 9_000, List.of(new Want("main/a", 0, 5_000)));
+        assertThat(bookings.earliest(500, 0, brief)).isEqualTo(14_000);
     }
 
     @Test
     void aSharedPlaceTakesSoManyAndNoMore() {
         Bookings bookings = bookings(2);
-        bookings.book(1, 0, CARD);
-        assertThat(bookings.earliest(100, CARD)).isEqualTo(100);
-        bookings.book(2, 2_000, CARD);
-        assertThat(bookings.earliest(100, CARD)).isEqualTo(5_000);
+        bookings.book(1, 0, 0, CARD);
+        assertThat(bookings.earliest(100, 0, CARD)).isEqualTo(100);
+        bookings.book(2, 0, 2_000, CARD);
+        assertThat(bookings.earliest(100, 0, CARD)).isEqualTo(5_000);
     }
 
     @Test
@@ -65,8 +65,8 @@ class BookingsTest {
             for (int i = 0; i < numbers.size(); i++) {
                 long length = 1 + numbers.get(i) % 700;
                 List<Want> wants = List.of(new Want("main/a", numbers.get(i) % 50, numbers.get(i) % 50 + length));
-                long start = bookings.earliest(numbers.get(i) / 10, wants);
-                bookings.book(i, start, wants);
+                long start = bookings.earliest(numbers.get(i) / 10, 0, wants);
+                bookings.book(i, 0, start, wants);
                 taken.add(new long[] {start + wants.get(0).fromMs(), start + wants.get(0).toMs()});
             }
             return taken.stream().allMatch(one -> taken.stream()

@@ -13,10 +13,12 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
+import org.waxbell.booking.BusyRule;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.cue.Urgency;
 import org.waxbell.directive.Directive;
+import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.PlaySound;
 import org.waxbell.directive.SayInChat;
@@ -145,6 +147,56 @@ class EngineTest {
             say(i, INES, "!one");
         }
         assertThat(sentence(say(10, INES, "!one"))).isEqualTo("dropped One · 5 already wait for Lower third");
+    }
+
+    private void onStage(BusyRule rule, Cue... cues) {
+        engine = new Engine(new CueBook(new Wiring(List.of(Samples.BENCH), List.of(cues), List.of(Samples.stage(rule)), Samples.SHELF)),
+                EngineState.fresh(7), LEAD);
+    }
+
+    private static Cue answering(String id, Urgency urgency, long length) {
+        return cue(id, List.of("!" + id), List.of(), urgency, card("card", new Anchor.At(0), length), Samples.reply("r", new Anchor.After("card", 0)));
+    }
+
+    @Test
+    void theNewcomerTakesAPlaceOverAndTheRestOfTheOtherScoreGoesOn() {
+        onStage(new BusyRule.TakeOver(5, 20_000), answering("one", Urgency.USUAL, 4_000), show("two", Urgency.USUAL, 1_000));
+        say(0, INES, "!one");
+        Outcome second = say(1_000, WICKERBY, "!two");
+        assertThat(sentence(second)).isEqualTo("rang Two");
+        assertThat(second.directives()).startsWith(new EndPart("1.card", T0 + 1_060, "main"));
+        assertThat(engine.save().rings().get(0).parts().get(0)).extracting(PartRun::state, PartRun::note).containsExactly(PartState.CUT, "Two took its place");
+        wake(10_000);
+        assertThat(startOf("1.r")).isEqualTo(4_060);
+    }
+
+    @Test
+    void aPlaceIsNeverTakenFromWhatIsMoreUrgent() {
+        onStage(new BusyRule.TakeOver(5, 20_000), answering("gift", Urgency.URGENT, 4_000), show("two", Urgency.USUAL, 1_000));
+        say(0, INES, "!gift");
+        assertThat(sentence(say(1_000, WICKERBY, "!two"))).isEqualTo("rang Two · waits 3 s");
+        wake(10_000);
+        assertThat(startOf("2.card")).isEqualTo(4_060);
+        assertThat(told).noneMatch(EndPart.class::isInstance);
+    }
+
+    @Test
+    void aLaterPartGivesUpItsMomentToWhatIsMoreUrgent() {
+        Cue twice = cue("twice", List.of("!twice"), List.of(), card("card", new Anchor.At(0), 1_000), card("again", new Anchor.At(2_000), 1_000));
+        onStage(new BusyRule.TakeOver(5, 20_000), twice, show("gift", Urgency.URGENT, 3_000));
+        say(0, INES, "!twice");
+        say(1_500, WICKERBY, "!gift");
+        wake(10_000);
+        assertThat(told).extracting(Directive::partRun).containsExactly("1.card", "2.card");
+    }
+
+    @Test
+    void aPlaceThatGivesWayToNobodyDropsTheNewcomerAndTakesNoCooldown() {
+        Cue two = cue("two", List.of("!two"), List.of(new CooldownGate(60_000, 0)), card("card", new Anchor.At(0), 1_000));
+        onStage(new BusyRule.GiveWay(), show("one", Urgency.USUAL, 4_000), two);
+        say(0, INES, "!one");
+        assertThat(sentence(say(1_000, WICKERBY, "!two"))).isEqualTo("dropped Two · Lower third is taken");
+        assertThat(sentence(say(5_000, WICKERBY, "!two"))).isEqualTo("rang Two");
     }
 
     @Test

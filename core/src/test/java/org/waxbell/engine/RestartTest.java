@@ -11,14 +11,19 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
+import org.waxbell.booking.BusyRule;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.Urgency;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowCard;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.score.Anchor;
+import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.Wiring;
 
 class RestartTest {
     private static final long T0 = 1_000_000;
+    private static final List<BusyRule> RULES = List.of(new BusyRule.Wait(5, 20_000), new BusyRule.TakeOver(3, 4_000), new BusyRule.GiveWay());
 
     private static Engine restarted(Engine engine, Cue... cues) {
         return new Engine(Samples.book(cues), engine.save(), 60);
@@ -65,20 +70,26 @@ class RestartTest {
     @Test
     void savingAndRestoringAtAnyMomentChangesNoLaterOutput() {
         qt().withExamples(1_000).forAll(lists().of(integers().between(0, 5_999)).ofSizeBetween(1, 20), integers().between(0, 19))
-                .check((numbers, cut) -> play(numbers, -1).equals(play(numbers, cut)));
+                .check((numbers, cut) -> RULES.stream().allMatch(rule -> play(rule, numbers, -1).equals(play(rule, numbers, cut))));
+    }
+
+    private static CueBook book(BusyRule rule) {
+        Cue gift = Samples.cue("gift", List.of("!gift"), List.of(), Urgency.URGENT, Samples.card("card", new Anchor.At(100), 1_500));
+        return new CueBook(new Wiring(List.of(Samples.BENCH), List.of(Samples.pour(), two(), gift), List.of(Samples.stage(rule)), Samples.SHELF));
     }
 
     /** Plays lines at random gaps and restarts before line {@code cut}; what was told and decided, as text. */
-    private static List<String> play(List<Integer> numbers, int cut) {
-        Engine engine = new Engine(Samples.book(Samples.pour(), two()), EngineState.fresh(7), 60);
+    private static List<String> play(BusyRule rule, List<Integer> numbers, int cut) {
+        Engine engine = new Engine(book(rule), EngineState.fresh(7), 60);
         List<String> seen = new ArrayList<>();
         long at = T0;
         for (int i = 0; i < numbers.size(); i++) {
             if (i == cut) {
-                engine = restarted(engine, Samples.pour(), two());
+                engine = new Engine(book(rule), engine.save(), 60);
             }
             at += numbers.get(i);
-            Outcome outcome = engine.accept(at, line(INES, numbers.get(i) % 3 == 0 ? "!pour" : "!two"));
+            Outcome outcome = numbers.get(i) % 7 == 6 ? engine.completed(at, (1 + i / 2) + ".card", Completion.failed("no"))
+                    : engine.accept(at, line(INES, List.of("!pour", "!two", "!gift").get(numbers.get(i) % 3)));
             outcome.decisions().forEach(each -> seen.add(each.sentence()));
             outcome.directives().stream().map(Directive::toString).forEach(seen::add);
         }

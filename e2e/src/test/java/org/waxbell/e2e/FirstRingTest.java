@@ -80,6 +80,9 @@ class FirstRingTest {
         browser.to(channel);
         browser.seeText("[role=log] li", "Thank you, marshlight_ines. That taper hangs on your peg now.");
         assertThat(plate()).as("nothing is left on screen").isEqualTo(before);
+        assertThat(app.get("/api/live").at("/pages/0/sounds").asBoolean()).as("the mixer's page was clicked, so it may sound").isTrue();
+        assertThat(app.get("/api/live").get("rings").valueStream().filter(ring -> ring.get("viewer").asString().equals("marshlight_ines"))
+                .findFirst().orElseThrow().at("/parts/1/state").asString()).as("no page failed to sound").isEqualTo("ended");
     }
 
     /** The colour of the picture where the plate of a card on Lower third stands. */

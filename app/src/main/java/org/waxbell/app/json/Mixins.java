@@ -65,7 +65,8 @@ public final class Mixins {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = BusyRule.Wait.class, name = "wait"), @Type(value = BusyRule.Share.class, name = "share")})
+    @JsonSubTypes({@Type(value = BusyRule.Wait.class, name = "wait"), @Type(value = BusyRule.Share.class, name = "share"),
+        @Type(value = BusyRule.TakeOver.class, name = "takeOver"), @Type(value = BusyRule.GiveWay.class, name = "giveWay")})
     interface BusyRules {
     }
 

@@ -120,8 +120,8 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
             throw new Refused("name", typed, "The name is empty.", "Choose a viewer, or write a name.");
         }
         String id = LINK + ":" + name.toLowerCase(Locale.ROOT);
-        return viewers().stream().filter(each -> each.id().equals(id)).findFirst()
-                .orElseGet(() -> new Viewer(id, name, Set.of(Standing.ANYONE), 0));
+        PersonMapper.PersonRow known = people.find(id);
+        return known == null ? new Viewer(id, name, Set.of(Standing.ANYONE), 0) : viewer(known);
     }
 
     @Override

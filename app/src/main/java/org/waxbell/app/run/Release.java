@@ -8,6 +8,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.waxbell.directive.Directive;
+import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.directive.StageDirective;
@@ -38,6 +39,8 @@ class Release {
     private void send(Directive directive) {
         if (directive instanceof StageDirective part) {
             stages.perform(part);
+        } else if (directive instanceof EndPart end) {
+            stages.end(end);
         } else if (directive instanceof HushAll hush) {
             stages.hush(hush);
         } else if (directive instanceof SayInChat say && chats.containsKey(say.link())) {

@@ -11,6 +11,7 @@ import org.waxbell.app.json.Documents;
 import org.waxbell.app.media.MediaTokens;
 import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.StageDirective;
 import org.waxbell.port.StageOut;
@@ -46,6 +47,9 @@ public class StageFeed implements StageOut {
     private record PartNews(String type, long number, StagePart part) {
     }
 
+    private record EndNews(String type, long number, String partRun, long at) {
+    }
+
     private record HushNews(String type, long number, long at) {
     }
 
@@ -57,6 +61,13 @@ public class StageFeed implements StageOut {
         Feed feed = feed(part.stage());
         feed.shown.put(part.partRun(), part);
         tell(feed, new PartNews("part", ++feed.number, StagePart.of(part, tokens)));
+    }
+
+    @Override
+    public synchronized void end(EndPart end) {
+        Feed feed = feed(end.stage());
+        feed.shown.remove(end.partRun());
+        tell(feed, new EndNews("end", ++feed.number, end.partRun(), end.meantFor()));
     }
 
     @Override

@@ -17,6 +17,10 @@ public interface PersonMapper {
     @Select("select * from person where id like #{link} || ':%' order by rowid")
     List<PersonRow> ofLink(String link);
 
+    /** The person of that identity, null for nobody. */
+    @Select("select * from person where id = #{id}")
+    @Nullable PersonRow find(String id);
+
     /** Adds someone who was not seen yet; who is known already stays as they are. */
     @Insert("insert or ignore into person (id, name, standings, months, lines) values (#{id}, #{name}, #{standings}, #{months}, 0)")
     void know(String id, String name, String standings, int months);

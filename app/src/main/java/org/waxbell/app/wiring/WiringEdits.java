@@ -81,6 +81,9 @@ public class WiringEdits {
         Problems problems = new Problems();
         if (value instanceof Rack rack) {
             problems.at("name").text(rack.name(), LONGEST_RACK_NAME, "The name");
+            if (!rack.id().matches("[a-z0-9][a-z0-9-]{0,59}")) {
+                problems.at("id").add(rack.id(), "An id has small letters, digits and hyphens only.", "Write one such as at-the-bench.");
+            }
         }
         return problems.found();
     }
