@@ -14,25 +14,25 @@ const sound: Part = {
 const reply = (id: string, start: Part['start']): Part => ({ kind: 'reply', id, start, words: 'Thanks, {viewer}' })
 const cue = (over: Partial<Cue> = {}, parts: Part[] = [card, sound, reply('thanks', { kind: 'after', part: 'card', gapMs: 200 })]): Cue => ({
   formatVersion: 1, id: 'pour', name: 'Pour', rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour', '!taper'] }],
-  gates: [{ kind: 'who', standings: ['anyone'] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
-  takes: [{ id: 'main', score: { parts } }], urgency: 'usual', longestWaitMs: 60_000, ...over,
+  gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
+  whenHeld: [], takes: [{ id: 'main', score: { parts } }], urgency: 'usual', longestWaitMs: 60_000, ...over,
 })
 const length = () => 2_100
 
 describe('the sentence of a cue', () => {
   it('reads as one', () => {
     expect(asText(pieces(cue(), length))).toBe(
-      'When !pour or !taper is typed by anyone, at most every 14 s, it plays for 5.8 s. While its places are taken it waits up to 1 min.',
+      'When !pour or !taper is typed by anyone, at most every 14 s, it plays for 5.8 s. While its places are taken it waits up to 1 min. When held, it stays silent.',
     )
   })
 
   it('reads right without cooldown, with many standings, and for an answer alone', () => {
     const other = cue(
-      { gates: [{ kind: 'who', standings: ['host', 'moderator', 'vip'] }] },
+      { gates: [{ kind: 'who', standings: ['host', 'moderator', 'vip'], leastMonths: 0, allow: [], deny: [] }] },
       [reply('answer', { kind: 'at', ms: 0 })],
     )
     expect(asText(pieces(other, length))).toBe(
-      'When !pour or !taper is typed by VIPs, moderators or the host, as often as it comes, it answers at once.',
+      'When !pour or !taper is typed by VIPs, moderators or the host, as often as it comes, it answers at once. When held, it stays silent.',
     )
   })
 
@@ -47,6 +47,20 @@ describe('the sentence of a cue', () => {
     const both = cue({ pulls: [{ kind: 'chatWord', words: ['!wax'] }, { kind: 'phrase', phrases: ['good evening'], wholeWords: true }] })
     expect(asText(pieces(both, length))).toMatch(/^When !wax is typed or “good evening” stands in a line, from anyone/)
     expect(brief(both)).toBe('!wax or “good evening” stands in a line · anyone · rests 14 s')
+  })
+
+  it('says the argument, the chance, the months, who is named and who is denied', () => {
+    const dye = cue({
+      gates: [
+        { kind: 'who', standings: ['member', 'moderator'], leastMonths: 3, allow: ['wickerby'], deny: ['lowtide_lou'] },
+        { kind: 'argument', wants: 'oneOf', least: 0, most: 0, words: ['sage', 'rose'], usage: '' },
+        { kind: 'chance', percent: 30 },
+      ],
+      whenHeld: [{ gate: 'argument', words: '{reason}' }],
+    })
+    const text = asText(pieces(dye, length))
+    expect(text).toContain('is typed by members of 3 months, moderators or wickerby but lowtide_lou, with sage or rose behind it, 30 times of 100, as often')
+    expect(text).toContain('When held, it says so in chat.')
   })
 
   it('has a short form for lists', () => {

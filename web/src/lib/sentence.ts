@@ -1,9 +1,9 @@
-import type { CooldownGate, Cue, Pull, Standing, WhoGate } from '@/api/types'
+import type { ArgumentGate, ChanceGate, CooldownGate, Cue, Gate, Pull, Standing, WhoGate } from '@/api/types'
 import { planned, type PlannedPart } from './plan'
 import { span } from './spans'
 
 /** What stands in the sentence as a control. */
-export type ChipName = 'words' | 'who' | 'cooldown' | 'wait'
+export type ChipName = 'words' | 'who' | 'cooldown' | 'wait' | 'held'
 export type Piece = { text: string } | { chip: ChipName; text: string; mono?: boolean }
 
 export const STANDINGS: { standing: Standing; plural: string }[] = [
@@ -19,8 +19,24 @@ export const STANDINGS: { standing: Standing; plural: string }[] = [
 export const either = (names: string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`
 
-export const gateOf = <K extends 'who' | 'cooldown'>(cue: Cue, kind: K) =>
-  cue.gates.find((gate) => gate.kind === kind) as (K extends 'who' ? WhoGate : CooldownGate) | undefined
+interface Gates {
+  who: WhoGate
+  argument: ArgumentGate
+  cooldown: CooldownGate
+  chance: ChanceGate
+}
+export const gateOf = <K extends keyof Gates>(cue: Cue, kind: K) => cue.gates.find((gate) => gate.kind === kind) as Gates[K] | undefined
+
+/** What people call the gates of a cue; every cue has the first by itself. */
+export const GATES: Record<string, string> = { on: 'switched off', who: 'not allowed', argument: 'argument missing or wrong', cooldown: 'resting', chance: 'chance' }
+export const gateKinds = (cue: Cue): string[] => ['on', ...cue.gates.map((gate: Gate) => gate.kind)]
+
+/** What must stand behind the word, as a part of the sentence. */
+const argumentWords = (gate: ArgumentGate): string =>
+  ({
+    viewer: 'the name of a viewer', number: `a number from ${gate.least} to ${gate.most}`, colour: 'a colour', link: 'a web address',
+    oneOf: either(gate.words), text: `text of ${gate.most} characters at most`,
+  })[gate.wants]
 
 export const wordsOf = (cue: Cue): string[] => cue.pulls.flatMap((pull) => (pull.kind === 'chatWord' ? pull.words : []))
 
@@ -50,11 +66,13 @@ export const pullWords = (pull: Pull): string => {
 const otherPulls = (cue: Cue): string[] => cue.pulls.filter((pull) => pull.kind !== 'chatWord').map(pullWords)
 
 export const whoWords = (cue: Cue): string => {
-  const standings = gateOf(cue, 'who')?.standings ?? ['anyone']
-  if (standings.includes('anyone')) {
-    return 'anyone'
+  const gate = gateOf(cue, 'who')
+  const but = gate && gate.deny.length > 0 ? ` but ${either(gate.deny)}` : ''
+  if (!gate || gate.standings.includes('anyone')) {
+    return `anyone${but}`
   }
-  return either(STANDINGS.filter((each) => standings.includes(each.standing)).map((each) => each.plural)) || 'nobody'
+  const plural = (each: (typeof STANDINGS)[number]) => (each.standing === 'member' && gate.leastMonths > 0 ? `members of ${gate.leastMonths} months` : each.plural)
+  return (either([...STANDINGS.filter((each) => gate.standings.includes(each.standing)).map(plural), ...gate.allow]) || 'nobody') + but
 }
 
 export const cooldownWords = (cue: Cue): string => {
@@ -75,6 +93,8 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
   const rest = cooldownWords(cue)
   const plan = planned(cue.takes[0]!.score.parts, lengthOf)
   const others = otherPulls(cue)
+  const argument = gateOf(cue, 'argument')
+  const chance = gateOf(cue, 'chance')
   const typed = wordsOf(cue).length > 0 || others.length === 0
   const asksForPlace = cue.takes[0]!.score.parts.some((part) => part.kind !== 'reply')
   return [
@@ -83,12 +103,17 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
     ...others.map((text, at): Piece => ({ text: (typed || at > 0 ? 'or ' : '') + text })),
     { text: others.length > 0 ? ', from' : 'by' },
     { chip: 'who', text: whoWords(cue) },
+    ...(argument ? [{ text: `, with ${argumentWords(argument)} behind it` }] : []),
+    ...(chance ? [{ text: `, ${chance.percent} times of 100` }] : []),
     ...(rest ? [{ text: ', at most' }] : [{ text: ',' }]),
     { chip: 'cooldown', text: rest || 'as often as it comes' },
     { text: `, it ${scoreWords(plan)}.` },
     ...(asksForPlace
       ? ([{ text: 'While its places are taken it waits' }, { chip: 'wait', text: `up to ${span(cue.longestWaitMs)}` }, { text: '.' }] as Piece[])
       : []),
+    { text: 'When held, it' },
+    { chip: 'held', text: cue.whenHeld.length > 0 ? 'says so in chat' : 'stays silent' },
+    { text: '.' },
   ]
 }
 

@@ -4,7 +4,8 @@ import type { Cue, WiringView } from '@/api/types'
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({
   formatVersion: 1, id: 'pour', name: 'Pour the taper', rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour'] }],
-  gates: [{ kind: 'who', standings: ['anyone'] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
+  gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
+  whenHeld: [],
   takes: [{ id: 'main', score: { parts: [{ kind: 'reply', id: 'answer', start: { kind: 'at', ms: 0 }, words: 'Thanks, {viewer}' }] } }],
   urgency: 'usual', longestWaitMs: 60_000, ...over,
 })

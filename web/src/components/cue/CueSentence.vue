@@ -6,6 +6,7 @@ import { asText, pieces, type ChipName } from '@/lib/sentence'
 import { problemsAt, type Draft } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
 import CooldownChip from './CooldownChip.vue'
+import HeldChip from './HeldChip.vue'
 import WaitChip from './WaitChip.vue'
 import WhoChip from './WhoChip.vue'
 import WordsChip from './WordsChip.vue'
@@ -13,9 +14,9 @@ import WordsChip from './WordsChip.vue'
 const props = defineProps<{ draft: Draft }>()
 const wiring = useWiring()
 const all = computed(() => pieces(props.draft.cue, (folder, file) => longest(wiring.shelf, folder, file)))
-const EDITORS = { words: WordsChip, who: WhoChip, cooldown: CooldownChip, wait: WaitChip }
-const PATHS: Record<ChipName, string> = { words: 'pulls', who: 'gates', cooldown: 'gates', wait: 'longestWaitMs' }
-const NAMES: Record<ChipName, string> = { words: 'Chat words', who: 'Who may', cooldown: 'Cooldown', wait: 'Longest wait' }
+const EDITORS = { words: WordsChip, who: WhoChip, cooldown: CooldownChip, wait: WaitChip, held: HeldChip }
+const PATHS: Record<ChipName, string> = { words: 'pulls', who: 'gates', cooldown: 'gates', wait: 'longestWaitMs', held: 'whenHeld' }
+const NAMES: Record<ChipName, string> = { words: 'Chat words', who: 'Who may', cooldown: 'Cooldown', wait: 'Longest wait', held: 'When held' }
 const wrong = (chip: ChipName) => {
   const at = props.draft.cue.gates.findIndex((gate) => gate.kind === chip)
   return problemsAt(props.draft, at < 0 ? PATHS[chip] : `gates[${at}]`).length > 0

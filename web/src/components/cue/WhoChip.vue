@@ -1,19 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Standing } from '@/api/types'
+import type { Standing, WhoGate } from '@/api/types'
 import { gateOf, STANDINGS } from '@/lib/sentence'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import TheProblems from './TheProblems.vue'
 
 const props = defineProps<{ draft: Draft }>()
 const drafts = useDrafts()
+const NOBODY: WhoGate = { kind: 'who', standings: [], leastMonths: 0, allow: [], deny: [] }
 const chosen = computed<Standing[]>(() => gateOf(props.draft.cue, 'who')?.standings ?? ['anyone'])
+const months = computed(() => gateOf(props.draft.cue, 'who')?.leastMonths ?? 0)
+const setMonths = (typed: string) => {
+  if (/^\d{1,4}$/.test(typed)) {
+    drafts.edit(props.draft.cue.id, (cue) => Object.assign(gateOf(cue, 'who')!, { leastMonths: Number(typed) }))
+  }
+}
 
 const toggle = (standing: Standing, on: boolean) =>
   drafts.edit(props.draft.cue.id, (cue) => {
     const rest = chosen.value.filter((each) => each !== standing && each !== 'anyone')
     const standings: Standing[] = standing === 'anyone' ? (on ? ['anyone'] : rest) : on ? [...rest, standing] : rest
-    cue.gates = [...cue.gates.filter((gate) => gate.kind !== 'who'), { kind: 'who', standings }]
+    cue.gates = [...cue.gates.filter((gate) => gate.kind !== 'who'), { ...(gateOf(cue, 'who') ?? NOBODY), standings }]
   })
 </script>
 
@@ -25,5 +32,9 @@ const toggle = (standing: Standing, on: boolean) =>
       {{ each.plural }}
     </label>
   </fieldset>
+  <label v-if="chosen.includes('member')" class="mt-1 flex items-center gap-2 text-[13px]">
+    members of at least
+    <input class="field w-16 font-mono" inputmode="numeric" :value="months" @input="setMonths(($event.target as HTMLInputElement).value)" /> months
+  </label>
   <TheProblems :problems="problemsAt(draft, `gates[${draft.cue.gates.findIndex((gate) => gate.kind === 'who')}]`)" />
 </template>

@@ -87,12 +87,12 @@ public final class Samples {
 
     public static Cue cue(String id, List<String> words, List<Gate> gates, Urgency urgency, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1).replace('-', ' ');
-        return new Cue(1, id, name, "bench", true, List.of(new ChatWordPull(words)), gates,
+        return new Cue(1, id, name, "bench", true, List.of(new ChatWordPull(words)), gates, List.of(),
                 List.of(new Take("main", new Score(List.of(parts)))), urgency, 60_000);
     }
 
     public static WhoGate only(Standing... standings) {
-        return new WhoGate(Set.of(standings));
+        return new WhoGate(Set.of(standings), 0, List.of(), List.of());
     }
 
     public static Wiring wiring(Cue... cues) {

@@ -56,14 +56,14 @@ class WiringTest {
     @Test
     void aCueIsMadeRingsAndIsDeletedAndComesBackByUndo() {
         ObjectNode cue = copy("what-is-on-the-bench");
-        cue.put("id", "dye").put("name", "Which dye");
-        ((ObjectNode) cue.at("/pulls/0")).putArray("words").add("!dye");
-        assertThat(app.put("/api/cues/dye", Map.of("version", 0, "cue", cue)).status()).isEqualTo(200);
-        assertThat(app.say("wickerby", "!dye").body().get("sentence").asString()).isEqualTo("rang Which dye");
-        assertThat(app.ask("DELETE", "/api/cues/dye?version=1", null).status()).isEqualTo(200);
-        assertThat(app.say("wickerby", "!dye").body().get("sentence").asString()).isEqualTo("no cue has this word");
+        cue.put("id", "scent").put("name", "Which scent");
+        ((ObjectNode) cue.at("/pulls/0")).putArray("words").add("!scent");
+        assertThat(app.put("/api/cues/scent", Map.of("version", 0, "cue", cue)).status()).isEqualTo(200);
+        assertThat(app.say("wickerby", "!scent").body().get("sentence").asString()).isEqualTo("rang Which scent");
+        assertThat(app.ask("DELETE", "/api/cues/scent?version=1", null).status()).isEqualTo(200);
+        assertThat(app.say("wickerby", "!scent").body().get("sentence").asString()).isEqualTo("no cue has this word");
         app.post("/api/undo", null);
-        assertThat(app.cue("dye").at("/cue/name").asString()).isEqualTo("Which dye");
+        assertThat(app.cue("scent").at("/cue/name").asString()).isEqualTo("Which scent");
     }
 
     @Test
@@ -98,6 +98,20 @@ class WiringTest {
         nothing.putNull("name");
         assertThat(save(before, nothing).status()).isEqualTo(400);
         assertThat(app.cue("pour-the-taper")).isEqualTo(before);
+    }
+
+    @Test
+    void aMissingArgumentIsAnsweredInChatWithTheUsageLine() {
+        try (Listening chat = new Listening(app, "/ws/practice/channel")) {
+            chat.next("standing");
+            assertThat(app.say("wickerby", "!dye").body().get("sentence").asString())
+                    .isEqualTo("held Choose the dye · needs one of sage, sea, rose: !dye sage, sea or rose");
+            assertThat(chat.next(each -> each.at("/body/helper").asBoolean(false)).at("/body/text").asString())
+                    .isEqualTo("wickerby, needs one of sage, sea, rose: !dye sage, sea or rose.");
+        }
+        assertThat(app.say("tallowmoth", "!dye Rose").body().get("sentence").asString()).startsWith("rang Choose the dye");
+        assertThat(app.say("brine_otter", "!dye rose").body().get("sentence").asString())
+                .isEqualTo("held Choose the dye · only for the host, moderators, members of 3 months or wickerby");
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -83,9 +84,10 @@ final class RingBench {
             Map<String, Object> card = Map.ofEntries(Map.entry("kind", "card"), Map.entry("id", "card"), Map.entry("start", Map.of("kind", "at", "ms", 0)),
                     Map.entry("lengthMs", 500), Map.entry("stage", "main"), Map.entry("spot", spot), Map.entry("look", "beeswax"), Map.entry("title", "{viewer}"),
                     Map.entry("words", "pours"), Map.entry("picture", "taper.svg"), Map.entry("entryMs", 100), Map.entry("exitMs", 100));
-            Map<String, Object> cue = Map.of("formatVersion", 1, "id", "bench-" + spot, "name", "Bench " + spot, "rack", "at-the-bench", "on", true,
+            Map<String, Object> cue = new HashMap<>(Map.of("formatVersion", 1, "id", "bench-" + spot, "name", "Bench " + spot, "rack", "at-the-bench", "on", true,
                     "pulls", List.of(Map.of("kind", "chatWord", "words", List.of("!" + spot))), "gates", List.of(),
-                    "takes", List.of(Map.of("id", "main", "score", Map.of("parts", List.of(card)))), "urgency", "usual", "longestWaitMs", 60_000);
+                    "takes", List.of(Map.of("id", "main", "score", Map.of("parts", List.of(card)))), "urgency", "usual", "longestWaitMs", 60_000));
+            cue.put("whenHeld", List.of());
             app.put("/api/cues/bench-" + spot, Map.of("version", 0, "cue", cue));
         }
     }

@@ -13,16 +13,18 @@ import org.waxbell.gate.Gate;
  * @param rack          id of the rack that it lies in
  * @param on            whether it may ring at all
  * @param gates         at most one of each kind; they are asked in their own fixed order
+ * @param whenHeld      what it says when a gate holds it, at most one for a kind of gate
  * @param longestWaitMs how long a ring may wait for busy places, in milliseconds; the places may allow less
  */
 public record Cue(int formatVersion, String id, String name, String rack, boolean on, List<Pull> pulls,
-                  List<Gate> gates, List<Take> takes, Urgency urgency, long longestWaitMs) {
+                  List<Gate> gates, List<HeldAnswer> whenHeld, List<Take> takes, Urgency urgency, long longestWaitMs) {
     /** The version of the document that this program writes. */
     public static final int FORMAT = 1;
 
     public Cue {
         pulls = List.copyOf(pulls);
         gates = List.copyOf(gates);
+        whenHeld = List.copyOf(whenHeld);
         takes = List.copyOf(takes);
     }
 

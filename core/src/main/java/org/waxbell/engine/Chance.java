@@ -28,6 +28,11 @@ final class Chance {
         return new TreeMap<>(last);
     }
 
+    /** What chance gives a cue for a decision, 0 to 99. */
+    int roll(String cueId, long decision) {
+        return (int) Long.remainderUnsigned(hash(cueId + "/chance", decision), 100);
+    }
+
     /** Draws for one ring; what was drawn is noted as {@code part: name}. */
     Draws of(String cueId, long ring, List<String> notes, Outcome.Builder out) {
         return (purpose, choices) -> {

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import org.waxbell.booking.Want;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.HeldAnswer;
 import org.waxbell.cue.Take;
+import org.waxbell.directive.SayInChat;
 import org.waxbell.event.HushPulled;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Viewer;
@@ -18,6 +20,7 @@ import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.score.ScoreCompiler;
 import org.waxbell.time.Spans;
+import org.waxbell.words.Wording;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.ReadyCue;
 
@@ -76,8 +79,10 @@ public final class Engine {
 
     private CueAnswer answer(long at, ShowEvent event, ReadyCue ready, Outcome.Builder out) {
         Cue cue = ready.cue();
-        List<GateAnswer> gates = ready.ask(new GateQuery(at, event.by(), cue.id(), lets));
-        if (!gates.get(gates.size() - 1).passed()) {
+        List<GateAnswer> gates = ready.ask(new GateQuery(at, event, cue.id(), lets, chance.roll(cue.id(), nextDecision)));
+        GateAnswer last = gates.get(gates.size() - 1);
+        if (!last.passed()) {
+            answerHeld(at, event, cue, last, out);
             return new CueAnswer(cue.id(), cue.name(), gates, 0, false, List.of(), "");
         }
         long number = nextRing++;
@@ -86,6 +91,18 @@ public final class Engine {
         letThrough(new Let(number, cue.id(), event.by().map(Viewer::id).orElse(""), at), ready, out);
         String note = admit(ring, out);
         return new CueAnswer(cue.id(), cue.name(), gates, number, agenda.ring(number) == null, List.copyOf(drawn), note);
+    }
+
+    /** Says why in chat, where the cue says something for that gate and there is a chat to say it in. */
+    private void answerHeld(long at, ShowEvent event, Cue cue, GateAnswer held, Outcome.Builder out) {
+        for (HeldAnswer answer : cue.whenHeld()) {
+            if (answer.gate().equals(held.gate()) && event.link().isPresent()) {
+                Map<String, String> values = new HashMap<>(event.values());
+                values.put("reason", held.reason());
+                out.directed(new SayInChat("held" + nextDecision + "." + cue.id(), at, event.link().get(),
+                        Wording.of(answer.words()).fill(values)));
+            }
+        }
     }
 
     private void letThrough(Let let, ReadyCue ready, Outcome.Builder out) {

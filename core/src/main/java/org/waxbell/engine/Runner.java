@@ -11,6 +11,7 @@ import org.waxbell.wiring.ReadyCue;
 
 /** Carries rings out as time moves on: starts them, tells their parts, ends them. */
 final class Runner {
+    private static final String TOO_LONG = "it waited longer than it may";
     private final Agenda agenda;
     private final Waiting waiting;
     private final LetBook lets;
@@ -30,7 +31,7 @@ final class Runner {
 
     private void step(long at, Ring ring, Outcome.Builder out) {
         if (ring.state() == RingState.WAITING && ring.firstTold() > at) {
-            drop(ring, RingState.DROPPED, "it waited longer than it may", out);
+            drop(ring, RingState.DROPPED, TOO_LONG, out);
             placeWaiting(at, out);
             return;
         }
@@ -177,6 +178,9 @@ final class Runner {
         for (Ring ring : rings()) {
             if (ring.state() == RingState.PLAYING) {
                 move(finish(ring.withParts(run -> pickUp(now, ring, run, out))), out);
+            } else if (ring.deadline() <= now) {
+                // Before the others are placed: what it leaves free belongs to now, not to the time that was missed.
+                drop(ring, RingState.DROPPED, TOO_LONG, out);
             }
         }
         placeWaiting(now, out);

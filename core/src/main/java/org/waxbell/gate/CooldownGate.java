@@ -15,6 +15,11 @@ public record CooldownGate(long forAllMs, long perViewerMs) implements Gate {
     private static final long LONGEST = 86_400_000;
 
     @Override
+    public String kind() {
+        return "cooldown";
+    }
+
+    @Override
     public int order() {
         return 20;
     }

@@ -3,7 +3,10 @@ package org.waxbell.gate;
 import org.waxbell.check.Problems;
 
 /** One check between a pull and the score; asking it changes nothing. */
-public sealed interface Gate permits OnGate, WhoGate, CooldownGate {
+public sealed interface Gate permits OnGate, WhoGate, ArgumentGate, CooldownGate, ChanceGate {
+    /** What the wiring calls its kind. */
+    String kind();
+
     /** Its place among the gates; lower ones, which are cheaper, are asked first. */
     int order();
 

@@ -5,6 +5,11 @@ import java.util.Map;
 /** Holds where the cue, or the rack it lies in, is switched off. Every cue has it. @param rackName for the answer */
 public record OnGate(boolean cueOn, boolean rackOn, String rackName) implements Gate {
     @Override
+    public String kind() {
+        return "on";
+    }
+
+    @Override
     public int order() {
         return 0;
     }

@@ -1,20 +1,38 @@
 package org.waxbell.gate;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.waxbell.check.Problems;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 
-/** Lets through who has at least one of these standings. */
-public record WhoGate(Set<Standing> standings) implements Gate {
+/**
+ * Lets through who has at least one of these standings, or is named; never who is denied.
+ *
+ * @param leastMonths months that a member must have for {@link Standing#MEMBER} to count, 0 for any
+ * @param allow       names that are let through whatever their standing; capitals make no difference
+ * @param deny        names that are held whatever their standing; it counts before {@code allow}
+ */
+public record WhoGate(Set<Standing> standings, int leastMonths, List<String> allow, List<String> deny) implements Gate {
+    private static final int MOST_NAMES = 500;
+    private static final int MOST_MONTHS = 1_200;
+
     public WhoGate {
         EnumSet<Standing> ordered = EnumSet.noneOf(Standing.class);
         ordered.addAll(standings);
         standings = Collections.unmodifiableSet(ordered);
+        allow = List.copyOf(allow);
+        deny = List.copyOf(deny);
+    }
+
+    @Override
+    public String kind() {
+        return "who";
     }
 
     @Override
@@ -24,23 +42,53 @@ public record WhoGate(Set<Standing> standings) implements Gate {
 
     @Override
     public GateAnswer ask(GateQuery query) {
-        boolean may = query.viewer().map(Viewer::standings).orElse(Set.of()).stream().anyMatch(standings::contains);
-        if (may) {
+        Viewer viewer = query.viewer().orElse(null);
+        if (viewer == null) {
+            return GateAnswer.pass("who", "nobody in particular");
+        }
+        if (names(deny, viewer)) {
+            return GateAnswer.held("who", viewer.name() + " is on its list of the denied", Map.of());
+        }
+        if (names(allow, viewer) || viewer.standings().stream().anyMatch(standing -> counts(standing, viewer))) {
             return GateAnswer.pass("who", "may");
         }
-        return GateAnswer.held("who", "only for " + named(), Map.of());
+        return GateAnswer.held("who", "only for " + named(), Map.of("months", (long) viewer.months()));
+    }
+
+    private boolean counts(Standing standing, Viewer viewer) {
+        return standings.contains(standing) && (standing != Standing.MEMBER || viewer.months() >= leastMonths);
+    }
+
+    private static boolean names(List<String> names, Viewer viewer) {
+        String name = viewer.name().toLowerCase(Locale.ROOT);
+        return names.stream().anyMatch(each -> each.toLowerCase(Locale.ROOT).equals(name));
     }
 
     private String named() {
-        List<String> names = standings.stream().map(Standing::plural).toList();
+        List<String> names = new ArrayList<>();
+        standings.forEach(each -> names.add(each == Standing.MEMBER && leastMonths > 0
+                ? "members of " + leastMonths + " months" : each.plural()));
+        if (!allow.isEmpty()) {
+            names.add(allow.size() == 1 ? allow.get(0) : allow.size() + " named viewers");
+        }
         String last = names.isEmpty() ? "nobody" : names.get(names.size() - 1);
         return names.size() < 2 ? last : String.join(", ", names.subList(0, names.size() - 1)) + " or " + last;
     }
 
     @Override
     public void check(Problems problems) {
-        if (standings.isEmpty()) {
-            problems.at("standings").add("[]", "Nobody may ring this cue.", "Choose at least one standing, such as anyone.");
+        if (standings.isEmpty() && allow.isEmpty()) {
+            problems.at("standings").add("[]", "Nobody may ring this cue.", "Choose at least one standing, such as anyone, or name somebody.");
         }
+        problems.at("leastMonths").within(leastMonths, 0, MOST_MONTHS, "The least months", "");
+        names(problems.at("allow"), allow);
+        names(problems.at("deny"), deny);
+    }
+
+    private static void names(Problems problems, List<String> names) {
+        if (names.size() > MOST_NAMES) {
+            problems.add(names.size() + " names", "The list is too long.", "Keep it to " + MOST_NAMES + ".");
+        }
+        names.stream().filter(String::isBlank).forEach(name -> problems.add(name, "A name on the list is empty.", "Take it away."));
     }
 }

@@ -22,7 +22,7 @@ public record PartCheck(Problems problems, Function<String, @Nullable Stage> sta
     private static final int LONGEST_WORDS = 500;
 
     /** Checks a field of words: its length, its braces and the values it names. */
-    void words(String field, String pattern, boolean mayBeEmpty) {
+    public void words(String field, String pattern, boolean mayBeEmpty) {
         Problems here = problems.at(field);
         if (!mayBeEmpty || !pattern.isEmpty()) {
             here.text(pattern, LONGEST_WORDS, "The text");

@@ -3,10 +3,12 @@ package org.waxbell.wiring;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.HeldAnswer;
 import org.waxbell.cue.PatternPull;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.WordKey;
@@ -34,6 +36,7 @@ public final class CueCheck {
         check.head();
         check.pulls();
         check.gates();
+        check.whenHeld();
         check.takes();
         return check.problems.found();
     }
@@ -92,15 +95,33 @@ public final class CueCheck {
     }
 
     private void gates() {
-        Set<Class<?>> kinds = new HashSet<>();
+        Set<String> kinds = new HashSet<>();
         for (int i = 0; i < cue.gates().size(); i++) {
             Problems here = problems.at("gates", i);
             cue.gates().get(i).check(here);
             if (cue.gates().get(i) instanceof OnGate) {
                 here.add("on", "Every cue has this gate by itself.", "Use the field \"on\" of the cue.");
-            } else if (!kinds.add(cue.gates().get(i).getClass())) {
+            } else if (!kinds.add(cue.gates().get(i).kind())) {
                 here.add("", "A cue has one gate of a kind.", "Put both into one.");
             }
+        }
+    }
+
+    private void whenHeld() {
+        Set<String> gates = new HashSet<>(Set.of("on"));
+        cue.gates().forEach(gate -> gates.add(gate.kind()));
+        Set<String> fields = new TreeSet<>(cue.fields());
+        fields.add("reason");
+        Set<String> said = new HashSet<>();
+        for (int i = 0; i < cue.whenHeld().size(); i++) {
+            HeldAnswer answer = cue.whenHeld().get(i);
+            Problems here = problems.at("whenHeld", i);
+            if (!gates.contains(answer.gate())) {
+                here.at("gate").add(answer.gate(), "This cue has no such gate.", "Choose one of " + new TreeSet<>(gates) + ".");
+            } else if (!said.add(answer.gate())) {
+                here.at("gate").add(answer.gate(), "There are two answers for one gate.", "Keep one.");
+            }
+            new PartCheck(here, id -> null, wiring.shelf(), fields).words("words", answer.words(), false);
         }
     }
 

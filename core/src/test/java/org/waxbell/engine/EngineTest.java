@@ -11,10 +11,12 @@ import static org.waxbell.Samples.reply;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.HeldAnswer;
 import org.waxbell.cue.Rack;
 import org.waxbell.cue.Urgency;
 import org.waxbell.directive.Directive;
@@ -24,6 +26,7 @@ import org.waxbell.directive.PlaySound;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.directive.ShowCard;
 import org.waxbell.event.Viewer;
+import org.waxbell.gate.ChanceGate;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.score.Anchor;
 import org.waxbell.wiring.CueBook;
@@ -91,6 +94,24 @@ class EngineTest {
         assertThat(held.changes()).isEmpty();
         assertThat(engine.save().rings()).isEqualTo(before.rings());
         assertThat(engine.save().lets()).isEqualTo(before.lets());
+    }
+
+    @Test
+    void aHeldCueSaysWhyInChatWhereItIsWiredTo() {
+        Cue pour = Samples.pour();
+        engine = engine(new Cue(1, pour.id(), pour.name(), pour.rack(), true, pour.pulls(), pour.gates(),
+                List.of(new HeldAnswer("cooldown", "Patience, {viewer}: {reason}.")), pour.takes(), pour.urgency(), 1_000));
+        say(0, INES, "!pour");
+        wake(5_000);
+        assertThat(say(5_000, WICKERBY, "!pour").directives()).containsExactly(
+                new SayInChat("held2.pour-the-taper", T0 + 5_000, "practice", "Patience, wickerby: resting, 9 s to go."));
+    }
+
+    @Test
+    void chanceHoldsAboutAsManyAsItSaysAndTheSameOnesEachTime() {
+        engine = engine(cue("luck", List.of("!luck"), List.of(new ChanceGate(25)), Samples.reply("r", new Anchor.At(0))));
+        long rang = IntStream.range(0, 4_000).filter(i -> sentence(say(i, INES, "!luck")).startsWith("rang")).count();
+        assertThat(rang).isBetween(890L, 1_110L);
     }
 
     @Test

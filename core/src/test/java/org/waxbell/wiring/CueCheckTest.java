@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
 import org.waxbell.check.Problem;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.HeldAnswer;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.Part;
@@ -74,6 +75,14 @@ class CueCheckTest {
         refused(parts(new ReplyPart("r", new Anchor.At(0), "Hello {viewr}")), "takes[0].score.parts[0].words", "{viewr}");
         refused(parts(new ReplyPart("r", new Anchor.At(0), "Hello {viewer")), "takes[0].score.parts[0].words", "Hello {viewer");
         refused(parts(reply("r", new Anchor.After("gone", 0))), "takes[0].score.parts[0].start.part", "gone");
+    }
+
+    @Test
+    void answersForGatesThatAreNotThereAreRefused() {
+        Cue pour = Samples.pour();
+        Cue cue = new Cue(1, "bell", "Bell", "bench", true, words("!bell").pulls(), pour.gates(), List.of(new HeldAnswer("price", "no"),
+                new HeldAnswer("cooldown", "{reasn}"), new HeldAnswer("cooldown", "again {reason}")), pour.takes(), pour.urgency(), 1_000);
+        assertThat(check(cue)).extracting(Problem::path).containsExactly("whenHeld[0].gate", "whenHeld[1].words", "whenHeld[2].gate");
     }
 
     @Test

@@ -32,7 +32,7 @@ import org.waxbell.score.Anchor;
 class MatcherTest {
     private static Cue cue(String id, Pull... pulls) {
         Cue cue = Samples.cue(id, List.of("!" + id), List.of(), Samples.reply("r", new Anchor.At(0)));
-        return new Cue(1, cue.id(), cue.name(), cue.rack(), true, List.of(pulls), cue.gates(), cue.takes(), cue.urgency(), 1_000);
+        return new Cue(1, cue.id(), cue.name(), cue.rack(), true, List.of(pulls), cue.gates(), List.of(), cue.takes(), cue.urgency(), 1_000);
     }
 
     private static List<String> matched(ShowEvent event, Cue... cues) {

@@ -95,16 +95,16 @@ class ConsoleTest {
         browser.see("#part-card");
         new Actions(browser.driver()).sendKeys("n").perform();
         browser.see("[role=dialog] input");
-        new Actions(browser.driver()).sendKeys("dye", Keys.TAB, "Sage, {viewer}.", Keys.ENTER).perform();
-        browser.seeText("button.chip[aria-label^='Chat words']", "!dye");
-        assertThat(app.say("lowtide_lou", "!dye").get("sentence").asString()).isEqualTo("rang Answer to !dye");
+        new Actions(browser.driver()).sendKeys("scent", Keys.TAB, "Sage, {viewer}.", Keys.ENTER).perform();
+        browser.seeText("button.chip[aria-label^='Chat words']", "!scent");
+        assertThat(app.say("lowtide_lou", "!scent").get("sentence").asString()).isEqualTo("rang Answer to !scent");
         browser.await("focus is out of fields", any -> {
             browser.see("h2").click();
             return browser.driver().switchTo().activeElement().getTagName().equals("body");
         });
         new Actions(browser.driver()).keyDown(Keys.CONTROL).sendKeys("z").keyUp(Keys.CONTROL).perform();
-        browser.seeText("[role=status]", "Undone: new cue Answer to !dye");
-        assertThat(app.say("lowtide_lou", "!dye").get("sentence").asString()).isEqualTo("no cue has this word");
+        browser.seeText("[role=status]", "Undone: new cue Answer to !scent");
+        assertThat(app.say("lowtide_lou", "!scent").get("sentence").asString()).isEqualTo("no cue has this word");
     }
 
     @Test

@@ -5,6 +5,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.waxbell.cue.Urgency;
 import org.waxbell.event.Standing;
+import org.waxbell.gate.ArgumentGate;
 import org.waxbell.score.Lane;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.EnumNamingStrategies;
@@ -24,6 +25,7 @@ class JsonConfig {
         return builder -> {
             Mixins.all().forEach(builder::addMixIn);
             builder.addMixIn(Standing.class, SmallLetters.class).addMixIn(Urgency.class, SmallLetters.class).addMixIn(Lane.class, SmallLetters.class)
+                    .addMixIn(ArgumentGate.Wants.class, SmallLetters.class)
                     .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
                             DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                     .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)

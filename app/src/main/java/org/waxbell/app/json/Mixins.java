@@ -15,6 +15,8 @@ import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.HushPulled;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.gate.ArgumentGate;
+import org.waxbell.gate.ChanceGate;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.WhoGate;
@@ -48,7 +50,8 @@ public final class Mixins {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = WhoGate.class, name = "who"), @Type(value = CooldownGate.class, name = "cooldown")})
+    @JsonSubTypes({@Type(value = WhoGate.class, name = "who"), @Type(value = ArgumentGate.class, name = "argument"),
+        @Type(value = CooldownGate.class, name = "cooldown"), @Type(value = ChanceGate.class, name = "chance")})
     interface Gates {
     }
 

@@ -49,8 +49,7 @@ class ApiSchemas {
             }
             if (raw.isEnum() && raw.getName().startsWith("org.waxbell")) {
                 Schema<String> names = new StringSchema();
-                Arrays.stream(raw.getEnumConstants()).forEach(each -> names.addEnumItemObject(
-                        ((Enum<?>) each).name().toLowerCase(Locale.ROOT)));
+                Arrays.stream(raw.getEnumConstants()).forEach(each -> names.addEnumItemObject(camel(((Enum<?>) each).name())));
                 return names;
             }
             Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
@@ -58,6 +57,16 @@ class ApiSchemas {
                 require(model, raw);
             }
             return schema;
+        }
+
+        /** A constant's name as our JSON writes it: {@code ONE_OF} is {@code oneOf}. */
+        private static String camel(String constant) {
+            String[] words = constant.toLowerCase(Locale.ROOT).split("_");
+            StringBuilder name = new StringBuilder(words[0]);
+            for (int i = 1; i < words.length; i++) {
+                name.append(Character.toUpperCase(words[i].charAt(0))).append(words[i].substring(1));
+            }
+            return name.toString();
         }
 
         private static Schema<?> family(Class<?> raw, JsonSubTypes kinds, ModelConverterContext context) {

@@ -1,0 +1,44 @@
+package org.waxbell.bench;
+
+import java.util.Collection;
+import java.util.Locale;
+import java.util.TreeMap;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.Options;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.TimeValue;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** Runs the engine's JMH measurements in processes of their own and prints them beside their yardstick. */
+final class EngineBench {
+    private EngineBench() {
+    }
+
+    static void run(boolean thorough) throws RunnerException {
+        Options options = new OptionsBuilder().include(Lines.class.getName()).include(Rings.class.getName())
+                .forks(thorough ? 3 : 1).warmupIterations(2).warmupTime(TimeValue.seconds(2))
+                .measurementIterations(thorough ? 8 : 3).measurementTime(TimeValue.seconds(2)).verbosity(VerboseMode.SILENT).build();
+        Collection<RunResult> results = new Runner(options).run();
+        TreeMap<String, Double> scores = new TreeMap<>();
+        for (RunResult result : results) {
+            String name = result.getPrimaryResult().getLabel();
+            String cues = result.getParams().getParam("cues");
+            scores.put(cues == null ? name : name + "_" + cues, result.getPrimaryResult().getScore());
+        }
+        scores.forEach((name, score) -> System.out.printf(Locale.ROOT, "%s=%.0f per_s%n", name, score));
+        for (String cues : new String[] {"10", "1000", "10000"}) {
+            ratio(scores, "miss_" + cues, "lookUp_" + cues);
+            ratio(scores, "match_" + cues, "lookUp_" + cues);
+        }
+        ratio(scores, "miss_10", "miss_10000");
+        ratio(scores, "missWithPhrases_1000", "lookUp_1000");
+    }
+
+    private static void ratio(TreeMap<String, Double> scores, String one, String other) {
+        if (scores.containsKey(one) && scores.containsKey(other)) {
+            System.out.printf(Locale.ROOT, "%s_to_%s=%.2f ratio%n", one, other, scores.get(one) / scores.get(other));
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package org.waxbell.gate;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.waxbell.check.Problems;
+
+/**
+ * Asks for something behind the chat word, of the right kind; says what is missing in the cue's own usage line.
+ *
+ * @param wants what it must be
+ * @param least smallest number, where a number is wanted
+ * @param most  largest number, or longest text in characters
+ * @param words the words to choose from, where one of them is wanted
+ * @param usage how to write it, such as {@code !pour 1 to 10}; empty text for a line made of the rest
+ */
+public record ArgumentGate(Wants wants, long least, long most, List<String> words, String usage) implements Gate {
+    private static final Pattern VIEWER = Pattern.compile("@?[\\p{L}\\p{N}_]{1,40}");
+    private static final Pattern COLOUR = Pattern.compile("#?(\\p{XDigit}{6}|\\p{XDigit}{3})");
+    private static final Pattern LINK = Pattern.compile("https?://[^\\s/.]+(\\.[^\\s/.]+)+(/\\S*)?");
+    private static final Pattern NUMBER = Pattern.compile("-?\\d{1,15}");
+    private static final int LONGEST_USAGE = 120;
+
+    /** Kinds of argument. */
+    public enum Wants {
+        /** The name of a viewer, with or without the at sign. */
+        VIEWER("the name of a viewer"),
+        /** A whole number within the bounds. */
+        NUMBER("a number"),
+        /** A colour of three or six hex digits. */
+        COLOUR("a colour such as #c8841a"),
+        /** A web address. */
+        LINK("a web address"),
+        /** One of the words. */
+        ONE_OF("one of its words"),
+        /** Any text that is not too long. */
+        TEXT("some text");
+
+        private final String words;
+
+        Wants(String words) {
+            this.words = words;
+        }
+    }
+
+    public ArgumentGate {
+        words = List.copyOf(words);
+    }
+
+    @Override
+    public String kind() {
+        return "argument";
+    }
+
+    @Override
+    public int order() {
+        return 15;
+    }
+
+    @Override
+    public GateAnswer ask(GateQuery query) {
+        String argument = query.event().values().getOrDefault("argument", "").strip();
+        if (argument.isEmpty()) {
+            return held("needs " + what());
+        }
+        return fits(argument) ? GateAnswer.pass("argument", "has " + wants.words) : held("\"" + argument + "\" is not " + what());
+    }
+
+    private GateAnswer held(String reason) {
+        return GateAnswer.held("argument", usage.isEmpty() ? reason : reason + ": " + usage, Map.of());
+    }
+
+    private String what() {
+        if (wants == Wants.NUMBER) {
+            return "a number from " + least + " to " + most;
+        }
+        if (wants == Wants.ONE_OF) {
+            return "one of " + String.join(", ", words);
+        }
+        return wants == Wants.TEXT ? "text of " + most + " characters at most" : wants.words;
+    }
+
+    private boolean fits(String argument) {
+        return switch (wants) {
+            case VIEWER -> VIEWER.matcher(argument).matches();
+            case COLOUR -> COLOUR.matcher(argument).matches();
+            case LINK -> LINK.matcher(argument).matches();
+            case NUMBER -> NUMBER.matcher(argument).matches() && within(Long.parseLong(argument));
+            case ONE_OF -> words.stream().anyMatch(word -> word.toLowerCase(Locale.ROOT).equals(argument.toLowerCase(Locale.ROOT)));
+            case TEXT -> argument.length() <= most;
+        };
+    }
+
+    private boolean within(long number) {
+        return least <= number && number <= most;
+    }
+
+    @Override
+    public void check(Problems problems) {
+        if (wants == Wants.ONE_OF && words.isEmpty()) {
+            problems.at("words").add("[]", "There is no word to choose from.", "Write at least one.");
+        }
+        if (wants == Wants.NUMBER && least > most) {
+            problems.at("most").add(most, "The largest number is below the smallest, " + least + ".", "Make it larger.");
+        }
+        if (wants == Wants.TEXT) {
+            problems.at("most").within(most, 1, 500, "The longest text", " characters");
+        }
+        if (usage.length() > LONGEST_USAGE) {
+            problems.at("usage").text(usage, LONGEST_USAGE, "The usage line");
+        }
+    }
+}
