@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Cue, Part } from '@/api/types'
-import { planned, sampleWords, ticks } from './plan'
+import { planned, sampleValues, sampleWords, ticks } from './plan'
 import { asText, brief, either, pieces } from './sentence'
 import { span } from './spans'
 
@@ -82,8 +82,16 @@ describe('the drawn plan', () => {
   })
 
   it('writes the sample sentence on a bar, not its pattern', () => {
-    expect(sampleWords(card, 'wickerby')).toBe('wickerby pours a tall taper')
-    expect(sampleWords(sound, 'wickerby')).toBe('any of Pouring')
+    expect(sampleWords(card, { viewer: 'wickerby' })).toBe('wickerby pours a tall taper')
+    expect(sampleWords(sound, {})).toBe('any of Pouring')
+  })
+
+  it('offers only values that every pull brings', () => {
+    const samples = { chat: { viewer: 'wickerby', argument: 'tall' }, gift: { viewer: 'brine_otter', giftItem: 'Honeycomb' } }
+    const gift = { kind: 'event' as const, event: 'gift', atLeast: {}, exactly: {} }
+    expect(sampleValues(cue({ pulls: [gift] }), samples)).toEqual({ viewer: 'brine_otter', giftItem: 'Honeycomb' })
+    expect(sampleValues(cue({ pulls: [gift, { kind: 'chatWord', words: ['!x'] }] }), samples)).toEqual({ viewer: 'brine_otter' })
+    expect(sampleWords(reply('r', { kind: 'at', ms: 0 }), {})).toBe('Thanks, {viewer}')
   })
 
   it('never crowds the ruler', () => {

@@ -1,4 +1,4 @@
-import type { Lane, MediaView, Part } from '@/api/types'
+import type { Cue, Lane, MediaView, Part } from '@/api/types'
 
 /** A part with its start and end in ms from the start of the score, as far as they can be told before the ring. */
 export interface PlannedPart {
@@ -49,9 +49,15 @@ export const planned = (parts: Part[], lengthOf: (folder: string, file: string) 
   return parts.map((part) => place(part, [part.id]))
 }
 
-/** The words of a part with a sample's values, for its bar. */
-export const sampleWords = (part: Part, viewer: string): string => {
-  const fill = (pattern: string) => pattern.replaceAll('{viewer}', viewer).replaceAll(/\{(word|argument|line)\}/g, '…')
+/** A sample value for each name that the words of a cue may use: only what every one of its pulls brings. */
+export const sampleValues = (cue: Cue, samples: Record<string, Record<string, string>>): Record<string, string> => {
+  const all = cue.pulls.map((pull) => samples[pull.kind === 'event' ? pull.event : 'chat'] ?? {})
+  return Object.fromEntries(Object.entries(all[0] ?? {}).filter(([name]) => all.every((each) => name in each)))
+}
+
+/** The words of a part with a sample's values, for its bar; a name without one is left as it stands. */
+export const sampleWords = (part: Part, values: Record<string, string>): string => {
+  const fill = (pattern: string) => pattern.replaceAll(/\{(\w+)\}/g, (whole, name: string) => values[name] ?? whole)
   if (part.kind === 'card') {
     return [fill(part.title), fill(part.words)].join(' ').trim()
   }

@@ -12,7 +12,7 @@ export const pour = (over: Partial<Cue> = {}): Cue => ({
 
 export const wiringOf = (version: number, cue: Cue): WiringView => ({
   racks: [{ version: 1, rack: { formatVersion: 1, id: 'bench', name: 'At the bench', on: true } }],
-  cues: [{ version, cue, rang: 0, held: 0 }], stages: [], shelf: [], looks: ['beeswax'], fields: ['viewer'], history: { undo: '', redo: '' },
+  cues: [{ version, cue, rang: 0, held: 0 }], stages: [], shelf: [], looks: ['beeswax'], samples: { chat: { viewer: 'wickerby' } }, history: { undo: '', redo: '' },
 })
 
 type Answer = { status?: number; body: unknown }

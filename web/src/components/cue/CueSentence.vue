@@ -44,7 +44,7 @@ const isPunctuation = (text: string) => /^[,.]/.test(text)
           <component :is="EDITORS[piece.chip]" :draft="draft" />
         </PopoverPanel>
       </Popover>
-      <span v-else>{{ isPunctuation(piece.text) ? '' : ' ' }}{{ piece.text }}{{ ' ' }}</span>
+      <span v-else>{{ isPunctuation(piece.text) ? '' : ' ' }}{{ piece.text }}{{ isPunctuation(all[at + 1]?.text ?? '') ? '' : ' ' }}</span>
     </template>
   </section>
 </template>

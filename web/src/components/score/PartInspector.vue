@@ -2,7 +2,7 @@
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Anchor, Cue, Part } from '@/api/types'
-import { longest, sampleWords } from '@/lib/plan'
+import { longest, sampleValues, sampleWords } from '@/lib/plan'
 import { span } from '@/lib/spans'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
@@ -22,6 +22,7 @@ const place = computed(() => `takes[0].score.parts[${index.value}]`)
 const at = (field: string) => problemsAt(props.draft, `${place.value}.${field}`)
 const NAMES = { card: 'Card', sound: 'Sound', reply: 'Reply in chat' }
 
+const values = computed(() => sampleValues(props.draft.cue, wiring.view?.samples ?? {}))
 const stage = computed(() => wiring.stages[0]?.stage)
 const folders = computed(() => [...new Set(wiring.shelf.filter((each) => each.type.startsWith('audio/')).map((each) => each.folder))])
 const named = (values: string[]) => values.map((value) => ({ value, name: value }))
@@ -84,10 +85,10 @@ const files = (folder: string) => [{ value: '', name: `any of them, up to ${span
     </template>
     <template v-else>
       <TextField label="Words" :model-value="part.words" :problems="at('words')" @update:model-value="set('words', $event)" />
-      <p class="text-[12.5px] text-soft">Reads: {{ sampleWords(part, 'wickerby') }}</p>
+      <p class="text-[12.5px] text-soft">Reads: {{ sampleWords(part, values) }}</p>
     </template>
     <p v-if="part.kind !== 'sound'" class="text-[12.5px] text-soft">
-      Values: <code v-for="field in wiring.view?.fields ?? []" :key="field" class="mr-1 font-mono">{{ '{' + field + '}' }}</code>
+      Values: <code v-for="field in Object.keys(values)" :key="field" class="mr-1 font-mono">{{ '{' + field + '}' }}</code>
     </p>
   </section>
   <p v-else class="text-soft">Choose a part in the score to see what it does, or add one.</p>

@@ -2,7 +2,7 @@
 import { MessageSquare, RectangleHorizontal, Volume2 } from '@lucide/vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { LANES, longest, planned, sampleWords, ticks } from '@/lib/plan'
+import { LANES, longest, planned, sampleValues, sampleWords, ticks } from '@/lib/plan'
 import { span } from '@/lib/spans'
 import { problemsAt, type Draft } from '@/stores/drafts'
 import { useLive } from '@/stores/live'
@@ -17,6 +17,7 @@ const HEIGHT = 58
 
 const parts = computed(() => props.draft.cue.takes[0]!.score.parts)
 const plan = computed(() => planned(parts.value, (folder, file) => longest(wiring.shelf, folder, file)))
+const values = computed(() => sampleValues(props.draft.cue, wiring.view?.samples ?? {}))
 const length = computed(() => Math.max(2_000, ...plan.value.map((each) => each.to)) * 1.12 + 500)
 const at = (ms: number) => (ms / length.value) * 100
 const row = (lane: string) => LANES.findIndex((each) => each.lane === lane)
@@ -68,7 +69,7 @@ const step = (by: number) => {
     </div>
     <div class="relative min-w-0 flex-1">
       <div class="relative h-7" aria-hidden="true">
-        <span v-for="tick in ticks(length)" :key="tick" class="absolute top-1.5 pl-1 font-mono text-[12px] text-soft" :style="{ left: at(tick) + '%' }">{{ span(tick) }}</span>
+        <span v-for="tick in ticks(length).filter((each) => at(each) < 95)" :key="tick" class="absolute top-1.5 pl-1 whitespace-nowrap font-mono text-[12px] text-soft" :style="{ left: at(tick) + '%' }">{{ span(tick) }}</span>
       </div>
       <div class="relative" :style="{ height: LANES.length * HEIGHT + 'px' }">
         <div v-for="(lane, index) in LANES" :key="lane.lane" class="absolute inset-x-0 border-t border-line" :style="{ top: index * HEIGHT + 'px', height: HEIGHT + 'px' }" />
@@ -96,7 +97,7 @@ const step = (by: number) => {
           :title="`${bar.part.id}: ${span(bar.from)} to ${bar.open ? 'about ' : ''}${span(bar.to)}`"
           @click="emit('choose', bar.part.id)"
         >
-          <span class="block truncate">{{ sampleWords(bar.part, 'wickerby') }}</span>
+          <span class="block truncate">{{ sampleWords(bar.part, values) }}</span>
         </button>
         <div v-if="playhead !== null" class="absolute inset-y-0 z-10 border-l-2 border-ink" :style="{ left: at(playhead) + '%' }" aria-hidden="true" />
       </div>

@@ -26,6 +26,11 @@ public final class EventSamples {
     private EventSamples() {
     }
 
+    /** A sample line of chat. */
+    public static ChatLine chat() {
+        return new ChatLine("practice", new Viewer("practice:wickerby", "wickerby", Set.of(Standing.VIP, Standing.FOLLOWER), 0), "!pour tall");
+    }
+
     /** One sample of each kind, in the order in which they are offered. */
     public static List<ChannelEvent> all() {
         return List.copyOf(BY_KIND.values());

@@ -3,6 +3,7 @@ package org.waxbell.app.rest;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -39,7 +40,7 @@ import org.waxbell.app.wiring.WiringEdits;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
-import org.waxbell.event.ChatLine;
+import org.waxbell.event.EventSamples;
 import org.waxbell.score.CardPart;
 import org.waxbell.stage.Stage;
 
@@ -77,8 +78,15 @@ class WiringController {
                 views(set, DocumentKind.STAGE, each -> new StageView((Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
                 set.shelf().all().stream().map(media -> new MediaView(media.folder(), media.name(), media.type(),
                         media.lengthMs(), tokens.address(media.hash()))).toList(),
-                CardPart.LOOKS, ChatLine.FIELDS.stream().sorted().toList(),
+                CardPart.LOOKS, samples(),
                 new History(edits.undoable().orElse(""), edits.redoable().orElse("")));
+    }
+
+    private static Map<String, Map<String, String>> samples() {
+        Map<String, Map<String, String>> samples = new TreeMap<>();
+        samples.put("chat", new TreeMap<>(EventSamples.chat().values()));
+        EventSamples.all().forEach(each -> samples.put(each.kind(), new TreeMap<>(each.values())));
+        return samples;
     }
 
     private static CueView cue(Document document, Map<String, CountRow> counts) {

@@ -1,6 +1,7 @@
 package org.waxbell.app.rest;
 
 import java.util.List;
+import java.util.Map;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
@@ -30,9 +31,9 @@ public final class WiringViews {
     public record History(String undo, String redo) {
     }
 
-    /** All of it. @param looks names of the looks that a card may have @param fields names of values by kind of pull */
+    /** All of it. @param looks names of the looks that a card may have @param samples a sample value for each name that words may use, by {@code chat} or kind of event */
     public record WiringView(List<RackView> racks, List<CueView> cues, List<StageView> stages, List<MediaView> shelf,
-                             List<String> looks, List<String> fields, History history) {
+                             List<String> looks, Map<String, Map<String, String>> samples, History history) {
     }
 
     /** A cue to be saved. @param version the one that the editor saw, 0 for a new cue */

@@ -30,20 +30,28 @@ class Release {
         this.watchers = watchers;
     }
 
-    /** Lets all of it out; screen, sound and chat go on even where nothing can be kept. */
+    /**
+     * Lets all of it out, even where nothing can be kept: stages first, for they have a moment to meet; then the news of what
+     * was decided; then chat, so that an answer never stands above the line that it answers.
+     */
     void release(Outcome outcome) {
-        outcome.directives().forEach(directive -> guarded(() -> send(directive)));
+        outcome.directives().forEach(directive -> guarded(() -> perform(directive)));
         watchers.forEach(watcher -> guarded(() -> watcher.left(outcome)));
+        outcome.directives().forEach(directive -> guarded(() -> say(directive)));
     }
 
-    private void send(Directive directive) {
+    private void perform(Directive directive) {
         if (directive instanceof StageDirective part) {
             stages.perform(part);
         } else if (directive instanceof EndPart end) {
             stages.end(end);
         } else if (directive instanceof HushAll hush) {
             stages.hush(hush);
-        } else if (directive instanceof SayInChat say && chats.containsKey(say.link())) {
+        }
+    }
+
+    private void say(Directive directive) {
+        if (directive instanceof SayInChat say && chats.containsKey(say.link())) {
             chats.get(say.link()).say(say);
         }
     }
