@@ -6,6 +6,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.NestedExceptionUtils;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.Options;
 import org.waxbell.app.config.Port;
@@ -27,6 +28,10 @@ public class App {
             start(options);
         } catch (StartRefused refused) {
             System.err.println(refused.getMessage() + "\n" + refused.remedy());
+            System.exit(StartRefused.EXIT_CODE);
+        } catch (RuntimeException broken) {
+            System.err.println("Wax Bell did not start: " + NestedExceptionUtils.getMostSpecificCause(broken).getMessage()
+                    + "\nThe log in the data folder says more; copies of the database are in its folder backups.");
             System.exit(StartRefused.EXIT_CODE);
         }
     }
