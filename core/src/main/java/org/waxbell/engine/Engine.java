@@ -32,6 +32,11 @@ import org.waxbell.wiring.ReadyCue;
  * Before an input at <i>t</i>, everything due up to <i>t</i> is done, each at its own moment.
  */
 public final class Engine {
+    /** How long a cue that said why it held stays silent to others, in milliseconds. */
+    private static final long ANY_VIEWER_MS = 1_500;
+    /** How long it stays silent to the same viewer. */
+    private static final long SAME_VIEWER_MS = 10_000;
+
     private final Agenda agenda = new Agenda();
     private final LetBook lets = new LetBook();
     private final Chance chance;
@@ -93,16 +98,28 @@ public final class Engine {
         return new CueAnswer(cue.id(), cue.name(), gates, number, agenda.ring(number) == null, List.copyOf(drawn), note);
     }
 
-    /** Says why in chat, where the cue says something for that gate and there is a chat to say it in. */
+    /** Says why in chat, where the cue says something for that gate, there is a chat to say it in, and it was not said just now. */
     private void answerHeld(long at, ShowEvent event, Cue cue, GateAnswer held, Outcome.Builder out) {
+        String viewer = event.by().map(Viewer::id).orElse("");
         for (HeldAnswer answer : cue.whenHeld()) {
-            if (answer.gate().equals(held.gate()) && event.link().isPresent()) {
+            if (answer.gate().equals(held.gate()) && event.link().isPresent() && mayAnswer(at, cue.id(), viewer)) {
+                Let said = Let.said(nextDecision, cue.id(), viewer, at);
+                lets.add(said, SAME_VIEWER_MS);
+                out.changed(new Change.LetThrough(said));
                 Map<String, String> values = new HashMap<>(event.values());
                 values.put("reason", held.reason());
                 out.directed(new SayInChat("held" + nextDecision + "." + cue.id(), at, event.link().get(),
                         Wording.of(answer.words()).fill(values)));
             }
         }
+    }
+
+    /** A word that is flooded must not make us flood the chat in turn. */
+    private boolean mayAnswer(long at, String cueId, String viewer) {
+        String answers = Let.answersOf(cueId);
+        long last = lets.last(answers);
+        long own = lets.last(answers, viewer);
+        return (last == LetBook.NEVER || at - last >= ANY_VIEWER_MS) && (own == LetBook.NEVER || at - own >= SAME_VIEWER_MS);
     }
 
     private void letThrough(Let let, ReadyCue ready, Outcome.Builder out) {

@@ -49,7 +49,7 @@ public final class LetBook {
     /** All entries in the order in which they were let through. */
     public List<Let> all() {
         List<Let> all = new ArrayList<>(byRing.values());
-        all.sort(Comparator.comparingLong(Let::ring));
+        all.sort(Comparator.comparingLong(Let::at).thenComparingLong(let -> Math.abs(let.ring())));
         return all;
     }
 

@@ -108,6 +108,24 @@ class EngineTest {
     }
 
     @Test
+    void aFloodedWordIsAnsweredNowAndThenAndEachViewerRarely() {
+        Cue pour = Samples.pour();
+        Cue talks = new Cue(1, pour.id(), pour.name(), pour.rack(), true, pour.pulls(), List.of(new CooldownGate(60_000, 0)),
+                List.of(new HeldAnswer("cooldown", "{viewer}: {reason}")), pour.takes(), pour.urgency(), 1_000);
+        engine = engine(talks);
+        say(0, INES, "!pour");
+        for (int i = 0; i < 200; i++) {
+            say(10_000 + i * 50, Samples.viewer("raider" + i), "!pour");
+        }
+        assertThat(told.stream().filter(each -> each.partRun().startsWith("held"))).hasSize(7);
+        engine = new Engine(Samples.book(talks), engine.save(), LEAD);
+        assertThat(say(20_100, Samples.viewer("raider199"), "!pour").directives()).as("answered 1.1 s ago to someone else, and a restart between").isEmpty();
+        assertThat(say(21_000, WICKERBY, "!pour").directives()).hasSize(1);
+        assertThat(say(24_000, WICKERBY, "!pour").directives()).isEmpty();
+        assertThat(say(31_000, WICKERBY, "!pour").directives()).hasSize(1);
+    }
+
+    @Test
     void chanceHoldsAboutAsManyAsItSaysAndTheSameOnesEachTime() {
         engine = engine(cue("luck", List.of("!luck"), List.of(new ChanceGate(25)), Samples.reply("r", new Anchor.At(0))));
         long rang = IntStream.range(0, 4_000).filter(i -> sentence(say(i, INES, "!luck")).startsWith("rang")).count();

@@ -19,18 +19,22 @@ public final class SchemaGuard {
 
     /** Looks at the database of {@code folder}, if there is one; throws {@link StartRefused}. */
     public static void check(DataFolder folder) {
+        check(folder, NEWEST);
+    }
+
+    static void check(DataFolder folder, int newest) {
         if (!Files.exists(folder.database())) {
             return;
         }
         try (Connection connection = DriverManager.getConnection(folder.databaseUrl()); Statement statement = connection.createStatement()) {
             int version = version(statement);
-            if (version > NEWEST) {
+            if (version > newest) {
                 throw new StartRefused("The database in the data folder is of a newer Wax Bell (schema " + version
-                        + ", this one knows " + NEWEST + ").", "Start the newer version, or restore the copy made before it from "
+                        + ", this one knows " + newest + ").", "Start the newer version, or restore the copy made before it from "
                         + folder.backups() + ".");
             }
-            if (version > 0 && version < NEWEST) {
-                copy(statement, folder.backups().resolve("before-schema-" + NEWEST + ".db"));
+            if (version > 0 && version < newest) {
+                copy(statement, folder.backups().resolve("before-schema-" + newest + ".db"));
             }
         } catch (SQLException | IOException broken) {
             throw new StartRefused("The database " + folder.database() + " cannot be read: " + broken.getMessage() + ".",

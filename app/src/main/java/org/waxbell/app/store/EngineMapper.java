@@ -45,7 +45,7 @@ public interface EngineMapper {
     void forgetLets(long moment);
 
     /** All that was let through. */
-    @Select("select ring, cue_id, viewer, at from let_through order by ring")
+    @Select("select ring, cue_id, viewer, at from let_through order by at, abs(ring)")
     List<Let> lets();
 
     /** Keeps what was drawn last. */
