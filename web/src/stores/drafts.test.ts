@@ -109,6 +109,13 @@ describe('a draft', () => {
     drafts.edit('pour', (cue) => (cue.name = 'Kept'))
     await settle()
     expect(now(drafts)).toMatchObject({ state: 'offline', cue: { name: 'Kept' }, message: 'The data folder could not be written.' })
+    state.refuse = null
+    state.elsewhere()
+    state.refuse = { status: 503, body: { detail: 'The data folder could not be written.' } }
+    await drafts.save('pour')
+    state.refuse = null
+    await drafts.save('pour')
+    expect(state.kept.name).toBe('Kept')
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')))
     await drafts.save('pour')
     expect(now(drafts)).toMatchObject({ state: 'offline', message: 'Wax Bell does not answer. Is it still running?' })

@@ -53,6 +53,11 @@ export const useDrafts = defineStore('drafts', () => {
       const refusal = failed as Refusal
       draft.problems = refusal.problems ?? []
       draft.message = refusal.message
+      if (refusal.status === 503) {
+        // It is in force and will be kept as soon as the disk allows: the next try builds on it.
+        await wiring.load()
+        draft.version = wiring.cue(id)?.version ?? draft.version
+      }
       draft.state = refusal.status === 409 ? 'conflict' : refusal.status === 0 || refusal.status === 503 ? 'offline' : 'refused'
     }
     if (draft.edits !== edits && (draft.state as Draft['state']) !== 'conflict') {

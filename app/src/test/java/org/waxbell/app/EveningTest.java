@@ -175,6 +175,7 @@ class EveningTest {
                     page.equals("/stage") ? "frame-ancestors 'self'" : "frame-ancestors 'none'").doesNotContain("unsafe");
             assertThat(answer.header("referrer-policy")).isEqualTo("no-referrer");
             assertThat(answer.header("x-content-type-options")).isEqualTo("nosniff");
+            assertThat(answer.header("cache-control")).as(page + " is never kept, for an upgrade brings another").isEqualTo("no-store");
         }
     }
 

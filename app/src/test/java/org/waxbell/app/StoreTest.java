@@ -86,6 +86,8 @@ class StoreTest {
             assertThat(app.get("/api/wiring").body().at("/racks/0/rack/name").asString()).isEqualTo("My cues");
             assertThat(app.get("/api/wiring").body().get("cues")).isEmpty();
             assertThat(app.say("odalys_fenn", "good evening").status()).isEqualTo(200);
+            assertThat(app.get("/api/practice/viewers").body()).anySatisfy(viewer ->
+                    assertThat(viewer.get("standings")).extracting(each -> each.asString()).contains("moderator"));
         }
     }
 

@@ -8,7 +8,7 @@ import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Words with values, compiled once: plain text in which {@code {viewer}} stands for a value.
+ * Words with values: plain text in which {@code {viewer}} stands for a value.
  *
  * <p>The named arguments are those of an ICU message without formats; what is filled in is text, never markup.
  */

@@ -1,4 +1,4 @@
-/** Words with values, compiled once and filled when a part starts. */
+/** Words with values, filled when a part starts. */
 @NullMarked
 package org.waxbell.words;
 
