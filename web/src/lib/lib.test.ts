@@ -77,6 +77,7 @@ describe('the drawn plan', () => {
   })
 
   it('draws what is not yet valid without falling over', () => {
+    expect(planned([{ ...card, lengthMs: -2_000, start: { kind: 'at', ms: -500 } } as Part], length)[0]).toMatchObject({ from: 0, to: 0 })
     const circle = [reply('a', { kind: 'after', part: 'b', gapMs: 0 }), reply('b', { kind: 'after', part: 'a', gapMs: 5 }), reply('c', { kind: 'with', part: 'gone', offsetMs: 9 })]
     expect(planned(circle, length).map((each) => each.part.id)).toEqual(['a', 'b', 'c'])
   })

@@ -42,7 +42,9 @@ export const planned = (parts: Part[], lengthOf: (folder: string, file: string) 
       }
     }
     const length = part.kind === 'card' ? part.lengthMs : part.kind === 'sound' ? lengthOf(part.folder, part.file) : 0
-    made.to = made.from + length
+    // What is not valid is drawn all the same: nothing starts before the score or ends before it starts.
+    made.from = Math.max(0, made.from)
+    made.to = made.from + Math.max(0, length)
     done.set(part.id, made)
     return made
   }

@@ -27,7 +27,7 @@ const wrong = computed<Problem[]>(() =>
 </script>
 
 <template>
-  <label class="block">
+  <label class="block" :class="wrong.length > 0 && 'col-span-full'">
     <span class="text-[13px] text-soft" :class="hideLabel && 'sr-only'">{{ label }}</span>
     <span class="flex items-center gap-1.5">
       <input class="field font-mono text-[13px]" inputmode="decimal" :value="text" :aria-invalid="wrong.length > 0" @input="type(($event.target as HTMLInputElement).value)" />

@@ -2,6 +2,7 @@ package org.waxbell.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.waxbell.time.Spans;
 
 /** Collects problems while a document is walked; it knows the place at which the walk stands. */
 public final class Problems {
@@ -37,6 +38,13 @@ public final class Problems {
     public void within(long value, long least, long most, String what, String unit) {
         if (value < least || value > most) {
             add(value, what + " is out of range.", "Give a number from " + least + " to " + most + unit + ".");
+        }
+    }
+
+    /** Adds a problem unless a time in milliseconds lies within the bounds; the remedy names them as people write times. */
+    public void time(long millis, long least, long most, String what) {
+        if (millis < least || millis > most) {
+            add(millis, what + " is out of range.", "Give a time from " + Spans.inWords(least) + " to " + Spans.inWords(most) + ".");
         }
     }
 

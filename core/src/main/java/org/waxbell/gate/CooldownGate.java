@@ -50,7 +50,7 @@ public record CooldownGate(long forAllMs, long perViewerMs) implements Gate {
 
     @Override
     public void check(Problems problems) {
-        problems.at("forAllMs").within(forAllMs, 0, LONGEST, "The cooldown", " ms (a day)");
-        problems.at("perViewerMs").within(perViewerMs, 0, LONGEST, "The cooldown per viewer", " ms (a day)");
+        problems.at("forAllMs").time(forAllMs, 0, LONGEST, "The cooldown");
+        problems.at("perViewerMs").time(perViewerMs, 0, LONGEST, "The cooldown per viewer");
     }
 }

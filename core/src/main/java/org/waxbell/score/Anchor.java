@@ -32,7 +32,7 @@ public sealed interface Anchor permits Anchor.At, Anchor.With, Anchor.After {
 
         @Override
         public void check(Problems problems) {
-            problems.at("ms").within(ms, 0, LONGEST, "The start", " ms");
+            problems.at("ms").time(ms, 0, LONGEST, "The start");
         }
     }
 
@@ -50,7 +50,7 @@ public sealed interface Anchor permits Anchor.At, Anchor.With, Anchor.After {
 
         @Override
         public void check(Problems problems) {
-            problems.at("offsetMs").within(offsetMs, 0, LONGEST, "The offset", " ms");
+            problems.at("offsetMs").time(offsetMs, 0, LONGEST, "The offset");
         }
     }
 
@@ -68,7 +68,7 @@ public sealed interface Anchor permits Anchor.At, Anchor.With, Anchor.After {
 
         @Override
         public void check(Problems problems) {
-            problems.at("gapMs").within(gapMs, 0, LONGEST, "The gap", " ms");
+            problems.at("gapMs").time(gapMs, 0, LONGEST, "The gap");
         }
     }
 }

@@ -52,9 +52,9 @@ public record CardPart(String id, Anchor start, long lengthMs, String stage, Str
     @Override
     public void check(PartCheck check) {
         var problems = check.problems();
-        problems.at("lengthMs").within(lengthMs, 500, LONGEST, "The time on screen", " ms");
-        problems.at("entryMs").within(entryMs, 0, 5_000, "The entry", " ms");
-        problems.at("exitMs").within(exitMs, 0, 5_000, "The exit", " ms");
+        problems.at("lengthMs").time(lengthMs, 500, LONGEST, "The time on screen");
+        problems.at("entryMs").time(entryMs, 0, 5_000, "The entry");
+        problems.at("exitMs").time(exitMs, 0, 5_000, "The exit");
         if (entryMs + exitMs > lengthMs) {
             problems.at("lengthMs").add(lengthMs, "The card would be gone before it has come in and gone out ("
                     + (entryMs + exitMs) + " ms).", "Make it longer, or its entry and exit shorter.");

@@ -53,7 +53,7 @@ public final class CueCheck {
         if (wiring.rack(cue.rack()).isEmpty()) {
             problems.at("rack").add(cue.rack(), "There is no such rack.", "Choose one that is in the list.");
         }
-        problems.at("longestWaitMs").within(cue.longestWaitMs(), 0, LONGEST_WAIT, "The longest wait", " ms (10 minutes)");
+        problems.at("longestWaitMs").time(cue.longestWaitMs(), 0, LONGEST_WAIT, "The longest wait");
     }
 
     private void pulls() {

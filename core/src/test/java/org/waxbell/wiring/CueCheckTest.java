@@ -68,6 +68,11 @@ class CueCheckTest {
     }
 
     @Test
+    void theRemedyNamesTimesAsPeopleWriteThem() {
+        assertThat(check(parts(card("card", new Anchor.At(0), -2_000)))).first().extracting(Problem::remedy).isEqualTo("Give a time from 0.5 s to 10 min.");
+    }
+
+    @Test
     void unknownThingsAreRefused() {
         refused(parts(card("card", new Anchor.At(0), 5_000, "nowhere")), "takes[0].score.parts[0].spot", "nowhere");
         refused(parts(new SoundPart("s", new Anchor.At(0), "main", "bench", "Splashing", "", 80)), "takes[0].score.parts[0].folder", "Splashing");
