@@ -7,6 +7,7 @@ import org.waxbell.directive.ShowCard;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
+import org.waxbell.time.Spans;
 
 /**
  * Shows a card on a spot: a picture, a large line and a line below it.
@@ -57,7 +58,7 @@ public record CardPart(String id, Anchor start, long lengthMs, String stage, Str
         problems.at("exitMs").time(exitMs, 0, 5_000, "The exit");
         if (entryMs + exitMs > lengthMs) {
             problems.at("lengthMs").add(lengthMs, "The card would be gone before it has come in and gone out ("
-                    + (entryMs + exitMs) + " ms).", "Make it longer, or its entry and exit shorter.");
+                    + Spans.inWords(entryMs + exitMs) + ").", "Make it longer, or its entry and exit shorter.");
         }
         check.words("title", title, false);
         check.words("words", words, true);

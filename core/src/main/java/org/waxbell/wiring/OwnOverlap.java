@@ -8,6 +8,7 @@ import org.waxbell.score.PlannedPart;
 import org.waxbell.score.Score;
 import org.waxbell.score.ScoreCompiler;
 import org.waxbell.shelf.Media;
+import org.waxbell.time.Spans;
 
 /** Finds parts of one score that stand in one another's way: such a score could never start. */
 final class OwnOverlap {
@@ -19,7 +20,7 @@ final class OwnOverlap {
         for (int i = 0; i < plan.size(); i++) {
             String place = plan.get(i).part().place().orElse("");
             if (!place.isEmpty() && together(plan, plan.get(i)) > rule(wiring, place).together()) {
-                problems.at("parts", i).at("start").add(plan.get(i).fromMs() + " ms",
+                problems.at("parts", i).at("start").add(Spans.inWords(plan.get(i).fromMs()),
                         "Other parts of this score stand on the same place at that time.",
                         "Move it, shorten what is there, or choose another place.");
             }

@@ -103,7 +103,7 @@ class CueCheckTest {
 
     @Test
     void aScoreThatStandsInItsOwnWayIsRefused() {
-        refused(parts(card("a", new Anchor.At(0), 5_000), card("b", new Anchor.At(4_000), 5_000)), "takes[0].score.parts[1].start", "4000 ms");
+        refused(parts(card("a", new Anchor.At(0), 5_000), card("b", new Anchor.At(4_000), 5_000)), "takes[0].score.parts[1].start", "4 s");
         assertThat(check(parts(card("a", new Anchor.At(0), 5_000), card("b", new Anchor.At(4_000), 5_000, "corner")))).isEmpty();
     }
 
