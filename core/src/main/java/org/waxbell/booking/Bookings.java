@@ -49,10 +49,12 @@ public final class Bookings {
         taken.values().removeIf(List::isEmpty);
     }
 
-    /** What {@code ring} has booked of {@code place} ends at {@code moment}. */
-    public void trim(long ring, String place, long moment) {
-        taken.getOrDefault(place, List.of()).replaceAll(each ->
-                each.ring() == ring && each.from() < moment && moment < each.to() ? new Taken(ring, each.rank(), each.from(), moment) : each);
+    /** What {@code ring} has booked of {@code place} from {@code from} on ends at {@code moment}; nothing is left of what had not begun. */
+    public void trim(long ring, String place, long from, long moment) {
+        List<Taken> there = taken.getOrDefault(place, new ArrayList<>());
+        there.removeIf(each -> each.ring() == ring && each.from() == from && moment <= from);
+        there.replaceAll(each -> each.ring() == ring && each.from() == from && moment < each.to()
+                ? new Taken(ring, each.rank(), from, moment) : each);
     }
 
     /** Whether {@code want} of a ring of that rank fits where the ring starts at {@code start}. */

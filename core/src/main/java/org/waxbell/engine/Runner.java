@@ -81,10 +81,10 @@ final class Runner {
             if (!stands(other, run, place, moment)) {
                 return run;
             }
+            waiting.trim(other, run, moment);
             out.directed(new EndPart(other.nameOf(run), moment, place.substring(0, place.indexOf('/'))));
             return run.become(PartState.CUT, newcomer.cueName() + " took its place");
         });
-        waiting.trim(other, place, moment);
         move(finish(next), out);
     }
 
@@ -127,8 +127,7 @@ final class Runner {
         Ring next = finish(ring.withParts(run -> ring.nameOf(run).equals(partRun) && run.state() == PartState.TOLD
                 ? report(at, ring, run, result) : run));
         if (!next.equals(ring)) {
-            ring.parts().stream().filter(run -> ring.nameOf(run).equals(partRun)).flatMap(run -> run.part().place().stream())
-                    .forEach(place -> waiting.trim(ring, place, at));
+            ring.parts().stream().filter(run -> ring.nameOf(run).equals(partRun)).forEach(run -> waiting.trim(ring, run, at));
             move(next, out);
             placeWaiting(at, out);
         }

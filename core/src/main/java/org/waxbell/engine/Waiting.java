@@ -60,9 +60,9 @@ final class Waiting {
         return book.rule(place).takesOver();
     }
 
-    /** A part of {@code ring} on {@code place} ends at {@code moment} already. */
-    void trim(Ring ring, String place, long moment) {
-        bookings.trim(ring.number(), place, moment);
+    /** A part of {@code ring} ends at {@code moment} already, and frees its place. */
+    void trim(Ring ring, PartRun run, long moment) {
+        run.part().place().ifPresent(place -> bookings.trim(ring.number(), place, ring.start() + run.fromMs(), moment));
     }
 
     /** How many rings already wait for a place that this one wants, and the place with the most of them. */

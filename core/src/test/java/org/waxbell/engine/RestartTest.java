@@ -73,6 +73,13 @@ class RestartTest {
                 .check((numbers, cut) -> RULES.stream().allMatch(rule -> play(rule, numbers, -1).equals(play(rule, numbers, cut))));
     }
 
+    @Test
+    void aPartThatFailedBeforeItBeganFreesItsPlaceWithOrWithoutARestart() {
+        for (BusyRule rule : RULES) {
+            assertThat(play(rule, List.of(0, 6, 1, 0, 0, 0), 2)).isEqualTo(play(rule, List.of(0, 6, 1, 0, 0, 0), -1));
+        }
+    }
+
     private static CueBook book(BusyRule rule) {
         Cue gift = Samples.cue("gift", List.of("!gift"), List.of(), Urgency.URGENT, Samples.card("card", new Anchor.At(100), 1_500));
         return new CueBook(new Wiring(List.of(Samples.BENCH), List.of(Samples.pour(), two(), gift), List.of(Samples.stage(rule)), Samples.SHELF));
