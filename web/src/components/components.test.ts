@@ -1,4 +1,5 @@
 import { mount } from '@vue/test-utils'
+import { PLAIN } from '@/lib/newCue'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, nextTick } from 'vue'
@@ -73,7 +74,7 @@ describe('the sentence', () => {
 describe('the drawn score', () => {
   it('has a button for each part, and arrows go from one to the next', async () => {
     const draft = await opened()
-    draft.cue.takes[0]!.score.parts.push({ kind: 'reply', id: 'more', start: { kind: 'after', part: 'answer', gapMs: 900 }, words: 'More' })
+    draft.cue.takes[0]!.score.parts.push({ kind: 'reply', id: 'more', start: { kind: 'after', part: 'answer', gapMs: 900 }, words: 'More', manner: PLAIN })
     const made = mount(ScoreDrawing, { props: { draft, chosen: 'answer' } })
     expect(made.findAll('button.part').map((part) => part.text())).toEqual(['Thanks, wickerby', 'More'])
     await made.find('section').trigger('keydown', { key: 'ArrowRight' })
@@ -115,7 +116,7 @@ describe('Hush', () => {
 
 describe('chat', () => {
   it('shows names and lines as text', () => {
-    const made = mount(ChatLines, { props: { lines: [{ at: 0, name: '<b>x</b>', standing: 'vip', text: '<img src=x>', helper: false }] } })
+    const made = mount(ChatLines, { props: { lines: [{ at: 0, name: '<b>x</b>', standing: 'vip', text: '<img src=x>', helper: false, to: '' }] } })
     expect(made.find('img').exists()).toBe(false)
     expect(made.text()).toContain('<b>x</b>')
     expect(made.text()).toContain('VIP')

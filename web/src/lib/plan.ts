@@ -14,9 +14,36 @@ export const LANES: { lane: Lane; name: string }[] = [
   { lane: 'screen', name: 'Screen' },
   { lane: 'sound', name: 'Sound' },
   { lane: 'chat', name: 'Chat' },
+  { lane: 'mixer', name: 'Mixer' },
+  { lane: 'room', name: 'Room' },
+  { lane: 'books', name: 'Books' },
+  { lane: 'outside', name: 'Outside' },
 ]
 
-const laneOf = (part: Part): Lane => (part.kind === 'card' ? 'screen' : part.kind === 'sound' ? 'sound' : 'chat')
+/** The lanes to draw: the three that nearly every score has, and those that this one uses. */
+export const lanesOf = (used: Iterable<Lane>): typeof LANES => {
+  const all = new Set(used)
+  return LANES.filter(({ lane }, at) => at < 3 || all.has(lane))
+}
+
+const laneOf = (part: Part): Lane => {
+  if (part.kind === 'switch') {
+    return part.target.kind === 'rack' ? 'books' : part.target.kind === 'lamp' ? 'room' : 'mixer'
+  }
+  return ({ card: 'screen', sound: 'sound', reply: 'chat', clip: 'outside', slate: 'books', points: 'books' } as const)[part.kind]
+}
+
+/** How long a part lasts in ms as far as can be told before the ring; the estimate where only the ring will tell. */
+const lengthOfPart = (part: Part, lengthOf: (folder: string, file: string) => number): number => {
+  if (part.kind === 'sound') {
+    return lengthOf(part.folder, part.file)
+  }
+  if (part.kind === 'clip') {
+    return Math.min(CLIP_GUESS, part.longestMs)
+  }
+  return part.kind === 'card' || (part.kind === 'switch' && !part.stay) ? part.lengthMs : 0
+}
+const CLIP_GUESS = 3_000
 
 /** The longest length of what a sound part may play, in ms. */
 export const longest = (shelf: MediaView[], folder: string, file: string): number =>
@@ -30,7 +57,7 @@ export const planned = (parts: Part[], lengthOf: (folder: string, file: string) 
     if (known) {
       return known
     }
-    const made: PlannedPart = { part, lane: laneOf(part), from: 0, to: 0, open: part.kind === 'sound' && part.file === '' }
+    const made: PlannedPart = { part, lane: laneOf(part), from: 0, to: 0, open: part.kind === 'clip' || (part.kind === 'sound' && part.file === '') }
     const start = part.start
     if (start.kind === 'at') {
       made.from = start.ms
@@ -41,19 +68,26 @@ export const planned = (parts: Part[], lengthOf: (folder: string, file: string) 
         made.from = start.kind === 'with' ? placed.from + start.offsetMs : placed.to + start.gapMs
       }
     }
-    const length = part.kind === 'card' ? part.lengthMs : part.kind === 'sound' ? lengthOf(part.folder, part.file) : 0
+    const length = lengthOfPart(part, lengthOf)
     // What is not valid is drawn all the same: nothing starts before the score or ends before it starts.
     made.from = Math.max(0, made.from)
     made.to = made.from + Math.max(0, length)
     done.set(part.id, made)
     return made
   }
-  return parts.map((part) => place(part, [part.id]))
+  const plan = parts.map((part) => place(part, [part.id]))
+  const end = Math.max(0, ...plan.filter((each) => !each.part.manner.toEnd).map((each) => each.to))
+  return plan.map((each) => (each.part.manner.toEnd ? { ...each, to: Math.max(each.from, end), open: plan.some((other) => other.open) } : each))
+}
+
+/** Under which name the samples of a kind of pull are sent; an event under its own. */
+const SAMPLE_OF: Record<string, string> = {
+  chatWord: 'chat', phrase: 'chat', pattern: 'chat', firstLine: 'chat', private: 'chat', mark: 'value', scene: 'scene', webCall: 'webCall',
 }
 
 /** A sample value for each name that the words of a cue may use: only what every one of its pulls brings. */
 export const sampleValues = (cue: Cue, samples: Record<string, Record<string, string>>): Record<string, string> => {
-  const all = cue.pulls.map((pull) => samples[pull.kind === 'event' ? pull.event : 'chat'] ?? {})
+  const all = cue.pulls.map((pull) => samples[SAMPLE_OF[pull.kind] ?? (pull.kind === 'event' ? pull.event : 'none')] ?? {})
   return Object.fromEntries(Object.entries(all[0] ?? {}).filter(([name]) => all.every((each) => name in each)))
 }
 
@@ -63,7 +97,20 @@ export const sampleWords = (part: Part, values: Record<string, string>): string 
   if (part.kind === 'card') {
     return [fill(part.title), fill(part.words)].join(' ').trim()
   }
-  return part.kind === 'reply' ? fill(part.words) : part.file || `any of ${part.folder}`
+  switch (part.kind) {
+    case 'reply':
+      return fill(part.words)
+    case 'sound':
+      return part.file || `any of ${part.folder}`
+    case 'clip':
+      return `clip of ${part.seconds} s`
+    case 'switch':
+      return `${part.target.kind === 'scene' ? 'scene' : part.target.name} ${part.value}`
+    case 'slate':
+      return part.act === 'clear' ? `${part.value} cleared` : `${part.value} ${part.act === 'add' ? '+' : '='} ${fill(part.words)}`
+    default:
+      return `${part.amount > 0 ? '+' : ''}${part.amount} points`
+  }
 }
 
 /** Marks for a ruler: at most eight, at round seconds. */

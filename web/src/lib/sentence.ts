@@ -1,4 +1,4 @@
-import type { ArgumentGate, ChanceGate, CooldownGate, Cue, Gate, Pull, Standing, WhoGate } from '@/api/types'
+import type { AirGate, ArgumentGate, ChanceGate, ConditionGate, CooldownGate, Cue, Gate, LimitGate, PriceGate, Pull, Standing, WhoGate } from '@/api/types'
 import { planned, type PlannedPart } from './plan'
 import { span } from './spans'
 
@@ -24,11 +24,18 @@ interface Gates {
   argument: ArgumentGate
   cooldown: CooldownGate
   chance: ChanceGate
+  air: AirGate
+  limit: LimitGate
+  condition: ConditionGate
+  price: PriceGate
 }
 export const gateOf = <K extends keyof Gates>(cue: Cue, kind: K) => cue.gates.find((gate) => gate.kind === kind) as Gates[K] | undefined
 
 /** What people call the gates of a cue; every cue has the first by itself. */
-export const GATES: Record<string, string> = { on: 'switched off', who: 'not allowed', argument: 'argument missing or wrong', cooldown: 'resting', chance: 'chance' }
+export const GATES: Record<string, string> = {
+  on: 'switched off', who: 'not allowed', argument: 'argument missing or wrong', cooldown: 'resting', chance: 'chance',
+  standBack: 'a more exact cue rang', air: 'not on air or in another scene', limit: 'rang often enough', condition: 'its condition does not hold', price: 'too few points',
+}
 export const gateKinds = (cue: Cue): string[] => ['on', ...cue.gates.map((gate: Gate) => gate.kind)]
 
 /** What must stand behind the word, as a part of the sentence. */
@@ -40,10 +47,15 @@ const argumentWords = (gate: ArgumentGate): string =>
 
 export const wordsOf = (cue: Cue): string[] => cue.pulls.flatMap((pull) => (pull.kind === 'chatWord' ? pull.words : []))
 
+/** The first pull by chat words, which stands in the sentence as its chip. */
+export const typedPull = (cue: Cue) => cue.pulls.find((pull) => pull.kind === 'chatWord')
+
 /** What happens on the channel, by kind of event. */
 const EVENTS: Record<string, string> = {
   follow: 'someone follows', membership: 'a membership begins or is renewed', gift: 'a gift arrives', tip: 'a tip arrives',
   arrival: 'another broadcaster arrives', reward: 'a reward is redeemed', clip: 'a clip is made', likes: 'likes arrive',
+  showOpened: 'the show opens', showClosed: 'the show closes', airOn: 'the stream starts', airOff: 'the stream ends',
+  clockEnded: 'a clock ends', tuneEnded: 'a tune ends', taskDone: 'a task is done', wheelStopped: 'a wheel stops',
 }
 const fieldName = (name: string) => name.replace(/([A-Z])/g, ' $1').toLowerCase()
 
@@ -61,9 +73,25 @@ export const pullWords = (pull: Pull): string => {
     const filters = [...least, ...exactly]
     return (EVENTS[pull.event] ?? pull.event) + (filters.length ? ` (${filters.join(', ')})` : '')
   }
-  return `${either(pull.words)} is typed`
+  return REST[pull.kind]?.(pull as never) ?? ''
 }
-const otherPulls = (cue: Cue): string[] => cue.pulls.filter((pull) => pull.kind !== 'chatWord').map(pullWords)
+
+type PullOf<K extends Pull['kind']> = Extract<Pull, { kind: K }>
+const REST: { [K in Pull['kind']]?: (pull: PullOf<K>) => string } = {
+  chatWord: (pull) => `${either(pull.words)} is typed`,
+  firstLine: (pull) =>
+    pull.whose === 'named' ? `${pull.name} writes the first line tonight` : pull.whose === 'each' ? 'someone writes their first line tonight' : 'the very first line of the show is written',
+  private: (pull) => (pull.words.length > 0 ? `${either(pull.words)} comes as a private message` : 'a private message comes'),
+  mark: (pull) => `${pull.value} on the slate ${pull.up ? 'reaches' : 'falls to'} ${pull.mark}`,
+  every: (pull) => `every ${span(pull.everyMs)} of the show`,
+  afterLines: (pull) => `${pull.lines} lines were written${pull.leastMs > 0 ? ` and ${span(pull.leastMs)} have passed` : ''}`,
+  calendar: (pull) => `the calendar says so (${pull.rule})`,
+  hand: (pull) => `I press ${either([pull.button, pull.key].filter(Boolean))}`,
+  webCall: (pull) => `the address ${pull.hook} is called`,
+  scene: (pull) => (pull.scenes.length > 0 ? `the scene changes to ${either(pull.scenes)}` : 'the scene changes'),
+  cue: (pull) => `the cue ${pull.cue} ${pull.ended ? 'is over' : 'rings'}`,
+}
+const otherPulls = (cue: Cue): string[] => cue.pulls.filter((pull) => pull !== typedPull(cue)).map(pullWords)
 
 export const whoWords = (cue: Cue): string => {
   const gate = gateOf(cue, 'who')
@@ -72,7 +100,7 @@ export const whoWords = (cue: Cue): string => {
     return `anyone${but}`
   }
   const plural = (each: (typeof STANDINGS)[number]) => (each.standing === 'member' && gate.leastMonths > 0 ? `members of ${gate.leastMonths} months` : each.plural)
-  return (either([...STANDINGS.filter((each) => gate.standings.includes(each.standing)).map(plural), ...gate.allow]) || 'nobody') + but
+  return (either([...STANDINGS.filter((each) => gate.standings.includes(each.standing)).map(plural), ...gate.allow, ...gate.circles.map((circle) => `the circle ${circle}`)]) || 'nobody') + but
 }
 
 export const cooldownWords = (cue: Cue): string => {
@@ -81,6 +109,25 @@ export const cooldownWords = (cue: Cue): string => {
   const own = gate && gate.perViewerMs > 0 ? `every ${span(gate.perViewerMs)} for each viewer` : ''
   return [all, own].filter(Boolean).join(' and ')
 }
+
+/** What else must hold, as further parts of the sentence. */
+const conditions = (cue: Cue): string[] => {
+  const air = gateOf(cue, 'air')
+  const limit = gateOf(cue, 'limit')
+  const condition = gateOf(cue, 'condition')
+  const price = gateOf(cue, 'price')
+  const often = limit ? [limit.perShow > 0 && `${limit.perShow} times a show`, limit.perViewer > 0 && `${limit.perViewer} times for each viewer`].filter(Boolean).join(' and ') : ''
+  return [
+    cue.gates.some((gate) => gate.kind === 'standBack') && 'unless a more exact cue rang',
+    air && [air.air === 'on' ? 'on air' : air.air === 'off' ? 'off air' : '', air.scenes.length > 0 && `in the scene ${either(air.scenes)}`].filter(Boolean).join(' '),
+    often && `no more than ${often}`,
+    condition && `only if ${condition.condition}`,
+    price && `for ${price.price} points`,
+  ].filter((text): text is string => Boolean(text))
+}
+
+const takeWords = (cue: Cue): string =>
+  cue.takes.length < 2 ? '' : `one of ${cue.takes.length} takes${cue.takeRule === 'first' ? ', the first that fits' : cue.takeRule === 'weight' ? ', by weight' : ', in turn'}, which `
 
 /** How long the score is, "about" where a sound is drawn by chance. */
 const scoreWords = (plan: PlannedPart[]): string => {
@@ -96,18 +143,19 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
   const argument = gateOf(cue, 'argument')
   const chance = gateOf(cue, 'chance')
   const typed = wordsOf(cue).length > 0 || others.length === 0
-  const asksForPlace = cue.takes[0]!.score.parts.some((part) => part.kind !== 'reply')
+  const asksForPlace = cue.takes[0]!.score.parts.some((part) => part.kind === 'card' || part.kind === 'sound')
   return [
     { text: 'When' },
-    ...(typed ? ([{ chip: 'words', text: either(wordsOf(cue)) || 'no word yet', mono: true }, { text: 'is typed' }] as Piece[]) : []),
+    ...(typed ? ([{ chip: 'words', text: either(typedPull(cue)?.words ?? []) || 'no word yet', mono: true }, { text: 'is typed' }] as Piece[]) : []),
     ...others.map((text, at): Piece => ({ text: (typed || at > 0 ? 'or ' : '') + text })),
     { text: others.length > 0 ? ', from' : 'by' },
     { chip: 'who', text: whoWords(cue) },
     ...(argument ? [{ text: `, with ${argumentWords(argument)} behind it` }] : []),
     ...(chance ? [{ text: `, ${chance.percent} times of 100` }] : []),
+    ...conditions(cue).map((text) => ({ text: `, ${text}` })),
     ...(rest ? [{ text: ', at most' }] : [{ text: ',' }]),
     { chip: 'cooldown', text: rest || 'as often as it comes' },
-    { text: `, it ${scoreWords(plan)}.` },
+    { text: `, it ${takeWords(cue) ? `plays ${takeWords(cue)}` : ''}${scoreWords(plan)}.` },
     ...(asksForPlace
       ? ([{ text: 'While its places are taken it waits' }, { chip: 'wait', text: `up to ${span(cue.longestWaitMs)}` }, { text: '.' }] as Piece[])
       : []),
@@ -120,7 +168,7 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
 /** A short form for lists: words, who, rest. */
 export const brief = (cue: Cue): string => {
   const rest = gateOf(cue, 'cooldown')?.forAllMs ?? 0
-  return [either([...wordsOf(cue), ...otherPulls(cue)]), whoWords(cue), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
+  return [either([...(typedPull(cue)?.words ?? []), ...otherPulls(cue)]), whoWords(cue), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
 }
 
 /** Pieces as one text, without a space before a comma or full stop. */

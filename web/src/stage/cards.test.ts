@@ -3,7 +3,7 @@ import { buildCard, frames } from './cards'
 import type { Part } from './messages'
 
 const part = (over: Partial<NonNullable<Part['card']>> = {}, lengthMs = 5_600): Part => ({
-  partRun: '1.card', at: 0, lengthMs, sound: null,
+  partRun: '1.card', at: 0, lengthMs, sound: null, quiet: null,
   card: { spot: 'lower-third', look: 'beeswax', title: 'wickerby', words: 'pours', picture: '', entryMs: 400, exitMs: 600, ...over },
 })
 

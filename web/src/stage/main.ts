@@ -92,6 +92,8 @@ function start(part: Part): void {
   running.set(part.partRun, null)
   if (part.card) {
     card(part, moment)
+  } else if (part.quiet) {
+    quieten(part, moment)
   } else if (part.sound && !preview) {
     sounds
       .play(part, moment)
@@ -99,6 +101,13 @@ function start(part: Part): void {
       .catch((failed: Error) => feed.tell({ type: 'failed', partRun: part.partRun, why: failed.message }))
       .finally(() => running.delete(part.partRun))
   }
+}
+
+/** Another outlet is quieter from the moment on, and loud again at its end or when it is ended early. */
+function quieten(part: Part, moment: number): void {
+  const until = (then: number, act: () => void) => setTimeout(() => running.has(part.partRun) && act(), Math.max(0, then - performance.now()))
+  until(moment, () => sounds.hushed(part.partRun, part.quiet!.outlet, part.quiet!.percent))
+  until(moment + part.lengthMs, () => end(part.partRun))
 }
 
 function card(part: Part, moment: number): void {
@@ -131,6 +140,7 @@ function tellFirstFrame(partRun: string, moment: number): void {
 
 function end(partRun: string): void {
   sounds.end(partRun)
+  sounds.loud(partRun)
   running.get(partRun)?.cancel()
   running.delete(partRun)
   root.querySelectorAll<HTMLElement>('.card').forEach((each) => {

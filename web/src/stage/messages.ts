@@ -15,12 +15,19 @@ export interface Sound {
   volume: number
 }
 
+/** Another outlet sounds quieter meanwhile. */
+export interface Quiet {
+  outlet: string
+  percent: number
+}
+
 export interface Part {
   partRun: string
   at: number
   lengthMs: number
   card: Card | null
   sound: Sound | null
+  quiet: Quiet | null
 }
 
 export interface Spot {

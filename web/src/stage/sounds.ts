@@ -6,6 +6,8 @@ export class Sounds {
   private readonly level = this.context.createGain()
   private readonly decoded = new Map<string, Promise<AudioBuffer>>()
   private readonly playing = new Map<string, AudioBufferSourceNode>()
+  private readonly outlets = new Map<string, GainNode>()
+  private readonly quiet = new Map<string, { outlet: string; percent: number }>()
 
   constructor(changed: () => void) {
     this.level.connect(this.context.destination)
@@ -26,6 +28,37 @@ export class Sounds {
   /** The level that the mixer gives this page, 0 to 1. */
   set loudness(share: number) {
     this.level.gain.setTargetAtTime(share, this.context.currentTime, 0.02)
+  }
+
+  /** The way of an outlet's sounds, on which others make it quieter. */
+  private outlet(id: string): GainNode {
+    const known = this.outlets.get(id)
+    if (known) {
+      return known
+    }
+    const made = this.context.createGain()
+    made.connect(this.level)
+    this.outlets.set(id, made)
+    return made
+  }
+
+  /** Makes an outlet quieter until {@link loud} is called for the same name; of several the quietest counts. */
+  hushed(name: string, outlet: string, percent: number): void {
+    this.quiet.set(name, { outlet, percent })
+    this.settle(outlet)
+  }
+
+  loud(name: string): void {
+    const was = this.quiet.get(name)
+    this.quiet.delete(name)
+    if (was) {
+      this.settle(was.outlet)
+    }
+  }
+
+  private settle(outlet: string): void {
+    const percent = Math.min(100, ...[...this.quiet.values()].filter((each) => each.outlet === outlet).map((each) => each.percent))
+    this.outlet(outlet).gain.setTargetAtTime(percent / 100, this.context.currentTime, 0.08)
   }
 
   private buffer(address: string): Promise<AudioBuffer> {
@@ -56,7 +89,7 @@ export class Sounds {
     const gain = this.context.createGain()
     source.buffer = buffer
     gain.gain.value = part.sound!.volume / 100
-    source.connect(gain).connect(this.level)
+    source.connect(gain).connect(this.outlet(part.sound!.outlet))
     const stamp = this.context.getOutputTimestamp()
     const when = (stamp.contextTime ?? this.context.currentTime) + (start - (stamp.performanceTime ?? performance.now())) / 1_000
     source.start(Math.max(0, when), Math.max(0, late))
@@ -74,5 +107,6 @@ export class Sounds {
   stop(): void {
     this.playing.forEach((source) => source.stop())
     this.playing.clear()
+    ;[...this.quiet.keys()].forEach((name) => this.loud(name))
   }
 }

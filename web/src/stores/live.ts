@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue'
 import { useWiring } from './wiring'
 import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
-import type { DecisionNotice, LiveStanding, PageNotice, RingNotice } from '@/api/types'
+import type { DecisionNotice, Evening, LiveStanding, PageNotice, RingNotice } from '@/api/types'
 
 const MOST_DECISIONS = 200
 const ROPE_BACK = 40_000
@@ -23,6 +23,7 @@ export const useLive = defineStore('live', () => {
   const drops = shallowRef<Drop[]>([])
   const pages = ref<PageNotice[]>([])
   const saved = ref({ ok: true, why: '' })
+  const evening = ref<Evening>({ show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 })
   const wiringStamp = ref(0)
   let offset = 0
 
@@ -48,6 +49,7 @@ export const useLive = defineStore('live', () => {
       rings.value = new Map(standing.rings.map((ring) => [ring.number, ring]))
       pages.value = standing.pages
       saved.value = standing.saved
+      evening.value = standing.evening
       wiringStamp.value++
     } else if (type === 'decision') {
       const decision = body as DecisionNotice
@@ -64,6 +66,8 @@ export const useLive = defineStore('live', () => {
       pages.value = body as PageNotice[]
     } else if (type === 'saved') {
       saved.value = body as { ok: boolean; why: string }
+    } else if (type === 'evening') {
+      evening.value = body as Evening
     } else if (type === 'wiring') {
       wiringStamp.value++
     }
@@ -71,7 +75,10 @@ export const useLive = defineStore('live', () => {
 
   const start = () => listen('/ws/live', hear, (yes) => (connected.value = yes))
   const hush = () => ask<DecisionNotice>('POST', '/hush')
-  const write = (name: string, text: string) => ask<DecisionNotice>('POST', '/practice/lines', { name, text })
+  const write = (name: string, text: string) => ask<DecisionNotice>('POST', '/practice/lines', { name, text, privately: false })
+  /** Opens the show, or closes it. */
+  const show = (open: boolean) => ask<DecisionNotice>('POST', '/show', { open })
+  const air = (onAir: boolean) => ask<DecisionNotice>('POST', '/air', { onAir })
 
-  return { connected, version, decisions, drops, rings, pages, saved, wiringStamp, now, start, hush, write }
+  return { connected, version, decisions, drops, rings, pages, saved, evening, wiringStamp, now, start, hush, write, show, air }
 })

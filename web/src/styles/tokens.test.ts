@@ -28,6 +28,7 @@ const words: [string, string][] = [
   ['verdigris-words', 'sheet'], ['verdigris-words', 'paper'], ['paper', 'ink'], ['rope-words', 'rope'], ['rope-words', 'rope-well'],
   ['rope-soft', 'rope'], ['rope-soft', 'rope-well'], ['rope-honey', 'rope'], ['rope-held', 'rope'], ['rope-rang', 'rope'],
   ['on-screen', 'lane-screen'], ['on-sound', 'lane-sound'], ['on-chat', 'lane-chat'],
+  ['on-mixer', 'lane-mixer'], ['on-room', 'lane-room'], ['on-books', 'lane-books'], ['on-outside', 'lane-outside'],
 ]
 
 describe.each([['by day', day], ['after dusk', dusk]] as const)('%s', (_name, palette) => {

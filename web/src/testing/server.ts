@@ -1,16 +1,20 @@
 import { vi } from 'vitest'
-import type { Cue, WiringView } from '@/api/types'
+import type { Cue, House, WiringView } from '@/api/types'
+import { onlyTake, PLAIN } from '@/lib/newCue'
+
+const HOUSE: House = { formatVersion: 1, prefix: '!', home: 'practice', pointsOne: 'drip', pointsMany: 'drips', circles: [], neighbours: [], slate: [] }
 
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({
-  formatVersion: 1, id: 'pour', name: 'Pour the taper', rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour'] }],
-  gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
+  formatVersion: 2, id: 'pour', name: 'Pour the taper', rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour'], general: false, argument: '' }],
+  gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
   whenHeld: [],
-  takes: [{ id: 'main', score: { parts: [{ kind: 'reply', id: 'answer', start: { kind: 'at', ms: 0 }, words: 'Thanks, {viewer}' }] } }],
-  urgency: 'usual', longestWaitMs: 60_000, ...over,
+  takes: [onlyTake([{ kind: 'reply', id: 'answer', start: { kind: 'at', ms: 0 }, words: 'Thanks, {viewer}', manner: PLAIN }])],
+  takeRule: 'first', urgency: 'usual', longestWaitMs: 60_000, description: '', listed: true, ...over,
 })
 
 export const wiringOf = (version: number, cue: Cue): WiringView => ({
+  house: { version: 1, house: HOUSE },
   racks: [{ version: 1, rack: { formatVersion: 1, id: 'bench', name: 'At the bench', on: true } }],
   cues: [{ version, cue, rang: 0, held: 0 }], stages: [], shelf: [], looks: ['beeswax'], samples: { chat: { viewer: 'wickerby' } }, history: { undo: '', redo: '' },
 })

@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Cue } from '@/api/types'
-import { LANES, longest, planned } from '@/lib/plan'
+import { lanesOf, longest, planned } from '@/lib/plan'
 import { useWiring } from '@/stores/wiring'
 
 const props = defineProps<{ cue: Cue }>()
 const wiring = useWiring()
 const plan = computed(() => planned(props.cue.takes[0]!.score.parts, (folder, file) => longest(wiring.shelf, folder, file)))
 const over = computed(() => Math.max(1_000, ...plan.value.map((each) => each.to + 400)))
-const row = (lane: string) => LANES.findIndex((each) => each.lane === lane)
+const lanes = computed(() => lanesOf(plan.value.map((each) => each.lane)))
+const row = (lane: string) => lanes.value.findIndex((each) => each.lane === lane)
+/** At most four rows fit; more lie closer together. */
+const step = computed(() => Math.min(6, 18 / lanes.value.length))
 </script>
 
 <template>
@@ -17,25 +20,11 @@ const row = (lane: string) => LANES.findIndex((each) => each.lane === lane)
       v-for="each in plan"
       :key="each.part.id"
       :x="4 + (each.from / over) * 64"
-      :y="4 + row(each.lane) * 6"
+      :y="3 + row(each.lane) * step"
       :width="Math.max(4, ((each.to - each.from) / over) * 64)"
-      height="4"
+      :height="Math.min(4, step - 1)"
       rx="2"
-      :class="`fill-lane-${each.lane}`"
+      :style="{ fill: `var(--lane-${each.lane})` }"
     />
   </svg>
 </template>
-
-<style scoped>
-.fill-lane-screen {
-  fill: var(--lane-screen);
-}
-
-.fill-lane-sound {
-  fill: var(--lane-sound);
-}
-
-.fill-lane-chat {
-  fill: var(--lane-chat);
-}
-</style>

@@ -7,7 +7,7 @@ import TheProblems from './TheProblems.vue'
 
 const props = defineProps<{ draft: Draft }>()
 const drafts = useDrafts()
-const NOBODY: WhoGate = { kind: 'who', standings: [], leastMonths: 0, allow: [], deny: [] }
+const NOBODY: WhoGate = { kind: 'who', standings: [], leastMonths: 0, allow: [], deny: [], circles: [] }
 const chosen = computed<Standing[]>(() => gateOf(props.draft.cue, 'who')?.standings ?? ['anyone'])
 const months = computed(() => gateOf(props.draft.cue, 'who')?.leastMonths ?? 0)
 const setMonths = (typed: string) => {

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { wordsOf } from '@/lib/sentence'
+import { typedPull } from '@/lib/sentence'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import TextField from './TextField.vue'
 
 const props = defineProps<{ draft: Draft }>()
 const drafts = useDrafts()
-const asText = () => wordsOf(props.draft.cue).join(' ')
+const asText = () => (typedPull(props.draft.cue)?.words ?? []).join(' ')
 const split = (typed: string) => typed.split(/\s+/).filter(Boolean)
 const text = ref(asText())
 watch(asText, (kept) => {
@@ -17,8 +17,9 @@ watch(asText, (kept) => {
 const type = (typed: string) => {
   text.value = typed
   drafts.edit(props.draft.cue.id, (cue) => {
-    const others = cue.pulls.filter((pull) => pull.kind !== 'chatWord')
-    cue.pulls = split(typed).length > 0 || others.length === 0 ? [{ kind: 'chatWord', words: split(typed) }, ...others] : others
+    const first = typedPull(cue)
+    const others = cue.pulls.filter((pull) => pull !== first)
+    cue.pulls = split(typed).length > 0 || others.length === 0 ? [{ general: false, argument: '', ...first, kind: 'chatWord', words: split(typed) }, ...others] : others
   })
 }
 </script>

@@ -8,6 +8,7 @@ import { PLACES } from '@/console/router'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
 import HushButton from './HushButton.vue'
+import ShowMenu from './ShowMenu.vue'
 
 const live = useLive()
 const route = useRoute()
@@ -52,7 +53,7 @@ const links = computed(() => {
         {{ place.name }}
       </RouterLink>
     </nav>
-    <span class="ml-4 border-l border-line pl-4 text-[13px] text-soft">Practice evening</span>
+    <ShowMenu />
     <div class="ml-auto flex items-center gap-2">
       <button class="rounded-[10px] p-2 hover:bg-well" :disabled="!wiring.view?.history.undo" :title="says('undo', 'Undo')" :aria-label="says('undo', 'Undo')" @click="$emit('history', 'undo')"><Undo2 :size="18" /></button>
       <button class="rounded-[10px] p-2 hover:bg-well" :disabled="!wiring.view?.history.redo" :title="says('redo', 'Redo')" :aria-label="says('redo', 'Redo')" @click="$emit('history', 'redo')"><Redo2 :size="18" /></button>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { MessageSquare, RectangleHorizontal, Volume2 } from '@lucide/vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import { LANE_ICONS } from '@/components/score/lanes'
 import { LANES } from '@/lib/plan'
 import { useLive } from '@/stores/live'
 import { barsOf, heldMarks, NOW_AT, rowHeight, saidOf, stack } from './bars'
@@ -15,7 +15,6 @@ const lanes = computed(() => stack(bars.value))
 const height = computed(() => rowHeight(lanes.value.reduce((sum, lane) => sum + lane.rows, 0)))
 const held = computed(() => heldMarks(saidOf(live.decisions, live.drops), now.value))
 const NAMES = Object.fromEntries(LANES.map((each) => [each.lane, each.name]))
-const ICONS = { screen: RectangleHorizontal, sound: Volume2, chat: MessageSquare }
 const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
 </script>
 
@@ -30,7 +29,7 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
         <span class="ml-1.5 text-[12px] leading-none text-rope-honey">now</span>
       </div>
       <div v-for="lane in lanes" :key="lane.lane" class="absolute right-0 left-0 border-t border-rope-line/70" :style="{ top: lane.first * height + 'px' }">
-        <component :is="ICONS[lane.lane]" :size="13" class="absolute top-1 left-0 text-rope-soft" :aria-label="NAMES[lane.lane]" />
+        <component :is="LANE_ICONS[lane.lane]" :size="13" class="absolute top-1 left-0 text-rope-soft" :aria-label="NAMES[lane.lane]" />
       </div>
       <div class="absolute inset-x-5 top-0 bottom-0 overflow-hidden">
         <div

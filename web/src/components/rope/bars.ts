@@ -1,5 +1,5 @@
 import type { DecisionNotice, Lane, RingNotice } from '@/api/types'
-import { LANES } from '@/lib/plan'
+import { lanesOf } from '@/lib/plan'
 import type { Drop } from '@/stores/live'
 
 export const BACK_MS = 30_000
@@ -39,7 +39,7 @@ const stateOf = (ring: RingNotice, part: RingNotice['parts'][number], now: numbe
 /** Gives bars that overlap within their lane rows of their own; the first row and the number of rows of each lane. */
 export const stack = (bars: Bar[]) => {
   let first = 0
-  return LANES.map(({ lane }) => {
+  return lanesOf(bars.map((bar) => bar.lane)).map(({ lane }) => {
     const ends: number[] = []
     for (const bar of bars.filter((each) => each.lane === lane).sort((one, other) => one.left - other.left)) {
       const free = ends.findIndex((end) => end <= bar.left)

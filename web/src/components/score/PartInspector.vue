@@ -9,6 +9,7 @@ import { useWiring } from '@/stores/wiring'
 import ChoiceField from '../cue/ChoiceField.vue'
 import SecondsField from '../cue/SecondsField.vue'
 import TextField from '../cue/TextField.vue'
+import MorePart from './MorePart.vue'
 
 const props = defineProps<{ draft: Draft; chosen: string }>()
 defineEmits<{ remove: [] }>()
@@ -20,7 +21,7 @@ const index = computed(() => parts.value.findIndex((part) => part.id === props.c
 const part = computed(() => parts.value[index.value])
 const place = computed(() => `takes[0].score.parts[${index.value}]`)
 const at = (field: string) => problemsAt(props.draft, `${place.value}.${field}`)
-const NAMES = { card: 'Card', sound: 'Sound', reply: 'Reply in chat' }
+const NAMES = { card: 'Card', sound: 'Sound', reply: 'Reply in chat', clip: 'Clip', switch: 'Switch', slate: 'Slate', points: 'Points' }
 
 const values = computed(() => sampleValues(props.draft.cue, wiring.view?.samples ?? {}))
 const stage = computed(() => wiring.stages[0]?.stage)
@@ -83,11 +84,12 @@ const files = (folder: string) => [{ value: '', name: `any of them, up to ${span
         <input type="range" min="0" max="100" class="accent-verdigris w-full" :value="part.volume" @input="set('volume', Number(($event.target as HTMLInputElement).value))" />
       </label>
     </template>
+    <MorePart v-else-if="part.kind !== 'reply'" :part="part" :problems="at" @set="set" />
     <template v-else>
       <TextField label="Words" :model-value="part.words" :problems="at('words')" @update:model-value="set('words', $event)" />
       <p class="text-[12.5px] text-soft">Reads: {{ sampleWords(part, values) }}</p>
     </template>
-    <p v-if="part.kind !== 'sound'" class="text-[12.5px] text-soft">
+    <p v-if="!['sound', 'switch', 'points'].includes(part.kind)" class="text-[12.5px] text-soft">
       Values: <code v-for="field in Object.keys(values)" :key="field" class="mr-1 font-mono">{{ '{' + field + '}' }}</code>
     </p>
   </section>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { MessageSquare, RectangleHorizontal, Volume2 } from '@lucide/vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { LANES, longest, planned, sampleValues, sampleWords, ticks } from '@/lib/plan'
+import { LANE_ICONS } from './lanes'
+import { lanesOf, longest, planned, sampleValues, sampleWords, ticks } from '@/lib/plan'
 import { span } from '@/lib/spans'
 import { problemsAt, type Draft } from '@/stores/drafts'
 import { useLive } from '@/stores/live'
@@ -12,7 +12,6 @@ const props = defineProps<{ draft: Draft; chosen: string }>()
 const emit = defineEmits<{ choose: [string] }>()
 const wiring = useWiring()
 const live = useLive()
-const ICONS = { screen: RectangleHorizontal, sound: Volume2, chat: MessageSquare }
 const HEIGHT = 58
 
 const parts = computed(() => props.draft.cue.takes[0]!.score.parts)
@@ -20,7 +19,8 @@ const plan = computed(() => planned(parts.value, (folder, file) => longest(wirin
 const values = computed(() => sampleValues(props.draft.cue, wiring.view?.samples ?? {}))
 const length = computed(() => Math.max(2_000, ...plan.value.map((each) => each.to)) * 1.12 + 500)
 const at = (ms: number) => (ms / length.value) * 100
-const row = (lane: string) => LANES.findIndex((each) => each.lane === lane)
+const lanes = computed(() => lanesOf(plan.value.map((each) => each.lane)))
+const row = (lane: string) => lanes.value.findIndex((each) => each.lane === lane)
 
 /** Parts of one lane that sound or stand together share its height. */
 const bars = computed(() =>
@@ -63,18 +63,18 @@ const step = (by: number) => {
 <template>
   <section aria-label="Score, drawn on time" class="sheet flex overflow-hidden" @keydown.right.prevent="step(1)" @keydown.left.prevent="step(-1)">
     <div class="w-[92px] flex-none border-r border-line pt-7">
-      <div v-for="lane in LANES" :key="lane.lane" class="flex items-center gap-2 border-t border-line pl-3 text-[13px] text-soft" :style="{ height: HEIGHT + 'px' }">
-        <component :is="ICONS[lane.lane]" :size="15" /> {{ lane.name }}
+      <div v-for="lane in lanes" :key="lane.lane" class="flex items-center gap-2 border-t border-line pl-3 text-[13px] text-soft" :style="{ height: HEIGHT + 'px' }">
+        <component :is="LANE_ICONS[lane.lane]" :size="15" /> {{ lane.name }}
       </div>
     </div>
     <div class="relative min-w-0 flex-1">
       <div class="relative h-7" aria-hidden="true">
         <span v-for="tick in ticks(length).filter((each) => at(each) < 95)" :key="tick" class="absolute top-1.5 pl-1 whitespace-nowrap font-mono text-[12px] text-soft" :style="{ left: at(tick) + '%' }">{{ span(tick) }}</span>
       </div>
-      <div class="relative" :style="{ height: LANES.length * HEIGHT + 'px' }">
-        <div v-for="(lane, index) in LANES" :key="lane.lane" class="absolute inset-x-0 border-t border-line" :style="{ top: index * HEIGHT + 'px', height: HEIGHT + 'px' }" />
+      <div class="relative" :style="{ height: lanes.length * HEIGHT + 'px' }">
+        <div v-for="(lane, index) in lanes" :key="lane.lane" class="absolute inset-x-0 border-t border-line" :style="{ top: index * HEIGHT + 'px', height: HEIGHT + 'px' }" />
         <span v-for="tick in ticks(length)" :key="tick" class="absolute inset-y-0 border-l border-line/60" :style="{ left: at(tick) + '%' }" />
-        <svg class="absolute inset-0 h-full w-full" preserveAspectRatio="none" :viewBox="`0 0 100 ${LANES.length * HEIGHT}`" aria-hidden="true">
+        <svg class="absolute inset-0 h-full w-full" preserveAspectRatio="none" :viewBox="`0 0 100 ${lanes.length * HEIGHT}`" aria-hidden="true">
           <path
             v-for="thread in threads"
             :key="thread.key"

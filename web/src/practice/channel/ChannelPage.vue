@@ -17,6 +17,7 @@ const as = ref('marshlight_ines')
 const newName = ref('')
 const text = ref('')
 const failed = ref('')
+const privately = ref(false)
 const up = ref(false)
 const scroller = ref<HTMLElement | null>(null)
 
@@ -44,7 +45,7 @@ const words = (viewer?: Viewer) => (viewer?.standings ?? []).filter((each) => ea
 
 const send = async () => {
   try {
-    await ask('POST', '/practice/lines', { name: name.value, text: text.value })
+    await ask('POST', '/practice/lines', { name: name.value, text: text.value, privately: privately.value })
     text.value = ''
     failed.value = ''
     if (as.value === NEW) {
@@ -90,6 +91,7 @@ const send = async () => {
         </Listbox>
         <input v-if="as === NEW" v-model="newName" class="field w-[180px]" aria-label="New name" placeholder="name" autocomplete="off" />
         <span v-else class="text-[13px] text-soft">{{ words(me) }}</span>
+        <label class="flex items-center gap-1.5 text-[13px] text-soft"><input v-model="privately" type="checkbox" class="accent-verdigris h-4 w-4" /> privately, to the helper</label>
         <EventMenu :name="name" />
       </div>
       <div class="flex gap-2">

@@ -8,6 +8,7 @@ export interface ChatNotice {
   standing: string
   text: string
   helper: boolean
+  to: string
 }
 
 defineProps<{ lines: ChatNotice[] }>()
@@ -23,6 +24,7 @@ const MARKS: Record<string, string> = { host: 'host', moderator: 'moderator', vi
         <bdi class="font-semibold">{{ line.name }}</bdi>
         <span v-if="MARKS[line.standing]" class="ml-1.5 text-[12px] text-honey-words">{{ MARKS[line.standing] }}</span>
         <span v-if="line.helper" class="ml-1.5 text-[12px] text-verdigris-words">helper</span>
+        <span v-if="line.to" class="ml-1.5 text-[12px] text-soft">privately to {{ line.to }}</span>
         <bdi class="block">{{ line.text }}</bdi>
       </span>
     </li>

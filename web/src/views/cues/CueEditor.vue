@@ -45,6 +45,10 @@ const KINDS: { kind: Part['kind']; name: string }[] = [
   { kind: 'card', name: 'Card on a stage' },
   { kind: 'sound', name: 'Sound' },
   { kind: 'reply', name: 'Reply in chat' },
+  { kind: 'clip', name: 'Make a clip' },
+  { kind: 'switch', name: 'Switch something' },
+  { kind: 'slate', name: 'Write on the slate' },
+  { kind: 'points', name: 'Give points' },
 ]
 /** What belongs to the score as a whole; the parts show their own. */
 const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) => !/parts\[\d+\]/.test(each.path)))

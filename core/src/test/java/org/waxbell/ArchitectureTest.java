@@ -14,7 +14,8 @@ import com.tngtech.archunit.lang.ArchRule;
 class ArchitectureTest {
     @ArchTest
     static final ArchRule CORE_KNOWS_ONLY_ITSELF = classes().should().onlyDependOnClassesThat().resideInAnyPackage(
-            "org.waxbell..", "java.lang..", "java.util..", "java.time..", "com.ibm.icu..", "org.ahocorasick..", "com.google.re2j..", "org.jspecify..");
+            "org.waxbell..", "java.lang..", "java.util..", "java.time..", "com.ibm.icu..", "org.ahocorasick..", "com.google.re2j..",
+            "dev.cel..", "com.carrotsearch.hppc..", "org.jspecify..");
 
     @ArchTest
     static final ArchRule NO_THREADS_OR_RANDOM = noClasses().should().dependOnClassesThat()

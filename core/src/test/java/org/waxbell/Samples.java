@@ -7,25 +7,35 @@ import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Spot;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.HeldAnswer;
+import org.waxbell.cue.Pull;
 import org.waxbell.cue.Rack;
 import org.waxbell.cue.Take;
+import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
+import org.waxbell.engine.Engine;
+import org.waxbell.engine.EngineState;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.WhoGate;
+import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.CardPart;
+import org.waxbell.score.Manner;
 import org.waxbell.score.Part;
 import org.waxbell.score.ReplyPart;
 import org.waxbell.score.Score;
 import org.waxbell.score.SoundPart;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
+import org.waxbell.slate.SlateValue;
 import org.waxbell.stage.Stage;
+import org.waxbell.wiring.Circle;
 import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.House;
 import org.waxbell.wiring.Wiring;
 
 /** Pieces of Saltmarsh Candle Hour for tests. */
@@ -45,7 +55,7 @@ public final class Samples {
         return new Stage(1, "main", "Main", 1280, 720,
                 List.of(new Spot("lower-third", "Lower third", 72, 560, 520, 110, lowerThird),
                         new Spot("corner", "Corner", 900, 40, 340, 110, new BusyRule.Wait(5, 20_000))),
-                List.of(new Outlet("bench", "Bench", new BusyRule.Share(3))));
+                List.of(Outlet.plain("bench", "Bench", new BusyRule.Share(3))));
     }
 
     private static Media sound(String name, long length) {
@@ -65,15 +75,19 @@ public final class Samples {
     }
 
     public static CardPart card(String id, Anchor start, long length, String spot) {
-        return new CardPart(id, start, length, "main", spot, "beeswax", "{viewer}", "pours a tall taper", "taper.svg", 400, 600);
+        return new CardPart(id, start, length, "main", spot, "beeswax", "{viewer}", "pours a tall taper", "taper.svg", 400, 600, Manner.PLAIN);
     }
 
     public static SoundPart pouring(String id) {
-        return new SoundPart(id, new Anchor.At(0), "main", "bench", "Pouring", "", 80);
+        return new SoundPart(id, new Anchor.At(0), "main", "bench", "Pouring", "", 80, Manner.PLAIN);
     }
 
     public static ReplyPart reply(String id, Anchor start) {
-        return new ReplyPart(id, start, "Thanks, {viewer}");
+        return says(id, start, "Thanks, {viewer}");
+    }
+
+    public static ReplyPart says(String id, Anchor start, String words) {
+        return new ReplyPart(id, start, words, Manner.PLAIN);
     }
 
     public static Cue pour() {
@@ -87,16 +101,51 @@ public final class Samples {
 
     public static Cue cue(String id, List<String> words, List<Gate> gates, Urgency urgency, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1).replace('-', ' ');
-        return new Cue(1, id, name, "bench", true, List.of(new ChatWordPull(words)), gates, List.of(),
-                List.of(new Take("main", new Score(List.of(parts)))), urgency, 60_000);
+        return new Cue(2, id, name, "bench", true, List.of(new ChatWordPull(words, false, "")), gates, List.of(),
+                List.of(Take.only(new Score(List.of(parts)))), TakeRule.FIRST, urgency, 60_000, "", true);
+    }
+
+    public static Cue pulledBy(Cue cue, Pull... pulls) {
+        return new Cue(2, cue.id(), cue.name(), cue.rack(), cue.on(), List.of(pulls), cue.gates(), cue.whenHeld(), cue.takes(), cue.takeRule(),
+                cue.urgency(), cue.longestWaitMs(), "", true);
+    }
+
+    public static Cue saying(Cue cue, HeldAnswer... answers) {
+        return new Cue(2, cue.id(), cue.name(), cue.rack(), cue.on(), cue.pulls(), cue.gates(), List.of(answers), cue.takes(), cue.takeRule(),
+                cue.urgency(), cue.longestWaitMs(), "", true);
+    }
+
+    public static Cue taking(Cue cue, TakeRule rule, Take... takes) {
+        return new Cue(2, cue.id(), cue.name(), cue.rack(), cue.on(), cue.pulls(), cue.gates(), cue.whenHeld(), List.of(takes), rule,
+                cue.urgency(), cue.longestWaitMs(), "", true);
+    }
+
+    public static Cue waiting(Cue cue, long longestWaitMs) {
+        return new Cue(2, cue.id(), cue.name(), cue.rack(), cue.on(), cue.pulls(), cue.gates(), cue.whenHeld(), cue.takes(), cue.takeRule(),
+                cue.urgency(), longestWaitMs, "", true);
+    }
+
+    public static Engine engine(CueBook book, EngineState state) {
+        return new Engine(book, state, 60, Calendars.NONE);
+    }
+
+    /** The house of the demo: drips, a circle, a neighbour, values of the slate. */
+    public static House house() {
+        return new House(1, "!", "practice", "drip", "drips", List.of(new Circle("dippers", "Dippers", List.of("Brine_Otter"))),
+                List.of("reed_bell"), List.of(new SlateValue("pours", "Pours tonight", true, false, false, "0"),
+                new SlateValue("wish", "Wish", false, true, true, "none")));
+    }
+
+    public static Wiring housed(Cue... cues) {
+        return new Wiring(house(), List.of(BENCH), List.of(cues), List.of(MAIN), SHELF);
     }
 
     public static WhoGate only(Standing... standings) {
-        return new WhoGate(Set.of(standings), 0, List.of(), List.of());
+        return new WhoGate(Set.of(standings), 0, List.of(), List.of(), List.of());
     }
 
     public static Wiring wiring(Cue... cues) {
-        return new Wiring(List.of(BENCH), List.of(cues), List.of(MAIN), SHELF);
+        return new Wiring(House.PLAIN, List.of(BENCH), List.of(cues), List.of(MAIN), SHELF);
     }
 
     public static CueBook book(Cue... cues) {

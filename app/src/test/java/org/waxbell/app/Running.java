@@ -100,7 +100,7 @@ final class Running implements AutoCloseable {
     }
 
     Answer say(String name, String text) {
-        return post("/api/practice/lines", Map.of("name", name, "text", text));
+        return post("/api/practice/lines", Map.of("name", name, "text", text, "privately", false));
     }
 
     JsonNode cue(String id) {

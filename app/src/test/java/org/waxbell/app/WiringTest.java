@@ -61,7 +61,7 @@ class WiringTest {
         assertThat(app.put("/api/cues/scent", Map.of("version", 0, "cue", cue)).status()).isEqualTo(200);
         assertThat(app.say("wickerby", "!scent").body().get("sentence").asString()).isEqualTo("rang Which scent");
         assertThat(app.ask("DELETE", "/api/cues/scent?version=1", null).status()).isEqualTo(200);
-        assertThat(app.say("wickerby", "!scent").body().get("sentence").asString()).isEqualTo("no cue has this word");
+        assertThat(app.say("wickerby", "!scent").body().get("sentence").asString()).startsWith("no cue has this word");
         app.post("/api/undo", null);
         assertThat(app.cue("scent").at("/cue/name").asString()).isEqualTo("Which scent");
     }

@@ -1,5 +1,6 @@
 package org.waxbell.bench;
 
+import java.io.IOException;
 import java.util.Collection;
 import java.util.Locale;
 import java.util.TreeMap;
@@ -16,8 +17,8 @@ final class EngineBench {
     private EngineBench() {
     }
 
-    static void run(boolean thorough) throws RunnerException {
-        Options options = new OptionsBuilder().include(Lines.class.getName()).include(Rings.class.getName())
+    static void run(boolean thorough) throws RunnerException, IOException, InterruptedException {
+        Options options = new OptionsBuilder().include(Lines.class.getName()).include(Rings.class.getName()).include(RuleYardsticks.class.getName())
                 .forks(thorough ? 3 : 1).warmupIterations(2).warmupTime(TimeValue.seconds(2))
                 .measurementIterations(thorough ? 8 : 3).measurementTime(TimeValue.seconds(2)).verbosity(VerboseMode.SILENT).build();
         Collection<RunResult> results = new Runner(options).run();
@@ -34,6 +35,15 @@ final class EngineBench {
         }
         ratio(scores, "miss_10", "miss_10000");
         ratio(scores, "missWithPhrases_1000", "lookUp_1000");
+        ratio(scores, "rules", "rulesEasy");
+        ratio(scores, "rules", "rulesDrools");
+        crowd();
+    }
+
+    /** A million viewers, in a process with the heap that they must fit into. */
+    private static void crowd() throws IOException, InterruptedException {
+        new ProcessBuilder(ProcessHandle.current().info().command().orElse("java"), "-Xmx256m", "-cp", System.getProperty("java.class.path"),
+                Bench.class.getName(), "crowd").inheritIO().start().waitFor();
     }
 
     private static void ratio(TreeMap<String, Double> scores, String one, String other) {

@@ -23,8 +23,9 @@ import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Viewer;
+import org.waxbell.port.Calendars;
 import org.waxbell.wiring.CueBook;
-import org.waxbell.wiring.ReadyCue;
+import org.waxbell.wiring.Match;
 
 /** Lines of chat that no cue waits for, among so many cued words; the yardstick is a look-up of the same folded words. */
 @State(Scope.Thread)
@@ -47,17 +48,17 @@ public class Lines {
     public void make() {
         List<Cue> all = new ArrayList<>();
         for (int i = 0; i < cues; i++) {
-            all.add(Wires.cue("cue-" + i, new ChatWordPull(List.of("!word" + i)), List.of()));
+            all.add(Wires.cue("cue-" + i, ChatWordPull.of("!word" + i), List.of()));
             words.put(WordKey.of("!word" + i), "cue-" + i);
         }
         book = new CueBook(Wires.wiring(all));
-        engine = new Engine(book, EngineState.fresh(1), 40);
+        engine = new Engine(book, EngineState.fresh(1), 40, Calendars.NONE);
         List<Cue> more = new ArrayList<>(all);
         for (int i = 0; i < 250; i++) {
             Pull pull = i < 200 ? new PhrasePull(List.of("phrase number " + i), true) : new PatternPull("tap(er|s)? *no" + i, "no" + i);
             more.add(Wires.cue("more-" + i, pull, List.of()));
         }
-        withPhrases = new Engine(new CueBook(Wires.wiring(more)), EngineState.fresh(1), 40);
+        withPhrases = new Engine(new CueBook(Wires.wiring(more)), EngineState.fresh(1), 40, Calendars.NONE);
         for (int i = 0; i < LINES; i++) {
             Viewer viewer = new Viewer("practice:viewer" + i % 97, "viewer" + i % 97, Set.of(), 0);
             lines[i] = new ChatLine("practice", viewer, "Lovely" + i % 211 + " flame tonight, and the wax is nearly clear " + i);
@@ -77,8 +78,8 @@ public class Lines {
 
     /** Only finding that no cue is concerned. */
     @Benchmark
-    public List<ReadyCue> match() {
-        return book.match(line());
+    public List<Match> match() {
+        return book.match(line(), (match, line) -> true);
     }
 
     /** The whole answer of the engine, with its decision. */

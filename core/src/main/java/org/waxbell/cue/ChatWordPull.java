@@ -1,5 +1,7 @@
 package org.waxbell.cue;
 
+import com.google.re2j.Pattern;
+import com.google.re2j.PatternSyntaxException;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -7,13 +9,26 @@ import org.waxbell.check.Problems;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.ChatText;
 
-/** Sets the cue off when a line of chat begins with one of these words, prefix included: {@code !pour}. */
-public record ChatWordPull(List<String> words) implements Pull {
+/**
+ * Sets the cue off when a line of chat begins with one of these words.
+ *
+ * @param words    as they are typed, prefix included: {@code !pour}; bare where the general prefix is used
+ * @param general  whether the prefix of the house is put before each of them
+ * @param argument pattern in the syntax of RE2 that what follows the word must match as a whole, so that one word may mean
+ *                 different cues; empty text for anything
+ */
+public record ChatWordPull(List<String> words, boolean general, String argument) implements Pull {
     private static final int MOST_WORDS = 20;
     private static final int LONGEST_WORD = 40;
+    private static final int LONGEST_PATTERN = 300;
 
     public ChatWordPull {
         words = List.copyOf(words);
+    }
+
+    /** Words with their own prefix, and anything behind them. */
+    public static ChatWordPull of(String... words) {
+        return new ChatWordPull(List.of(words), false, "");
     }
 
     @Override
@@ -22,13 +37,21 @@ public record ChatWordPull(List<String> words) implements Pull {
     }
 
     @Override
-    public void enter(PullIndex index) {
-        words.forEach(index::byWord);
+    public long exactness() {
+        return argument.isEmpty() ? Exactness.WORD : Exactness.WORD + 1;
     }
 
     @Override
-    public List<String> chatWords() {
-        return words;
+    public void enter(PullIndex index) {
+        Pattern compiled = argument.isEmpty() ? null : Pattern.compile(argument, Pattern.CASE_INSENSITIVE);
+        for (String word : chatWords(index.generalPrefix())) {
+            index.byWord(word, compiled == null ? line -> true : line -> compiled.matches(line.argument().strip()));
+        }
+    }
+
+    @Override
+    public List<String> chatWords(String prefix) {
+        return general ? words.stream().map(word -> prefix + word).toList() : words;
     }
 
     @Override
@@ -39,15 +62,32 @@ public record ChatWordPull(List<String> words) implements Pull {
         }
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < words.size(); i++) {
-            String word = words.get(i);
-            Problems here = problems.at("words", i);
-            here.text(word, LONGEST_WORD, "The word");
-            if (word.contains(" ") || !ChatText.line(word).equals(word)) {
-                here.add(word, "A chat word is one word, without spaces or marks that do not show.",
-                        "Write it without them, such as !pour.");
-            } else if (!seen.add(WordKey.of(word))) {
-                here.add(word, "The word stands here twice; capitals make no difference.", "Take one of them away.");
-            }
+            word(problems.at("words", i), words.get(i), seen);
+        }
+        pattern(problems.at("argument"), argument, LONGEST_PATTERN);
+    }
+
+    private static void word(Problems here, String word, Set<String> seen) {
+        here.text(word, LONGEST_WORD, "The word");
+        if (word.contains(" ") || !ChatText.line(word).equals(word)) {
+            here.add(word, "A chat word is one word, without spaces or marks that do not show.",
+                    "Write it without them, such as !pour.");
+        } else if (!seen.add(WordKey.of(word))) {
+            here.add(word, "The word stands here twice; capitals make no difference.", "Take one of them away.");
+        }
+    }
+
+    /** Adds a problem where {@code pattern} is too long or cannot be read. */
+    static void pattern(Problems here, String pattern, int longest) {
+        if (pattern.length() > longest) {
+            here.add(pattern, "The pattern is too long: " + pattern.length() + " characters.", "Shorten it to " + longest + " at most.");
+            return;
+        }
+        try {
+            Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
+        } catch (PatternSyntaxException wrong) {
+            here.add(pattern, "The pattern cannot be read: " + wrong.getDescription() + " at \"" + wrong.getPattern() + "\".",
+                    "Write a regular expression such as pour(ed|ing)?.");
         }
     }
 }

@@ -1,8 +1,10 @@
 package org.waxbell.cue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import org.waxbell.gate.Gate;
 
 /**
@@ -14,12 +16,17 @@ import org.waxbell.gate.Gate;
  * @param on            whether it may ring at all
  * @param gates         at most one of each kind; they are asked in their own fixed order
  * @param whenHeld      what it says when a gate holds it, at most one for a kind of gate
+ * @param takes         its alternative scores, one at least
+ * @param takeRule      by which rule one of them is chosen
  * @param longestWaitMs how long a ring may wait for busy places, in milliseconds; the places may allow less
+ * @param description   what it does, in the host's words for viewers; may be empty text
+ * @param listed        whether viewers find its words on the list of commands
  */
 public record Cue(int formatVersion, String id, String name, String rack, boolean on, List<Pull> pulls,
-                  List<Gate> gates, List<HeldAnswer> whenHeld, List<Take> takes, Urgency urgency, long longestWaitMs) {
+                  List<Gate> gates, List<HeldAnswer> whenHeld, List<Take> takes, TakeRule takeRule,
+                  Urgency urgency, long longestWaitMs, String description, boolean listed) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 1;
+    public static final int FORMAT = 2;
 
     public Cue {
         pulls = List.copyOf(pulls);
@@ -30,14 +37,28 @@ public record Cue(int formatVersion, String id, String name, String rack, boolea
 
     /** The names of values that every pull brings, which its words may therefore use. */
     public Set<String> fields() {
+        return common(Pull::fields);
+    }
+
+    /** Those of {@link #fields()} that are numbers whatever pulled. */
+    public Set<String> numbers() {
+        return common(Pull::numbers);
+    }
+
+    private Set<String> common(Function<Pull, Set<String>> of) {
         Set<String> common = new TreeSet<>();
         for (int i = 0; i < pulls.size(); i++) {
             if (i == 0) {
-                common.addAll(pulls.get(i).fields());
+                common.addAll(of.apply(pulls.get(i)));
             } else {
-                common.retainAll(pulls.get(i).fields());
+                common.retainAll(of.apply(pulls.get(i)));
             }
         }
         return common;
+    }
+
+    /** The take of that id. */
+    public Optional<Take> take(String take) {
+        return takes.stream().filter(each -> each.id().equals(take)).findFirst();
     }
 }

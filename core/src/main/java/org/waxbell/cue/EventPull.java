@@ -6,12 +6,11 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.waxbell.check.Problems;
-import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.EventSamples;
 import org.waxbell.event.ShowEvent;
 
 /**
- * Sets the cue off when the channel tells of an event.
+ * Sets the cue off when the channel tells of an event, when a show opens or closes, or when something on a desk is over.
  *
  * @param event   kind of event, such as {@code gift}
  * @param atLeast least values of its numbers, such as {@code giftWorth: 50}
@@ -26,7 +25,17 @@ public record EventPull(String event, Map<String, Long> atLeast, Map<String, Str
 
     @Override
     public Set<String> fields() {
-        return EventSamples.of(event).map(sample -> sample.values().keySet()).orElse(Set.of());
+        return EventSamples.any(event).map(sample -> sample.values().keySet()).orElse(Set.of());
+    }
+
+    @Override
+    public Set<String> numbers() {
+        return EventSamples.any(event).map(sample -> sample.numbers().keySet()).orElse(Set.of());
+    }
+
+    @Override
+    public long exactness() {
+        return Exactness.ofFilters(exactly.size(), atLeast.values());
     }
 
     @Override
@@ -42,10 +51,10 @@ public record EventPull(String event, Map<String, Long> atLeast, Map<String, Str
 
     @Override
     public void check(Problems problems) {
-        ChannelEvent sample = EventSamples.of(event).orElse(null);
+        ShowEvent sample = EventSamples.any(event).orElse(null);
         if (sample == null) {
             problems.at("event").add(event, "There is no such event.", "Choose one of "
-                    + EventSamples.all().stream().map(ShowEvent::kind).toList() + ".");
+                    + EventSamples.kinds() + ".");
             return;
         }
         names(problems.at("atLeast"), atLeast, sample.numbers().keySet());

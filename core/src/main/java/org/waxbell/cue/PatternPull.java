@@ -1,7 +1,6 @@
 package org.waxbell.cue;
 
 import com.google.re2j.Pattern;
-import com.google.re2j.PatternSyntaxException;
 import java.util.Set;
 import org.waxbell.check.Problems;
 import org.waxbell.event.ChatLine;
@@ -24,6 +23,11 @@ public record PatternPull(String pattern, String literal) implements Pull {
     }
 
     @Override
+    public long exactness() {
+        return Exactness.PATTERN;
+    }
+
+    @Override
     public void enter(PullIndex index) {
         Pattern compiled = Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
         if (literal.isEmpty()) {
@@ -37,11 +41,6 @@ public record PatternPull(String pattern, String literal) implements Pull {
     public void check(Problems problems) {
         Problems here = problems.at("pattern");
         here.text(pattern, LONGEST_PATTERN, "The pattern");
-        try {
-            Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
-        } catch (PatternSyntaxException wrong) {
-            here.add(pattern, "The pattern cannot be read: " + wrong.getDescription() + " at \"" + wrong.getPattern() + "\".",
-                    "Write a regular expression such as pour(ed|ing)?.");
-        }
+        ChatWordPull.pattern(here, pattern, Integer.MAX_VALUE);
     }
 }

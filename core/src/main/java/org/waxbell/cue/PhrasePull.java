@@ -20,6 +20,11 @@ public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pu
     }
 
     @Override
+    public long exactness() {
+        return Exactness.PHRASE;
+    }
+
+    @Override
     public void enter(PullIndex index) {
         for (String phrase : phrases) {
             String key = WordKey.of(phrase);

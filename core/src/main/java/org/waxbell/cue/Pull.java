@@ -1,20 +1,37 @@
 package org.waxbell.cue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.waxbell.check.Problems;
 
 /** What sets a cue off. */
-public sealed interface Pull permits ChatWordPull, PhrasePull, PatternPull, EventPull {
+public sealed interface Pull permits ChatWordPull, PhrasePull, PatternPull, FirstLinePull, PrivatePull, EventPull, MarkPull,
+        TimedPull, HandPull, WebPull, ScenePull, CuePull {
     /** The names of values that an event of this kind brings for words. */
     Set<String> fields();
+
+    /** Those of {@link #fields()} that are numbers. */
+    default Set<String> numbers() {
+        return Set.of();
+    }
+
+    /** How exactly it says what sets it off; a cue that stands back gives way to a higher one. */
+    default long exactness() {
+        return Exactness.NAMED;
+    }
 
     /** Enters it where the matcher will look it up. */
     void enter(PullIndex index);
 
-    /** Chat words, as written, that set it off; empty for a pull of another kind. */
-    default List<String> chatWords() {
+    /** Chat words that set it off, with their prefix, where {@code prefix} is that of the house; empty for a pull of another kind. */
+    default List<String> chatWords(String prefix) {
         return List.of();
+    }
+
+    /** The cue that it waits for, by id; empty for a pull of another kind. */
+    default Optional<String> waitsFor() {
+        return Optional.empty();
     }
 
     /** Adds what is wrong with it. */

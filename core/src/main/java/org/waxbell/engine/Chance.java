@@ -33,15 +33,31 @@ final class Chance {
         return (int) Long.remainderUnsigned(hash(cueId + "/chance", decision), 100);
     }
 
+    /** A number from 0 up to, not with, {@code bound}, for a ring of a cue. */
+    int below(String cueId, String purpose, long ring, int bound) {
+        return (int) Long.remainderUnsigned(hash(cueId + "/" + purpose, ring), bound);
+    }
+
+    /** What was chosen last for {@code purpose} of a cue, empty text for nothing yet. */
+    String last(String cueId, String purpose) {
+        return last.getOrDefault(cueId + "/" + purpose, "");
+    }
+
+    /** Notes what was chosen, so that the next choice can differ. */
+    void chose(String cueId, String purpose, String name, Outcome.Builder out) {
+        String key = cueId + "/" + purpose;
+        last.put(key, name);
+        out.changed(keeper -> keeper.drawn(key, name));
+    }
+
     /** Draws for one ring; what was drawn is noted as {@code part: name}. */
     Draws of(String cueId, long ring, List<String> notes, Outcome.Builder out) {
         return (purpose, choices) -> {
             String key = cueId + "/" + purpose;
             List<Media> fresh = without(choices, last.get(key));
             Media media = fresh.get((int) Long.remainderUnsigned(hash(key, ring), fresh.size()));
-            last.put(key, media.name());
             notes.add(purpose + ": " + media.name());
-            out.changed(new Change.Drawn(key, media.name()));
+            chose(cueId, purpose, media.name(), out);
             return media;
         };
     }

@@ -1,28 +1,23 @@
 package org.waxbell.engine;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.waxbell.booking.Want;
-import org.waxbell.cue.Cue;
-import org.waxbell.cue.HeldAnswer;
-import org.waxbell.cue.Take;
-import org.waxbell.directive.SayInChat;
-import org.waxbell.event.HushPulled;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.waxbell.cue.Rack;
+import org.waxbell.event.ChatLine;
+import org.waxbell.event.HouseEvent;
 import org.waxbell.event.ShowEvent;
-import org.waxbell.event.Viewer;
-import org.waxbell.gate.GateAnswer;
-import org.waxbell.gate.GateQuery;
+import org.waxbell.event.Target;
 import org.waxbell.gate.Let;
 import org.waxbell.gate.LetBook;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
-import org.waxbell.score.ScoreCompiler;
-import org.waxbell.time.Spans;
-import org.waxbell.words.Wording;
+import org.waxbell.port.Calendars;
+import org.waxbell.show.Evening;
+import org.waxbell.show.Schedules;
 import org.waxbell.wiring.CueBook;
-import org.waxbell.wiring.ReadyCue;
 
 /**
  * From event to decisions and directives; the same for a live evening and a rehearsal.
@@ -32,193 +27,194 @@ import org.waxbell.wiring.ReadyCue;
  * Before an input at <i>t</i>, everything due up to <i>t</i> is done, each at its own moment.
  */
 public final class Engine {
-    /** How long a cue that said why it held stays silent to others, in milliseconds. */
-    private static final long ANY_VIEWER_MS = 1_500;
-    /** How long it stays silent to the same viewer. */
-    private static final long SAME_VIEWER_MS = 10_000;
-
+    /** How many cues and facts may lead to one another within one input. */
+    static final int DEEPEST = 8;
     private final Agenda agenda = new Agenda();
     private final LetBook lets = new LetBook();
     private final Chance chance;
+    private final Tonight tonight;
     private final Waiting waiting;
     private final Runner runner;
+    private final Deciding deciding;
     private final long seed;
     private CueBook book;
-    private long leadMs;
     private long nextDecision;
-    private long nextRing;
 
     /**
      * An engine that goes on from {@code state}.
      *
-     * @param leadMs how long before their moment parts are told, in milliseconds
+     * @param leadMs    how long before their moment parts are told, in milliseconds
+     * @param calendars works out calendar rules
      */
-    public Engine(CueBook book, EngineState state, long leadMs) {
+    public Engine(CueBook book, EngineState state, long leadMs, Calendars calendars) {
         this.book = book;
-        this.leadMs = leadMs;
         this.seed = state.seed();
         this.nextDecision = state.nextDecision();
-        this.nextRing = state.nextRing();
         this.chance = new Chance(seed, state.drawn());
+        this.tonight = new Tonight(state.books(), book, lets, calendars);
         this.waiting = new Waiting(agenda, book);
-        this.runner = new Runner(agenda, waiting, lets);
-        state.lets().forEach(let -> lets.add(let, Long.MAX_VALUE / 2));
+        this.runner = new Runner(agenda, waiting, lets, tonight, chance, book);
+        this.deciding = new Deciding(new Deciding.Parts(agenda, waiting, runner, lets, tonight, chance), book, state.nextRing(), leadMs);
+        Set<Long> takeable = state.rings().stream().filter(ring -> !ring.begun()).map(Ring::number).collect(Collectors.toSet());
+        state.lets().forEach(let -> remember(let, takeable));
         state.rings().forEach(ring -> {
             agenda.put(ring);
             waiting.book(ring);
         });
+        runner.holdAgain();
+    }
+
+    private void remember(Let let, Set<Long> takeable) {
+        long memory = book.cue(let.cueId()).map(ready -> ready.remembersMs()).orElse(0L);
+        if (takeable.contains(let.ring())) {
+            lets.add(let, memory);
+        } else {
+            lets.addSettled(let, memory);
+        }
     }
 
     /** An event arrived. */
     public Outcome accept(long at, ShowEvent event) {
         Outcome.Builder out = new Outcome.Builder();
-        runner.runUntil(at, out);
-        List<CueAnswer> answers = new ArrayList<>();
-        for (ReadyCue ready : book.match(event)) {
-            answers.add(answer(at, event, ready, out));
-        }
-        out.decided(new Decision(nextDecision++, at, event, List.copyOf(answers), ""));
-        runner.runUntil(at, out);
+        runUntil(at, out);
+        decide(at, event, 0, out);
+        followUp(at, out);
+        runUntil(at, out);
         return out.build();
     }
 
-    private CueAnswer answer(long at, ShowEvent event, ReadyCue ready, Outcome.Builder out) {
-        Cue cue = ready.cue();
-        List<GateAnswer> gates = ready.ask(new GateQuery(at, event, cue.id(), lets, chance.roll(cue.id(), nextDecision)));
-        GateAnswer last = gates.get(gates.size() - 1);
-        if (!last.passed()) {
-            answerHeld(at, event, cue, last, out);
-            return new CueAnswer(cue.id(), cue.name(), gates, 0, false, List.of(), "");
+    private void decide(long at, ShowEvent event, int depth, Outcome.Builder out) {
+        if (tonight.isNeighbour(event)) {
+            out.decided(new Decision(nextDecision++, at, event, List.of(), "a neighbour: never answered"));
+            return;
         }
-        long number = nextRing++;
-        List<String> drawn = new ArrayList<>();
-        Ring ring = ring(number, at, event, cue, drawn, out);
-        letThrough(new Let(number, cue.id(), event.by().map(Viewer::id).orElse(""), at), ready, out);
-        String note = admit(ring, out);
-        return new CueAnswer(cue.id(), cue.name(), gates, number, agenda.ring(number) == null, List.copyOf(drawn), note);
+        String note = tonight.note(at, event, out);
+        if (event instanceof HouseEvent.Switched switched) {
+            switched(at, switched, out);
+        }
+        List<CueAnswer> answers = note.isEmpty() ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
+        if (answers.isEmpty() && event instanceof ChatLine line && !tonight.showOpen() && !book.match(line, (match, any) -> false).isEmpty()) {
+            note = "no cue has this word · no show is open, so it is nobody's first line tonight";
+        }
+        // What followed from something else, or only reports how things stand, is told where a cue waits for it.
+        boolean report = event instanceof HouseEvent.Switched seen && !seen.byHand();
+        if (depth == 0 && !report || !answers.isEmpty()) {
+            out.decided(new Decision(nextDecision++, at, event, answers, note));
+        }
     }
 
-    /** Says why in chat, where the cue says something for that gate, there is a chat to say it in, and it was not said just now. */
-    private void answerHeld(long at, ShowEvent event, Cue cue, GateAnswer held, Outcome.Builder out) {
-        String viewer = event.by().map(Viewer::id).orElse("");
-        for (HeldAnswer answer : cue.whenHeld()) {
-            if (answer.gate().equals(held.gate()) && event.link().isPresent() && mayAnswer(at, cue.id(), viewer)) {
-                Let said = Let.said(nextDecision, cue.id(), viewer, at);
-                lets.add(said, SAME_VIEWER_MS);
-                out.changed(new Change.LetThrough(said));
-                Map<String, String> values = new HashMap<>(event.values());
-                values.put("reason", held.reason());
-                out.directed(new SayInChat("held" + nextDecision + "." + cue.id(), at, event.link().get(),
-                        Wording.of(answer.words()).fill(values)));
+    private void switched(long at, HouseEvent.Switched switched, Outcome.Builder out) {
+        if (switched.byHand()) {
+            runner.loosen(tonight.switches.changedByHand(switched.target(), switched.value(), out), at, out);
+            runner.switched(switched.target(), at, out);
+        } else {
+            tonight.switches.reported(switched.target(), switched.value(), at, out);
+        }
+    }
+
+    /** Answers what followed from the input, first in, first out. */
+    private void followUp(long at, Outcome.Builder out) {
+        for (Outcome.Builder.FollowUp next = out.nextFollowUp(); next != null; next = out.nextFollowUp()) {
+            if (next.depth() <= DEEPEST) {
+                decide(at, next.event(), next.depth(), out);
+            } else if (!book.match(next.event(), (match, line) -> true).isEmpty()) {
+                out.decided(new Decision(nextDecision++, at, next.event(), List.of(),
+                        "stopped: cues set one another off more than " + DEEPEST + " deep"));
             }
         }
     }
 
-    /** A word that is flooded must not make us flood the chat in turn. */
-    private boolean mayAnswer(long at, String cueId, String viewer) {
-        String answers = Let.answersOf(cueId);
-        long last = lets.last(answers);
-        long own = lets.last(answers, viewer);
-        return (last == LetBook.NEVER || at - last >= ANY_VIEWER_MS) && (own == LetBook.NEVER || at - own >= SAME_VIEWER_MS);
-    }
-
-    private void letThrough(Let let, ReadyCue ready, Outcome.Builder out) {
-        if (ready.remembersMs() > 0) {
-            lets.add(let, ready.remembersMs());
-            out.changed(new Change.LetThrough(let));
+    /** Does everything due up to {@code now}, each at its own moment; rings before schedules. */
+    private void runUntil(long now, Outcome.Builder out) {
+        while (nextWake() <= now) {
+            long at = nextWake();
+            if (agenda.nextAt() <= at) {
+                runner.step(at, out);
+            } else {
+                come(at, out);
+            }
+            followUp(at, out);
         }
     }
 
-    private Ring ring(long number, long at, ShowEvent event, Cue cue, List<String> drawn, Outcome.Builder out) {
-        Take take = cue.takes().get(0);
-        List<PartRun> parts = ScoreCompiler.plan(take.score(), book.shelf(), chance.of(cue.id(), number, drawn, out))
-                .stream().map(PartRun::of).toList();
-        long lead = take.score().toldAhead() ? leadMs : 0;
-        Ring ring = new Ring(number, cue.id(), cue.name(), take.id(), event, cue.urgency(), at, 0, lead,
-                at + lead, RingState.WAITING, "", parts);
-        return ring.dueBy(at + longestWait(cue, ring));
-    }
-
-    private long longestWait(Cue cue, Ring ring) {
-        return ring.wants().stream().map(Want::place).mapToLong(place -> book.rule(place).longestWaitMs())
-                .reduce(cue.longestWaitMs(), Math::min) + ring.leadMs();
-    }
-
-    /** Lets a ring in line, or drops it at once where too many wait already; what there is to say of it. */
-    private String admit(Ring ring, Outcome.Builder out) {
-        String why = refusal(ring);
-        if (!why.isEmpty()) {
-            runner.drop(ring, RingState.DROPPED, why, out);
-            return why;
+    private void come(long at, Outcome.Builder out) {
+        Schedules.Timed timed = tonight.schedules.take(at, tonight.evening(), came -> out.changed(keeper -> keeper.came(came))).orElse(null);
+        if (timed != null) {
+            decide(at, new HouseEvent.TimeCame(timed.cueId(), timed.pull(), timed.kind().words()), 0, out);
         }
-        agenda.put(ring);
-        out.changed(new Change.RingMoved(ring));
-        runner.placeWaiting(ring.arrived(), out);
-        Ring placed = agenda.ring(ring.number());
-        return placed == null ? "" : waitWords(placed.start() - ring.start(), ring.deadline() - ring.arrived() - ring.leadMs());
-    }
-
-    private String refusal(Ring ring) {
-        String taken = waiting.refusedBy(ring);
-        if (!taken.isEmpty()) {
-            return book.placeName(taken) + " is taken";
-        }
-        Waiting.Crowd crowd = waiting.crowd(ring);
-        return crowd.count() == 0 ? "" : crowd.count() + " already wait for " + book.placeName(crowd.place());
-    }
-
-    private static String waitWords(long wait, long longest) {
-        if (wait <= 0) {
-            return "";
-        }
-        return wait <= longest ? "waits " + Spans.inWords(wait)
-                : "would wait " + Spans.inWords(wait) + ", may wait " + Spans.inWords(longest);
     }
 
     /** An adapter reports of a part; what is no longer known is passed over. */
     public Outcome completed(long at, String partRun, Completion result) {
         Outcome.Builder out = new Outcome.Builder();
-        runner.runUntil(at, out);
+        runUntil(at, out);
         runner.completed(at, partRun, result, out);
-        runner.runUntil(at, out);
+        followUp(at, out);
+        runUntil(at, out);
         return out.build();
     }
 
     /** Time moved on to {@code now}. */
     public Outcome wake(long now) {
         Outcome.Builder out = new Outcome.Builder();
-        runner.runUntil(now, out);
+        runUntil(now, out);
         return out.build();
     }
 
     /** When it wants to be woken, milliseconds since 1970 UTC; {@link Long#MAX_VALUE} for never. */
     public long nextWake() {
-        return agenda.nextAt();
+        return Math.min(agenda.nextAt(), tonight.schedules.nextAt());
     }
 
-    /** Ends every ring and drops all that waits, in one step. */
+    /** Ends every ring, drops all that waits, and puts back what was switched, in one step. */
     public Outcome hush(long at) {
         Outcome.Builder out = new Outcome.Builder();
-        runner.runUntil(at, out);
+        runUntil(at, out);
         String note = runner.hush(at, out);
-        out.decided(new Decision(nextDecision++, at, new HushPulled(), List.of(), note));
+        out.decided(new Decision(nextDecision++, at, new HouseEvent.HushPulled(), List.of(), note));
         return out.build();
     }
 
     /** The wiring was changed; rings under way keep theirs, those that wait are dropped where their cue is now off. */
     public Outcome rewire(long at, CueBook next) {
         Outcome.Builder out = new Outcome.Builder();
-        runner.runUntil(at, out);
+        runUntil(at, out);
+        CueBook before = book;
         book = next;
         waiting.rewire(next);
-        runner.dropOff(at, next, out);
-        runner.runUntil(at, out);
+        runner.rewire(next);
+        deciding.rewire(next);
+        tonight.rewire(next, at);
+        for (Rack rack : next.wiring().racks()) {
+            // The rack's own switch was moved by a person: that counts for more than what a cue did to it.
+            if (before.wiring().rack(rack.id()).map(was -> was.on() != rack.on()).orElse(false)) {
+                Target target = new Target(Target.Kind.RACK, rack.id());
+                runner.loosen(tonight.switches.changedByHand(target, rack.on() ? "on" : "off", out), at, out);
+            }
+        }
+        runner.dropOff(at, out);
+        runUntil(at, out);
         return out.build();
     }
 
     /** The pages' round trips ask for another lead, in milliseconds; it holds for rings from now on. */
     public void lead(long millis) {
-        leadMs = millis;
+        deciding.lead(millis);
+    }
+
+    /** Whether what is decided can be kept; while it cannot, cues that cost points are held. */
+    public void kept(boolean now) {
+        tonight.kept(now);
+    }
+
+    /** The wiring in force. */
+    public CueBook book() {
+        return book;
+    }
+
+    /** How the evening stands. */
+    public Evening evening() {
+        return tonight.evening();
     }
 
     /**
@@ -227,8 +223,10 @@ public final class Engine {
      */
     public Outcome resume(long now) {
         Outcome.Builder out = new Outcome.Builder();
+        tonight.schedules.skipTo(now, tonight.evening());
         runner.resume(now, out);
-        runner.runUntil(now, out);
+        followUp(now, out);
+        runUntil(now, out);
         return out.build();
     }
 
@@ -236,7 +234,6 @@ public final class Engine {
     public EngineState save() {
         List<Ring> rings = new ArrayList<>();
         agenda.all().forEach(rings::add);
-        Map<String, String> drawn = new HashMap<>(chance.drawn());
-        return new EngineState(seed, nextDecision, nextRing, List.copyOf(rings), lets.all(), Map.copyOf(drawn));
+        return new EngineState(seed, nextDecision, deciding.nextRing(), List.copyOf(rings), lets.all(), Map.copyOf(chance.drawn()), tonight.save());
     }
 }

@@ -13,11 +13,12 @@ import org.waxbell.gate.Let;
  * @param rings        rings that wait or play, by number
  * @param lets         what was let through and still counts
  * @param drawn        what chance fell on last, by purpose
+ * @param books        the evening, points, slate, first lines, targets, schedules
  */
 public record EngineState(long seed, long nextDecision, long nextRing, List<Ring> rings, List<Let> lets,
-                          Map<String, String> drawn) {
+                          Map<String, String> drawn, Books books) {
     /** The state of an engine that has seen nothing yet. */
     public static EngineState fresh(long seed) {
-        return new EngineState(seed, 1, 1, List.of(), List.of(), Map.of());
+        return new EngineState(seed, 1, 1, List.of(), List.of(), Map.of(), Books.EMPTY);
     }
 }

@@ -1,8 +1,12 @@
 package org.waxbell.engine;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.waxbell.directive.Directive;
+import org.waxbell.event.ShowEvent;
 import org.waxbell.journal.Decision;
 
 /** What one input led to: decisions, directives and changes of state, each in order. */
@@ -20,6 +24,19 @@ public record Outcome(List<Decision> decisions, List<Directive> directives, List
         private final List<Decision> decisions = new ArrayList<>();
         private final List<Directive> directives = new ArrayList<>();
         private final List<Change> changes = new ArrayList<>();
+        private final Deque<FollowUp> followUps = new ArrayDeque<>();
+
+        /** An event that something within this input led to. @param depth how many led to one another */
+        record FollowUp(ShowEvent event, int depth) {
+        }
+
+        void follows(ShowEvent event, int depth) {
+            followUps.addLast(new FollowUp(event, depth));
+        }
+
+        @Nullable FollowUp nextFollowUp() {
+            return followUps.pollFirst();
+        }
 
         void decided(Decision decision) {
             decisions.add(decision);

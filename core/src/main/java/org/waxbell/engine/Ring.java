@@ -1,89 +1,162 @@
 package org.waxbell.engine;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import org.waxbell.booking.Want;
 import org.waxbell.cue.Urgency;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.score.PlannedPart;
+import org.waxbell.score.Score;
+import org.waxbell.score.ScoreCompiler;
 import org.waxbell.score.Telling;
 
 /**
  * One time that a cue went off, with the wiring with which it began.
  *
  * @param number   counts rings from 1
+ * @param depth    how many cues and facts led to one another before it, 0 for an event from outside
  * @param arrived  when it was let through, milliseconds since 1970 UTC
  * @param deadline when it is dropped if it still waits, likewise
  * @param leadMs   how long before their moment the parts that want it are told
  * @param start    when its score starts or is planned to start, milliseconds since 1970 UTC
+ * @param begun    whether any part was told
  * @param note     why it was dropped or hushed; empty text where nothing is to say
+ * @param spare    the score that is played in place of one that failed; without parts where there is none or it was
+ * @param results  late results by their names in words
  */
-public record Ring(long number, String cueId, String cueName, String takeId, ShowEvent event, Urgency urgency,
-                   long arrived, long deadline, long leadMs, long start, RingState state, String note, List<PartRun> parts) {
+public record Ring(long number, String cueId, String cueName, String takeId, ShowEvent event, int depth, Urgency urgency,
+                   long arrived, long deadline, long leadMs, long start, RingState state, boolean begun, String note,
+                   List<PartRun> parts, Score spare, Map<String, String> results) {
+    /** No score to play in place of another. */
+    static final Score NO_SPARE = new Score(List.of());
+
     public Ring {
         parts = List.copyOf(parts);
+        results = results.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(results));
     }
 
     Ring startingAt(long moment) {
-        return new Ring(number, cueId, cueName, takeId, event, urgency, arrived, deadline, leadMs, moment, state, note, parts);
+        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, moment, state, begun, note, parts,
+                spare, results);
     }
 
     Ring dueBy(long moment) {
-        return new Ring(number, cueId, cueName, takeId, event, urgency, arrived, moment, leadMs, start, state, note, parts);
+        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, moment, leadMs, start, state, begun, note, parts,
+                spare, results);
     }
 
     Ring become(RingState next, String why) {
-        return new Ring(number, cueId, cueName, takeId, event, urgency, arrived, deadline, leadMs, start, next, why, parts);
+        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, next, begun, why, parts,
+                spare, results);
+    }
+
+    Ring begins() {
+        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, true, note, parts,
+                spare, results);
+    }
+
+    Ring with(List<PartRun> runs) {
+        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, begun, note, runs,
+                spare, results);
     }
 
     Ring withParts(UnaryOperator<PartRun> change) {
-        return new Ring(number, cueId, cueName, takeId, event, urgency, arrived, deadline, leadMs, start, state, note,
-                parts.stream().map(change).toList());
+        return with(parts.stream().map(change).toList());
     }
 
-    /** The name of one of its parts among all that ever run: {@code 17.card}. */
+    Ring withPart(int index, PartRun run) {
+        List<PartRun> runs = new ArrayList<>(parts);
+        runs.set(index, run);
+        return with(runs);
+    }
+
+    Ring knowing(Map<String, String> more) {
+        Map<String, String> all = new HashMap<>(results);
+        all.putAll(more);
+        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, begun, note, parts,
+                spare, all);
+    }
+
+    Ring withoutSpare() {
+        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, begun, note, parts,
+                NO_SPARE, results);
+    }
+
+    /** The name of one of its parts among all that ever run: {@code 17.card}, {@code 17.card~} in the take that replaced another. */
     public String nameOf(PartRun run) {
-        return number + "." + run.part().id();
+        return number + "." + run.part().id() + (run.spare() ? "~" : "");
     }
 
-    /** What its adapter is told of one of its parts, with the words filled in. */
-    public Telling telling(PartRun run) {
-        return new Telling(nameOf(run), start + run.fromMs(), run.settled(), event.link().orElse(""), event.values());
+    /** What its adapter is told of one of its parts, with the words filled in. @param more further values, such as the slate's */
+    public Telling telling(PartRun run, Map<String, String> more) {
+        Map<String, String> values = new HashMap<>(more);
+        values.putAll(event.values());
+        values.putAll(results);
+        return new Telling(nameOf(run), momentOf(run), run.settled(), event.link().orElse(""), event.privately().orElse(""), values);
     }
 
-    /** When the last of its parts is over, milliseconds since 1970 UTC. */
+    /** When a part whose start is known starts, milliseconds since 1970 UTC: what is done at once does not wait with the ring. */
+    public long momentOf(PartRun run) {
+        return (run.part().manner().atOnce() ? arrived + leadMs : start) + run.fromMs();
+    }
+
+    /** When a part is over at the latest, milliseconds since 1970 UTC. */
+    public long overOf(PartRun run) {
+        return momentOf(run) + run.settled().claimMs();
+    }
+
+    /** When the last of its parts is over, as far as is known, milliseconds since 1970 UTC. */
     public long over() {
-        return start + parts.stream().mapToLong(PartRun::toMs).max().orElse(0);
+        return parts.stream().filter(PartRun::placed).mapToLong(this::overOf).reduce(start, Math::max);
     }
 
     /** When the adapter of {@code run} is told, milliseconds since 1970 UTC. */
     long tellAt(PartRun run) {
-        return start + run.fromMs() - (run.part().lane().toldAhead() ? leadMs : 0);
+        return momentOf(run) - (run.part().lane().toldAhead() ? leadMs : 0);
     }
 
-    /** When the first of its parts is told: from then on it has started. */
+    /** When the first of the parts that wait with it is told: from then on it plays. */
     long firstTold() {
-        return parts.stream().mapToLong(this::tellAt).min().orElse(start);
+        return parts.stream().filter(run -> !run.part().manner().atOnce() && run.placed() && run.state() == PartState.PLANNED)
+                .mapToLong(this::tellAt).min().orElse(start);
     }
 
     /** When the engine next has something to do for it; {@link Long#MAX_VALUE} for never. */
     long nextDue() {
-        if (state == RingState.WAITING) {
-            return Math.min(firstTold(), deadline);
-        }
-        long due = Long.MAX_VALUE;
+        boolean waits = state == RingState.WAITING;
+        long due = waits ? Math.min(firstTold(), deadline) : Long.MAX_VALUE;
         for (PartRun run : parts) {
-            if (run.state() == PartState.PLANNED) {
+            boolean counts = !waits || run.part().manner().atOnce();
+            if (counts && run.state() == PartState.PLANNED && run.placed()) {
                 due = Math.min(due, tellAt(run));
-            } else if (run.state() == PartState.TOLD) {
-                due = Math.min(due, start + run.toMs());
+            } else if (counts && run.state() == PartState.TOLD) {
+                due = Math.min(due, overOf(run));
             }
         }
-        return state == RingState.PLAYING ? due : Long.MAX_VALUE;
+        return state.isActive() ? due : Long.MAX_VALUE;
     }
 
     /** The places that it takes up; a part that was cut, failed or missed takes none any more. */
     List<Want> wants() {
-        return parts.stream().filter(run -> run.part().place().isPresent() && run.state().holdsItsPlace())
+        return parts.stream().filter(run -> run.placed() && run.part().place().isPresent() && run.state().holdsItsPlace())
                 .map(run -> new Want(run.part().place().get(), run.fromMs(), run.toMs())).toList();
+    }
+
+    /** Works out what is open in its plan and no longer need be. */
+    Ring resolved() {
+        List<PartRun> runs = new ArrayList<>();
+        for (boolean spare : new boolean[] {false, true}) {
+            List<PartRun> of = parts.stream().filter(run -> run.spare() == spare).toList();
+            List<PlannedPart> plan = ScoreCompiler.resolve(of.stream().map(PartRun::planned).toList());
+            for (int i = 0; i < of.size(); i++) {
+                runs.add(of.get(i).state().isOpen() ? of.get(i).as(plan.get(i)) : of.get(i));
+            }
+        }
+        return with(runs);
     }
 }

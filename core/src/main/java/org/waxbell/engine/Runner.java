@@ -2,99 +2,101 @@ package org.waxbell.engine;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.waxbell.directive.Directive;
-import org.waxbell.directive.EndPart;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.booking.Outlet;
+import org.waxbell.cue.Rack;
 import org.waxbell.directive.HushAll;
+import org.waxbell.directive.Switch;
+import org.waxbell.event.CueRang;
+import org.waxbell.event.Target;
+import org.waxbell.event.Viewer;
 import org.waxbell.gate.LetBook;
+import org.waxbell.score.Draws;
+import org.waxbell.shelf.Shelf;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.ReadyCue;
 
 /** Carries rings out as time moves on: starts them, tells their parts, ends them. */
 final class Runner {
+    /** The answer of {@link #room} where parts would have to wait longer than they may. */
+    static final long NO_ROOM = -1;
     private static final String TOO_LONG = "it waited longer than it may";
     private final Agenda agenda;
     private final Waiting waiting;
     private final LetBook lets;
+    private final Tonight tonight;
+    private final Chance chance;
+    private CueBook book;
 
-    Runner(Agenda agenda, Waiting waiting, LetBook lets) {
+    Runner(Agenda agenda, Waiting waiting, LetBook lets, Tonight tonight, Chance chance, CueBook book) {
         this.agenda = agenda;
         this.waiting = waiting;
         this.lets = lets;
+        this.tonight = tonight;
+        this.chance = chance;
+        this.book = book;
     }
 
-    /** Does everything due up to {@code now}, each at its own moment and in the order of moments and numbers. */
-    void runUntil(long now, Outcome.Builder out) {
-        while (agenda.nextAt() <= now) {
-            step(agenda.nextAt(), agenda.next(), out);
-        }
-    }
-
-    private void step(long at, Ring ring, Outcome.Builder out) {
-        if (ring.state() == RingState.WAITING && ring.firstTold() > at) {
+    /** Does what the ring that is due first has to do at {@code at}. */
+    void step(long at, Outcome.Builder out) {
+        Ring ring = agenda.next();
+        boolean starts = ring.state() == RingState.WAITING && ring.firstTold() <= at;
+        if (ring.state() == RingState.WAITING && !starts && ring.deadline() <= at) {
             drop(ring, RingState.DROPPED, TOO_LONG, out);
             placeWaiting(at, out);
             return;
         }
-        Ring playing = ring.become(RingState.PLAYING, "");
-        move(finish(playing.withParts(run -> moveOn(at, playing, run, out))), out);
+        Ring next = new Performance(this, starts ? ring.become(RingState.PLAYING, "") : ring, at, out).run();
+        move(finish(next, at, out), out);
+        if (waiting.isDirty()) {
+            placeWaiting(at, out);
+        }
     }
 
-    private PartRun moveOn(long at, Ring ring, PartRun run, Outcome.Builder out) {
-        PartRun next = run;
-        if (next.state() == PartState.PLANNED && ring.tellAt(next) <= at) {
-            next = begin(ring, next, out);
+    /** Makes room on a place that is taken over; false where something more urgent stands there. */
+    boolean clear(Ring newcomer, String place, long moment, Outcome.Builder out) {
+        if (!waiting.takesOver(place)) {
+            return true;
         }
-        if (next.state() == PartState.TOLD && ring.start() + next.toMs() <= at) {
-            next = next.become(PartState.ENDED, "");
+        List<Ring> standing = rings().stream().filter(other -> other.number() != newcomer.number()
+                && other.parts().stream().anyMatch(run -> stands(other, run, place, moment))).toList();
+        if (standing.stream().anyMatch(other -> other.urgency().compareTo(newcomer.urgency()) > 0)) {
+            return false;
         }
-        return next;
-    }
-
-    /** Tells a part, after ending what stands on its place where that place is taken over. */
-    private PartRun begin(Ring ring, PartRun run, Outcome.Builder out) {
-        String place = run.part().place().orElse("");
-        if (!place.isEmpty() && waiting.takesOver(place)) {
-            long from = ring.start() + run.fromMs();
-            if (standing(ring, place, from).stream().anyMatch(other -> other.urgency().compareTo(ring.urgency()) > 0)) {
-                return run.become(PartState.CUT, "something more urgent stands there");
-            }
-            standing(ring, place, from).forEach(other -> takeOver(ring, other, place, from, out));
-        }
-        out.directed(tell(ring, run));
-        return run.become(PartState.TOLD, "");
-    }
-
-    /** Other rings of which a part stands on {@code place} at {@code moment}. */
-    private List<Ring> standing(Ring ring, String place, long moment) {
-        return rings().stream().filter(other -> other.number() != ring.number())
-                .filter(other -> other.parts().stream().anyMatch(run -> stands(other, run, place, moment))).toList();
+        standing.forEach(other -> takeOver(newcomer, other, place, moment, out));
+        return true;
     }
 
     private static boolean stands(Ring ring, PartRun run, String place, long moment) {
         return run.state() == PartState.TOLD && run.part().place().orElse("").equals(place)
-                && ring.start() + run.fromMs() <= moment && moment < ring.start() + run.toMs();
+                && ring.momentOf(run) <= moment && moment < ring.overOf(run);
     }
 
-    /** Ends only the part that stands there; the rest of its score goes on. */
+    /** Ends only the part that stands there; its failure rule decides the rest of its score. */
     private void takeOver(Ring newcomer, Ring other, String place, long moment, Outcome.Builder out) {
-        Ring next = other.withParts(run -> {
-            if (!stands(other, run, place, moment)) {
-                return run;
+        Performance performance = new Performance(this, other, moment, out);
+        for (int i = 0; i < other.parts().size(); i++) {
+            PartRun run = performance.ring().parts().get(i);
+            if (stands(other, run, place, moment)) {
+                waiting.trim(other, run, moment);
+                performance.taken(i, newcomer.cueName() + " took its place");
             }
-            waiting.trim(other, run, moment);
-            out.directed(new EndPart(other.nameOf(run), moment, place.substring(0, place.indexOf('/'))));
-            return run.become(PartState.CUT, newcomer.cueName() + " took its place");
-        });
-        move(finish(next), out);
+        }
+        move(finish(performance.ring(), moment, out), out);
     }
 
-    private static Directive tell(Ring ring, PartRun run) {
-        return run.part().direct(ring.telling(run));
+    private Ring finish(Ring ring, long at, Outcome.Builder out) {
+        if (ring.parts().stream().anyMatch(run -> run.state().isOpen())) {
+            return ring;
+        }
+        out.follows(new CueRang(ring.cueId(), ring.cueName(), true, ring.event()), depthAfter(ring, at));
+        return ring.become(RingState.ENDED, "");
     }
 
-    private static Ring finish(Ring ring) {
-        boolean open = ring.parts().stream().anyMatch(run -> run.state().isOpen());
-        return open ? ring : ring.become(RingState.ENDED, "");
+    /** How deep an event is that a ring leads to: time between them breaks the chain. */
+    int depthAfter(Ring ring, long at) {
+        return at == ring.arrived() ? ring.depth() + 1 : 1;
     }
 
     private void move(Ring ring, Outcome.Builder out) {
@@ -109,11 +111,31 @@ final class Runner {
         waiting.placeAll(now, ring -> move(ring, out));
     }
 
-    /** Ends a ring of which nothing has played, and takes its entry in the cooldowns back. */
+    /** How long parts of a ring that plays have to wait for their places, or {@link #NO_ROOM}. */
+    long room(Ring ring, List<PartRun> parts) {
+        return waiting.room(ring, parts);
+    }
+
+    /** Books anew what a ring that plays takes up. */
+    void book(Ring ring) {
+        waiting.release(ring);
+        waiting.book(ring);
+    }
+
+    /** The first part of a ring was told: it is paid, and its cooldown counts for good. */
+    void begun(long ring, long at, Outcome.Builder out) {
+        lets.settle(ring);
+        tonight.pay(ring, at, out);
+    }
+
+    /** Ends a ring; where nothing has played its price and its entry in the cooldowns are given back. */
     void drop(Ring ring, RingState state, String why, Outcome.Builder out) {
-        move(ring.become(state, why).withParts(run -> run.become(PartState.CUT, "")), out);
-        if (lets.takeBack(ring.number())) {
-            out.changed(new Change.TakenBack(ring.number()));
+        move(ring.become(state, why).withParts(run -> run.state().isOpen() ? run.become(PartState.CUT, "") : run), out);
+        if (!ring.begun()) {
+            tonight.refund(ring.number(), out);
+            if (lets.takeBack(ring.number())) {
+                out.changed(keeper -> keeper.takeBack(ring.number()));
+            }
         }
     }
 
@@ -124,24 +146,40 @@ final class Runner {
         if (ring == null) {
             return;
         }
-        Ring next = finish(ring.withParts(run -> ring.nameOf(run).equals(partRun) && run.state() == PartState.TOLD
-                ? report(at, ring, run, result) : run));
-        if (!next.equals(ring)) {
-            ring.parts().stream().filter(run -> ring.nameOf(run).equals(partRun)).forEach(run -> waiting.trim(ring, run, at));
-            move(next, out);
+        for (int i = 0; i < ring.parts().size(); i++) {
+            PartRun run = ring.parts().get(i);
+            if (run.state() == PartState.TOLD && ring.nameOf(run).equals(partRun)) {
+                report(at, ring, i, result, out);
+                return;
+            }
+        }
+    }
+
+    private void report(long at, Ring ring, int index, Completion result, Outcome.Builder out) {
+        PartRun run = ring.parts().get(index);
+        Performance performance = new Performance(this, ring.knowing(run.part().lateValues(result.results())), at, out);
+        if (result.kind() == Completion.Kind.MEASURED) {
+            performance.measured(index, result.lengthMs());
+        } else if (result.kind() == Completion.Kind.FAILED) {
+            waiting.trim(ring, run, at);
+            performance.fail(index, result.detail());
+        } else if (!run.settled().known()) {
+            waiting.trim(ring, run, at);
+            performance.close(index, PartState.ENDED, "");
+        } else if (ring.overOf(run) <= at) {
+            performance.close(index, PartState.ENDED, "");
+        }
+        // A page that says "ended" before the part's time only ran ahead of the clock; the part keeps its place till then.
+        if (!performance.ring().equals(ring)) {
+            move(finish(performance.ring(), at, out), out);
+            if (performance.ring().state().isActive()) {
+                book(performance.ring());
+            }
             placeWaiting(at, out);
         }
     }
 
-    /** A page that says "ended" before the part's time only ran ahead of the clock; the part keeps its place till then. */
-    private static PartRun report(long at, Ring ring, PartRun run, Completion result) {
-        if (result.kind() == Completion.Kind.FAILED) {
-            return run.become(PartState.FAILED, result.detail());
-        }
-        return ring.start() + run.toMs() <= at ? run.become(PartState.ENDED, "") : run;
-    }
-
-    /** Ends and drops all; a sentence on what that was. */
+    /** Ends and drops all, and puts back what was switched; a sentence on what that was. */
     String hush(long at, Outcome.Builder out) {
         int ended = 0;
         int dropped = 0;
@@ -156,14 +194,40 @@ final class Runner {
             }
         }
         out.directed(new HushAll(at));
+        tonight.switches.hush(at, out);
         return "Hush · ended " + ended + ", dropped " + dropped;
     }
 
-    void dropOff(long at, CueBook book, Outcome.Builder out) {
+    void rewire(CueBook next) {
+        book = next;
+    }
+
+    /** A target stands another way now by our own doing. */
+    void switched(Target target, long at, Outcome.Builder out) {
+        if (target.kind() == Target.Kind.RACK) {
+            dropOff(at, out);
+        }
+    }
+
+    /** The parts of these names are over, for a person switched what they held. */
+    void loosen(List<String> partRuns, long at, Outcome.Builder out) {
+        for (Ring ring : rings()) {
+            Performance performance = new Performance(this, ring, at, out);
+            for (int i = 0; i < ring.parts().size(); i++) {
+                if (partRuns.contains(ring.nameOf(ring.parts().get(i)))) {
+                    performance.close(i, PartState.CUT, "changed by hand");
+                }
+            }
+            if (!performance.ring().equals(ring)) {
+                move(finish(performance.ring(), at, out), out);
+            }
+        }
+    }
+
+    void dropOff(long at, Outcome.Builder out) {
         boolean any = false;
         for (Ring ring : rings()) {
-            boolean on = book.cue(ring.cueId()).map(ReadyCue::on).orElse(false);
-            if (ring.state() == RingState.WAITING && !on) {
+            if (ring.state() == RingState.WAITING && !isOn(ring.cueId())) {
                 drop(ring, RingState.DROPPED, "its cue was switched off", out);
                 any = true;
             }
@@ -173,10 +237,22 @@ final class Runner {
         }
     }
 
+    private boolean isOn(String cueId) {
+        ReadyCue ready = book.cue(cueId).orElse(null);
+        return ready != null && ready.cue().on()
+                && tonight.rackOn(ready.cue().rack(), book.wiring().rack(ready.cue().rack()).map(Rack::on).orElse(false));
+    }
+
+    /** How a target stands by the wiring alone; empty text where the wiring does not say. */
+    String wired(Target target) {
+        return target.kind() == Target.Kind.RACK
+                ? book.wiring().rack(target.name()).map(rack -> rack.on() ? "on" : "off").orElse("") : "";
+    }
+
     void resume(long now, Outcome.Builder out) {
         for (Ring ring : rings()) {
-            if (ring.state() == RingState.PLAYING) {
-                move(finish(ring.withParts(run -> pickUp(now, ring, run, out))), out);
+            if (ring.state() == RingState.PLAYING || ring.begun()) {
+                pickUp(now, ring, out);
             } else if (ring.deadline() <= now) {
                 // Before the others are placed: what it leaves free belongs to now, not to the time that was missed.
                 drop(ring, RingState.DROPPED, TOO_LONG, out);
@@ -185,19 +261,69 @@ final class Runner {
         placeWaiting(now, out);
     }
 
-    private static PartRun pickUp(long now, Ring ring, PartRun run, Outcome.Builder out) {
-        boolean shown = run.part().lane().toldAhead();
-        boolean over = ring.start() + run.toMs() <= now;
-        if (run.state() == PartState.TOLD && shown && !over) {
-            out.directed(tell(ring, run));
-            return run;
+    private void pickUp(long now, Ring ring, Outcome.Builder out) {
+        Performance performance = new Performance(this, ring, now, out);
+        for (int i = 0; i < ring.parts().size(); i++) {
+            PartRun run = performance.ring().parts().get(i);
+            if (run.state() == PartState.TOLD) {
+                pickUpTold(now, performance, i, run, out);
+            } else if (run.state() == PartState.PLANNED && run.placed() && ring.state() == RingState.PLAYING) {
+                boolean shown = run.part().lane().toldAhead();
+                if (shown ? ring.overOf(run) <= now : ring.momentOf(run) < now) {
+                    performance.close(i, PartState.MISSED, "its moment passed while the program was not running");
+                }
+            }
         }
-        if (run.state() == PartState.TOLD) {
-            return shown ? run.become(PartState.ENDED, "") : run.become(PartState.UNKNOWN, "the program stopped while it was under way");
+        move(finish(performance.ring(), now, out), out);
+    }
+
+    private void pickUpTold(long now, Performance performance, int index, PartRun run, Outcome.Builder out) {
+        Ring ring = performance.ring();
+        boolean over = ring.overOf(run) <= now;
+        if (run.part().direct(ring.telling(run, Map.of())) instanceof Switch held) {
+            if (over) {
+                tonight.switches.forget(held.target(), ring.nameOf(run));
+                performance.close(index, PartState.ENDED, "");
+                tonight.switches.owe(held.target(), held.target().kind() == Target.Kind.RACK, ring.nameOf(run), now, out);
+            }
+        } else if (run.part().lane().toldAhead() && !over) {
+            out.directed(run.part().direct(ring.telling(run, words(ring))));
+        } else if (run.part().lane().toldAhead()) {
+            performance.close(index, PartState.ENDED, "");
+        } else {
+            performance.close(index, PartState.UNKNOWN, "the program stopped while it was under way");
         }
-        boolean late = shown ? over : ring.start() + run.fromMs() < now;
-        return run.state() == PartState.PLANNED && late
-                ? run.become(PartState.MISSED, "its moment passed while the program was not running") : run;
+    }
+
+    /** The holds of parts that still last, as they were before a restart. */
+    void holdAgain() {
+        for (Ring ring : rings()) {
+            for (PartRun run : ring.parts()) {
+                if (run.state() == PartState.TOLD && run.part().direct(ring.telling(run, Map.of())) instanceof Switch held && !held.stay()) {
+                    tonight.switches.resume(ring, run, held);
+                }
+            }
+        }
+    }
+
+    Map<String, String> words(Ring ring) {
+        return tonight.words(ring.event().by().map(Viewer::id).orElse(""));
+    }
+
+    @Nullable Outlet outlet(String place) {
+        return book.outlet(place).orElse(null);
+    }
+
+    Shelf shelf() {
+        return book.shelf();
+    }
+
+    Tonight tonight() {
+        return tonight;
+    }
+
+    Draws draws(Ring ring, Outcome.Builder out) {
+        return chance.of(ring.cueId(), ring.number(), new ArrayList<>(), out);
     }
 
     private List<Ring> rings() {

@@ -15,6 +15,7 @@ final class Waiting {
     private final Agenda agenda;
     private Bookings bookings;
     private CueBook book;
+    private boolean dirty;
 
     Waiting(Agenda agenda, CueBook book) {
         this.agenda = agenda;
@@ -28,21 +29,49 @@ final class Waiting {
 
     /** Books a ring of a state that is taken up again, where it stood. */
     void book(Ring ring) {
-        bookings.book(ring.number(), ring.urgency().ordinal(), ring.start(), ring.wants());
+        bookings.book(ring.number(), rank(ring), ring.start(), ring.wants());
     }
 
     void release(Ring ring) {
         bookings.release(ring.number());
     }
 
+    /** Whether places were freed or taken otherwise than planned, so that rings which wait should be placed anew. */
+    boolean isDirty() {
+        return dirty;
+    }
+
+    /** How long parts of a ring that plays wait until all of them fit, or {@link Runner#NO_ROOM} where that is longer than they may. */
+    long room(Ring ring, List<PartRun> parts) {
+        List<Want> wants = parts.stream().filter(run -> run.part().place().isPresent())
+                .map(run -> new Want(run.part().place().get(), run.fromMs(), run.toMs())).toList();
+        if (wants.isEmpty()) {
+            return 0;
+        }
+        dirty = true;
+        bookings.forgetFronts();
+        waiting().forEach(other -> bookings.release(other.number()));
+        bookings.release(ring.number());
+        bookings.book(ring.number(), rank(ring), ring.start(), ring.withParts(run -> parts.contains(run) ? run.become(PartState.CUT, "") : run).wants());
+        boolean gone = wants.stream().anyMatch(want -> book.rule(want.place()).givesWay() && !bookings.free(ring.start(), rank(ring), want));
+        long wait = bookings.earliest(ring.start(), rank(ring), wants) - ring.start();
+        long longest = wants.stream().mapToLong(want -> book.rule(want.place()).longestWaitMs()).min().orElse(0);
+        return gone || wait > longest ? Runner.NO_ROOM : wait;
+    }
+
+    private static int rank(Ring ring) {
+        return ring.urgency().ordinal();
+    }
+
     /** Places all that wait anew at {@code now}; {@code moved} is told of each ring whose start has changed. */
     void placeAll(long now, Consumer<Ring> moved) {
+        dirty = false;
         List<Ring> waiting = waiting();
         bookings.forgetFronts();
         waiting.forEach(ring -> bookings.release(ring.number()));
         for (Ring ring : waiting) {
-            long start = bookings.earliest(now + headStart(ring), ring.urgency().ordinal(), ring.wants());
-            bookings.bookWaiting(ring.number(), ring.urgency().ordinal(), start, ring.wants());
+            long start = bookings.earliest(now + headStart(ring), rank(ring), ring.wants());
+            bookings.bookWaiting(ring.number(), rank(ring), start, ring.wants());
             if (start != ring.start()) {
                 moved.accept(ring.startingAt(start));
             }
@@ -51,8 +80,10 @@ final class Waiting {
 
     /** The first place that the ring wants at once, that is taken, and that gives way to nobody; empty text for none. */
     String refusedBy(Ring ring) {
+        // Fronts are those of the last placing; what waited then may be over by now.
+        bookings.forgetFronts();
         return ring.wants().stream().filter(want -> book.rule(want.place()).givesWay())
-                .filter(want -> !bookings.free(ring.start(), ring.urgency().ordinal(), want)).map(Want::place).findFirst().orElse("");
+                .filter(want -> !bookings.free(ring.start(), rank(ring), want)).map(Want::place).findFirst().orElse("");
     }
 
     /** Whether a newcomer at {@code place} ends what stands there. */
@@ -62,7 +93,8 @@ final class Waiting {
 
     /** A part of {@code ring} ends at {@code moment} already, and frees its place. */
     void trim(Ring ring, PartRun run, long moment) {
-        run.part().place().ifPresent(place -> bookings.trim(ring.number(), place, ring.start() + run.fromMs(), moment));
+        dirty = true;
+        run.part().place().ifPresent(place -> bookings.trim(ring.number(), place, ring.momentOf(run), moment));
     }
 
     /** How many rings already wait for a place that this one wants, and the place with the most of them. */

@@ -41,10 +41,14 @@ public record ChatLine(String from, Viewer viewer, String text) implements ShowE
         return space < 0 ? text : text.substring(0, space);
     }
 
+    /** What stands behind the first word, empty text for nothing. */
+    public String argument() {
+        int space = text.indexOf(' ');
+        return space < 0 ? "" : text.substring(space + 1);
+    }
+
     @Override
     public Map<String, String> values() {
-        String word = word();
-        return Map.of("viewer", viewer.name(), "word", word, "line", text,
-                "argument", text.length() > word.length() ? text.substring(word.length() + 1) : "");
+        return Map.of("viewer", viewer.name(), "word", word(), "line", text, "argument", argument());
     }
 }

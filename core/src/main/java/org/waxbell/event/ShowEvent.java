@@ -4,7 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Something that happened outside and that the engine answers, with typed fields. */
-public sealed interface ShowEvent permits ChatLine, ChannelEvent, HushPulled {
+public sealed interface ShowEvent permits ChatLine, PrivateLine, ChannelEvent, HouseEvent, CueRang {
     /** One word for the kind of event, as the journal and the wiring name it. */
     String kind();
 
@@ -16,6 +16,11 @@ public sealed interface ShowEvent permits ChatLine, ChannelEvent, HushPulled {
 
     /** The link that it came from and to which an answer goes, such as {@code practice}; empty for what no link sent. */
     Optional<String> link();
+
+    /** Whom alone an answer is for, by name; empty where everyone may read it. */
+    default Optional<String> privately() {
+        return Optional.empty();
+    }
 
     /** The fields of the event as text, by the names that words use. */
     Map<String, String> values();

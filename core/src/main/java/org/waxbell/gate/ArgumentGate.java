@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.waxbell.check.Problems;
+import org.waxbell.condition.Scope;
 
 /**
  * Asks for something behind the chat word, of the right kind; says what is missing in the cue's own usage line.
@@ -13,9 +14,10 @@ import org.waxbell.check.Problems;
  * @param least smallest number, where a number is wanted
  * @param most  largest number, or longest text in characters
  * @param words the words to choose from, where one of them is wanted
+ * @param knownOnly whether a viewer must be someone who was ever seen here
  * @param usage how to write it, such as {@code !pour 1 to 10}; empty text for a line made of the rest
  */
-public record ArgumentGate(Wants wants, long least, long most, List<String> words, String usage) implements Gate {
+public record ArgumentGate(Wants wants, long least, long most, List<String> words, boolean knownOnly, String usage) implements Gate {
     private static final Pattern VIEWER = Pattern.compile("@?[\\p{L}\\p{N}_]{1,40}");
     private static final Pattern COLOUR = Pattern.compile("#?(\\p{XDigit}{6}|\\p{XDigit}{3})");
     private static final Pattern LINK = Pattern.compile("https?://[^\\s/.]+(\\.[^\\s/.]+)+(/\\S*)?");
@@ -59,12 +61,20 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
     }
 
     @Override
-    public GateAnswer ask(GateQuery query) {
+    public Check ready(Scope scope) {
+        return this::ask;
+    }
+
+    private GateAnswer ask(GateQuery query) {
         String argument = query.event().values().getOrDefault("argument", "").strip();
         if (argument.isEmpty()) {
             return held("needs " + what());
         }
-        return fits(argument) ? GateAnswer.pass("argument", "has " + wants.words) : held("\"" + argument + "\" is not " + what());
+        if (!fits(argument)) {
+            return held("\"" + argument + "\" is not " + what());
+        }
+        boolean stranger = wants == Wants.VIEWER && knownOnly && !query.facts().knows(argument.replaceFirst("^@", ""));
+        return stranger ? held("nobody called " + argument + " was seen here") : GateAnswer.pass("argument", "has " + wants.words);
     }
 
     private GateAnswer held(String reason) {
@@ -97,7 +107,7 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
     }
 
     @Override
-    public void check(Problems problems) {
+    public void check(Problems problems, Scope scope) {
         if (wants == Wants.ONE_OF && words.isEmpty()) {
             problems.at("words").add("[]", "There is no word to choose from.", "Write at least one.");
         }

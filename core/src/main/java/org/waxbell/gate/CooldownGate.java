@@ -2,7 +2,7 @@ package org.waxbell.gate;
 
 import java.util.Map;
 import org.waxbell.check.Problems;
-import org.waxbell.event.Viewer;
+import org.waxbell.condition.Scope;
 import org.waxbell.time.Spans;
 
 /**
@@ -25,13 +25,16 @@ public record CooldownGate(long forAllMs, long perViewerMs) implements Gate {
     }
 
     @Override
-    public GateAnswer ask(GateQuery query) {
+    public Check ready(Scope scope) {
+        return this::ask;
+    }
+
+    private GateAnswer ask(GateQuery query) {
         long all = toGo(query.at(), query.lets().last(query.cueId()), forAllMs);
         if (all > 0) {
             return held("resting, ", all);
         }
-        String viewer = query.viewer().map(Viewer::id).orElse("");
-        long own = toGo(query.at(), query.lets().last(query.cueId(), viewer), perViewerMs);
+        long own = perViewerMs == 0 ? 0 : toGo(query.at(), query.lets().last(query.cueId(), query.person()), perViewerMs);
         return own > 0 ? held("resting for this viewer, ", own) : GateAnswer.pass("cooldown", "rested");
     }
 
@@ -44,12 +47,17 @@ public record CooldownGate(long forAllMs, long perViewerMs) implements Gate {
     }
 
     @Override
+    public boolean remembersWho() {
+        return perViewerMs > 0;
+    }
+
+    @Override
     public long remembersMs() {
         return Math.max(forAllMs, perViewerMs);
     }
 
     @Override
-    public void check(Problems problems) {
+    public void check(Problems problems, Scope scope) {
         problems.at("forAllMs").time(forAllMs, 0, LONGEST, "The cooldown");
         problems.at("perViewerMs").time(perViewerMs, 0, LONGEST, "The cooldown per viewer");
     }

@@ -1,24 +1,41 @@
 package org.waxbell.gate;
 
 import org.waxbell.check.Problems;
+import org.waxbell.condition.Scope;
 
-/** One check between a pull and the score; asking it changes nothing. */
-public sealed interface Gate permits OnGate, WhoGate, ArgumentGate, CooldownGate, ChanceGate {
+/** One check between a pull and the score. */
+public sealed interface Gate permits OnGate, StandBackGate, AirGate, WhoGate, ArgumentGate, CooldownGate, LimitGate, ConditionGate,
+        ChanceGate, PriceGate {
     /** What the wiring calls its kind. */
     String kind();
 
     /** Its place among the gates; lower ones, which are cheaper, are asked first. */
     int order();
 
-    /** Its answer, with reason and numbers. */
-    GateAnswer ask(GateQuery query);
+    /** Makes it ready for asking. @param scope the names that a condition of this cue may use */
+    Check ready(Scope scope);
 
     /** How long it needs to remember a ring that was let through, in milliseconds. */
     default long remembersMs() {
         return 0;
     }
 
+    /** Whether it needs to remember who rang. */
+    default boolean remembersWho() {
+        return false;
+    }
+
+    /** Whether it counts what was let through in the show. */
+    default boolean counts() {
+        return false;
+    }
+
+    /** Points that a ring costs, 0 for none. */
+    default long price() {
+        return 0;
+    }
+
     /** Adds what is wrong with its settings. */
-    default void check(Problems problems) {
+    default void check(Problems problems, Scope scope) {
     }
 }

@@ -1,9 +1,10 @@
 package org.waxbell.gate;
 
 import java.util.Map;
+import org.waxbell.condition.Scope;
 
-/** Holds where the cue, or the rack it lies in, is switched off. Every cue has it. @param rackName for the answer */
-public record OnGate(boolean cueOn, boolean rackOn, String rackName) implements Gate {
+/** Holds where the cue, or the rack it lies in, is switched off. Every cue has it. @param rackOn as the wiring has it @param rackName for the answer */
+public record OnGate(boolean cueOn, String rack, boolean rackOn, String rackName) implements Gate {
     @Override
     public String kind() {
         return "on";
@@ -15,8 +16,12 @@ public record OnGate(boolean cueOn, boolean rackOn, String rackName) implements 
     }
 
     @Override
-    public GateAnswer ask(GateQuery query) {
-        if (!rackOn) {
+    public Check ready(Scope scope) {
+        return this::ask;
+    }
+
+    private GateAnswer ask(GateQuery query) {
+        if (!query.facts().rackOn(rack, rackOn)) {
             return GateAnswer.held("on", "its rack " + rackName + " is off", Map.of());
         }
         return cueOn ? GateAnswer.pass("on", "on") : GateAnswer.held("on", "switched off", Map.of());

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.waxbell.check.Problems;
+import org.waxbell.condition.Scope;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 
@@ -16,9 +17,11 @@ import org.waxbell.event.Viewer;
  *
  * @param leastMonths months that a member must have for {@link Standing#MEMBER} to count, 0 for any
  * @param allow       names that are let through whatever their standing; capitals make no difference
+ * @param circles     ids of circles whose people are let through whatever their standing
  * @param deny        names that are held whatever their standing; it counts before {@code allow}
  */
-public record WhoGate(Set<Standing> standings, int leastMonths, List<String> allow, List<String> deny) implements Gate {
+public record WhoGate(Set<Standing> standings, int leastMonths, List<String> allow, List<String> deny,
+                      List<String> circles) implements Gate {
     private static final int MOST_NAMES = 500;
     private static final int MOST_MONTHS = 1_200;
 
@@ -28,6 +31,7 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
         standings = Collections.unmodifiableSet(ordered);
         allow = List.copyOf(allow);
         deny = List.copyOf(deny);
+        circles = List.copyOf(circles);
     }
 
     @Override
@@ -41,7 +45,11 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
     }
 
     @Override
-    public GateAnswer ask(GateQuery query) {
+    public Check ready(Scope scope) {
+        return this::ask;
+    }
+
+    private GateAnswer ask(GateQuery query) {
         Viewer viewer = query.viewer().orElse(null);
         if (viewer == null) {
             return GateAnswer.pass("who", "nobody in particular");
@@ -49,7 +57,8 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
         if (names(deny, viewer)) {
             return GateAnswer.held("who", viewer.name() + " is on its list of the denied", Map.of());
         }
-        if (names(allow, viewer) || viewer.standings().stream().anyMatch(standing -> counts(standing, viewer))) {
+        if (names(allow, viewer) || circles.stream().anyMatch(circle -> query.facts().inCircle(circle, viewer))
+                || viewer.standings().stream().anyMatch(standing -> counts(standing, viewer))) {
             return GateAnswer.pass("who", "may");
         }
         return GateAnswer.held("who", "only for " + named(), Map.of("months", (long) viewer.months()));
@@ -71,13 +80,16 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
         if (!allow.isEmpty()) {
             names.add(allow.size() == 1 ? allow.get(0) : allow.size() + " named viewers");
         }
+        if (!circles.isEmpty()) {
+            names.add(circles.size() == 1 ? "the circle " + circles.get(0) : circles.size() + " circles");
+        }
         String last = names.isEmpty() ? "nobody" : names.get(names.size() - 1);
         return names.size() < 2 ? last : String.join(", ", names.subList(0, names.size() - 1)) + " or " + last;
     }
 
     @Override
-    public void check(Problems problems) {
-        if (standings.isEmpty() && allow.isEmpty()) {
+    public void check(Problems problems, Scope scope) {
+        if (standings.isEmpty() && allow.isEmpty() && circles.isEmpty()) {
             problems.at("standings").add("[]", "Nobody may ring this cue.", "Choose at least one standing, such as anyone, or name somebody.");
         }
         problems.at("leastMonths").within(leastMonths, 0, MOST_MONTHS, "The least months", "");

@@ -3,6 +3,8 @@ package org.waxbell.journal;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.waxbell.event.ChatLine;
+import org.waxbell.event.HouseEvent;
+import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
 
 /**
@@ -15,12 +17,15 @@ import org.waxbell.event.ShowEvent;
  */
 public record Decision(long number, long at, ShowEvent event, List<CueAnswer> cues, String note) {
     private String nothing() {
-        return event instanceof ChatLine ? "no cue has this word" : "no cue waits for this";
+        if (event instanceof HouseEvent) {
+            return "noted";
+        }
+        return event instanceof ChatLine || event instanceof PrivateLine ? "no cue has this word" : "no cue waits for this";
     }
 
     /** What was decided, as a sentence. */
     public String sentence() {
-        if (!note.isEmpty()) {
+        if (!note.isEmpty() && cues.isEmpty()) {
             return note;
         }
         return cues.isEmpty() ? nothing() : cues.stream().map(CueAnswer::sentence).collect(Collectors.joining("; "));

@@ -1,7 +1,6 @@
 package org.waxbell.score;
 
 import java.util.Optional;
-import java.util.function.ToLongFunction;
 import org.waxbell.check.Problems;
 
 /** When a part starts. */
@@ -12,8 +11,16 @@ public sealed interface Anchor permits Anchor.At, Anchor.With, Anchor.After {
     /** The part that must be placed first; empty where the start stands by itself. */
     Optional<String> hangsOn();
 
-    /** The start in milliseconds from the start of the score, from the start and the end of the part it hangs on. */
-    long resolve(ToLongFunction<String> startOf, ToLongFunction<String> endOf);
+    /** Whether it hangs on the end of that part, so that its length moves it. */
+    default boolean hangsOnEnd() {
+        return false;
+    }
+
+    /**
+     * The start in milliseconds from the start of the score, from the start and the end of the part it hangs on;
+     * {@link PlannedPart#OPEN} where what it needs of them is open.
+     */
+    long resolve(long otherStart, long otherEnd);
 
     /** Adds what is wrong with its numbers. */
     void check(Problems problems);
@@ -26,7 +33,7 @@ public sealed interface Anchor permits Anchor.At, Anchor.With, Anchor.After {
         }
 
         @Override
-        public long resolve(ToLongFunction<String> startOf, ToLongFunction<String> endOf) {
+        public long resolve(long otherStart, long otherEnd) {
             return ms;
         }
 
@@ -44,8 +51,8 @@ public sealed interface Anchor permits Anchor.At, Anchor.With, Anchor.After {
         }
 
         @Override
-        public long resolve(ToLongFunction<String> startOf, ToLongFunction<String> endOf) {
-            return startOf.applyAsLong(part) + offsetMs;
+        public long resolve(long otherStart, long otherEnd) {
+            return otherStart == PlannedPart.OPEN ? PlannedPart.OPEN : otherStart + offsetMs;
         }
 
         @Override
@@ -62,8 +69,13 @@ public sealed interface Anchor permits Anchor.At, Anchor.With, Anchor.After {
         }
 
         @Override
-        public long resolve(ToLongFunction<String> startOf, ToLongFunction<String> endOf) {
-            return endOf.applyAsLong(part) + gapMs;
+        public boolean hangsOnEnd() {
+            return true;
+        }
+
+        @Override
+        public long resolve(long otherStart, long otherEnd) {
+            return otherEnd == PlannedPart.OPEN ? PlannedPart.OPEN : otherEnd + gapMs;
         }
 
         @Override

@@ -16,8 +16,8 @@ import org.waxbell.time.Spans;
  * @param picture  file name in the folder {@value #PICTURES}, empty text for none
  */
 public record CardPart(String id, Anchor start, long lengthMs, String stage, String spot, String look,
-                       String title, String words, String picture, long entryMs, long exitMs)
-        implements Part {
+                       String title, String words, String picture, long entryMs, long exitMs,
+                       Manner manner) implements Part {
     /** The folder of the shelf in which pictures lie. */
     public static final String PICTURES = "Pictures";
     /** The looks that ship, in the order in which they are offered. */
@@ -36,12 +36,13 @@ public record CardPart(String id, Anchor start, long lengthMs, String stage, Str
 
     @Override
     public Settled settle(Shelf shelf, Draws draws) {
-        return new Settled(lengthMs, shelf.find(PICTURES, picture).orElse(Media.NONE));
+        Media media = shelf.find(PICTURES, picture).orElse(Media.NONE);
+        return manner.toEnd() ? Settled.open(LONGEST, media) : Settled.fixed(lengthMs, media);
     }
 
     @Override
     public Directive direct(Telling telling) {
-        return new ShowCard(telling.partRun(), telling.meantFor(), telling.settled().lengthMs(), stage, spot, look,
+        return new ShowCard(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, spot, look,
                 telling.fill(title), telling.fill(words), telling.mediaHash(), entryMs, exitMs);
     }
 
@@ -53,10 +54,12 @@ public record CardPart(String id, Anchor start, long lengthMs, String stage, Str
     @Override
     public void check(PartCheck check) {
         var problems = check.problems();
-        problems.at("lengthMs").time(lengthMs, 500, LONGEST, "The time on screen");
+        if (!manner.toEnd()) {
+            problems.at("lengthMs").time(lengthMs, 500, LONGEST, "The time on screen");
+        }
         problems.at("entryMs").time(entryMs, 0, 5_000, "The entry");
         problems.at("exitMs").time(exitMs, 0, 5_000, "The exit");
-        if (entryMs + exitMs > lengthMs) {
+        if (!manner.toEnd() && entryMs + exitMs > lengthMs) {
             problems.at("lengthMs").add(lengthMs, "The card would be gone before it has come in and gone out ("
                     + Spans.inWords(entryMs + exitMs) + ").", "Make it longer, or its entry and exit shorter.");
         }

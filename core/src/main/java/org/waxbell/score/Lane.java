@@ -7,7 +7,15 @@ public enum Lane {
     /** Sounds on a stage's outlets. */
     SOUND(true),
     /** Lines written into chat. */
-    CHAT(false);
+    CHAT(false),
+    /** Scenes and sources of the mixer. */
+    MIXER(false),
+    /** Lamps and plugs. */
+    ROOM(false),
+    /** What is written into our own books: slate, points, racks. */
+    BOOKS(false),
+    /** What others do for us, such as making a clip. */
+    OUTSIDE(false);
 
     private final boolean toldAhead;
 

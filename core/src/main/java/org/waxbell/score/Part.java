@@ -1,22 +1,39 @@
 package org.waxbell.score;
 
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.waxbell.directive.Directive;
 import org.waxbell.shelf.Shelf;
 
 /** One thing that a score does. It has a start and a length; shown things go away by themselves. */
-public sealed interface Part permits CardPart, SoundPart, ReplyPart {
+public sealed interface Part permits CardPart, SoundPart, ReplyPart, ClipPart, SwitchPart, SlatePart, PointsPart {
     /** Its name within the score, by which other parts hang on it. */
     String id();
 
     /** When it starts. */
     Anchor start();
 
+    /** How it behaves within its score. */
+    Manner manner();
+
     /** Where it lands. */
     Lane lane();
 
     /** The spot or outlet that it takes up, as {@code stage/spot}; empty where it takes none. */
-    Optional<String> place();
+    default Optional<String> place() {
+        return Optional.empty();
+    }
+
+    /** The names in words of what is known only when it is done, such as {@code clipAddress}. */
+    default Set<String> results() {
+        return Set.of();
+    }
+
+    /** What an adapter reported, by the names that words use. */
+    default Map<String, String> lateValues(Map<String, String> reported) {
+        return Map.of();
+    }
 
     /** Settles what is left open for one ring: which sound of a folder, and how long it lasts. */
     Settled settle(Shelf shelf, Draws draws);

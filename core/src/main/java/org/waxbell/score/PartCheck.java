@@ -1,8 +1,8 @@
 package org.waxbell.score;
 
+import java.util.HashSet;
 import java.util.Set;
 import java.util.function.BiPredicate;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.check.Problems;
 import org.waxbell.shelf.Shelf;
@@ -13,12 +13,10 @@ import org.waxbell.words.Wording;
  * What a part is checked against before it is saved.
  *
  * @param problems collects, standing at the part
- * @param stages   finds a stage by its id, null where there is none
- * @param shelf    the media there are
- * @param fields   names of values that every pull of the cue has
+ * @param ground   the rest of the wiring
+ * @param fields   names of values that its words may use
  */
-public record PartCheck(Problems problems, Function<String, @Nullable Stage> stages,
-                        Shelf shelf, Set<String> fields) {
+public record PartCheck(Problems problems, Ground ground, Set<String> fields) {
     private static final int LONGEST_WORDS = 500;
 
     /** Checks a field of words: its length, its braces and the values it names. */
@@ -41,9 +39,31 @@ public record PartCheck(Problems problems, Function<String, @Nullable Stage> sta
         }
     }
 
+    /** The media there are. */
+    Shelf shelf() {
+        return ground.shelf();
+    }
+
+    /** Whether there is a rack of that id. */
+    boolean hasRack(String id) {
+        return ground.hasRack(id);
+    }
+
+    /** Whether a value of the slate is a number; null where there is no such value. */
+    @Nullable Boolean slateNumber(String value) {
+        return ground.slate().get(value);
+    }
+
+    /** The same at another place, with more names for words. */
+    PartCheck at(Problems place, Set<String> more) {
+        Set<String> all = new HashSet<>(fields);
+        all.addAll(more);
+        return new PartCheck(place, ground, all);
+    }
+
     /** Checks that the stage exists, and on it what {@code found} looks for. */
     void onStage(String stage, String field, String id, BiPredicate<Stage, String> found, String what) {
-        Stage known = stages.apply(stage);
+        Stage known = ground.stage(stage).orElse(null);
         if (known == null) {
             problems.at("stage").add(stage, "There is no such stage.", "Choose one that is in Stages.");
         } else if (!found.test(known, id)) {

@@ -1,31 +1,25 @@
 package org.waxbell.score;
 
-import java.util.Optional;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
 /** Answers in chat, on the link that the line came from. It is done at once. */
-public record ReplyPart(String id, Anchor start, String words) implements Part {
+public record ReplyPart(String id, Anchor start, String words, Manner manner) implements Part {
     @Override
     public Lane lane() {
         return Lane.CHAT;
     }
 
     @Override
-    public Optional<String> place() {
-        return Optional.empty();
-    }
-
-    @Override
     public Settled settle(Shelf shelf, Draws draws) {
-        return new Settled(0, Media.NONE);
+        return Settled.fixed(0, Media.NONE);
     }
 
     @Override
     public Directive direct(Telling telling) {
-        return new SayInChat(telling.partRun(), telling.meantFor(), telling.link(), telling.fill(words));
+        return new SayInChat(telling.partRun(), telling.meantFor(), telling.link(), telling.to(), telling.fill(words));
     }
 
     @Override

@@ -2,6 +2,7 @@ package org.waxbell.score;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -47,24 +48,41 @@ public final class ScoreCompiler {
      * score's own order.
      */
     public static List<PlannedPart> plan(Score score, Shelf shelf, Draws draws) {
-        ScoreCompiler compiler = new ScoreCompiler(score);
-        Map<String, PlannedPart> done = new HashMap<>();
-        List<PlannedPart> plan = new ArrayList<>();
-        for (Part part : score.parts()) {
-            plan.add(compiler.place(part, shelf, draws, done));
-        }
-        return List.copyOf(plan);
+        return resolve(score.parts().stream().map(part -> new PlannedPart(part, PlannedPart.OPEN, part.settle(shelf, draws))).toList());
     }
 
-    private PlannedPart place(Part part, Shelf shelf, Draws draws, Map<String, PlannedPart> done) {
-        PlannedPart before = done.get(part.id());
+    /** Works out every start and end that is open and no longer need be; what has a start keeps it. */
+    public static List<PlannedPart> resolve(List<PlannedPart> parts) {
+        Map<String, PlannedPart> open = new LinkedHashMap<>();
+        parts.forEach(each -> open.put(each.part().id(), each));
+        Map<String, PlannedPart> done = new LinkedHashMap<>();
+        parts.forEach(each -> place(each, open, done));
+        long end = 0;
+        for (PlannedPart each : done.values()) {
+            boolean counts = !each.part().manner().toEnd();
+            end = !counts ? end : end == PlannedPart.OPEN || each.endMs() == PlannedPart.OPEN ? PlannedPart.OPEN : Math.max(end, each.endMs());
+        }
+        long last = end;
+        return parts.stream().map(each -> lasting(done.get(each.part().id()), last)).toList();
+    }
+
+    private static PlannedPart lasting(PlannedPart each, long end) {
+        return !each.part().manner().toEnd() || end == PlannedPart.OPEN || each.fromMs() == PlannedPart.OPEN ? each
+                : new PlannedPart(each.part(), each.fromMs(), each.settled().lasting(end - each.fromMs()));
+    }
+
+    private static PlannedPart place(PlannedPart one, Map<String, PlannedPart> all, Map<String, PlannedPart> done) {
+        PlannedPart before = done.get(one.part().id());
         if (before != null) {
             return before;
         }
-        part.start().hangsOn().ifPresent(other -> place(byId.get(other), shelf, draws, done));
-        long from = part.start().resolve(id -> done.get(id).fromMs(), id -> done.get(id).toMs());
-        PlannedPart placed = new PlannedPart(part, from, part.settle(shelf, draws));
-        done.put(part.id(), placed);
+        PlannedPart placed = one;
+        if (one.fromMs() == PlannedPart.OPEN) {
+            PlannedPart other = one.part().start().hangsOn().map(all::get).map(each -> place(each, all, done)).orElse(null);
+            placed = new PlannedPart(one.part(), one.part().start().resolve(other == null ? 0 : other.fromMs(),
+                    other == null ? 0 : other.endMs()), one.settled());
+        }
+        done.put(one.part().id(), placed);
         return placed;
     }
 }

@@ -10,13 +10,18 @@ import org.waxbell.stage.Stage;
 
 /**
  * Plays a sound of a folder on an outlet: the one that is named, or any of them and never the same twice running.
- * It is as long as the sound is.
+ * It is as long as the sound is; where that could not be measured, the page tells its end.
  *
  * @param file   file name within the folder; empty text for any of it
  * @param volume loudness in percent of the file's own, 0 to 100
  */
-public record SoundPart(String id, Anchor start, String stage, String outlet, String folder, String file, int volume)
+public record SoundPart(String id, Anchor start, String stage, String outlet, String folder, String file, int volume, Manner manner)
         implements Part {
+    /** Longest sound whose length could not be measured, in milliseconds. */
+    private static final long LONGEST = 600_000;
+    /** How much longer than measured it may take before it is cut, in milliseconds. */
+    private static final long OVERRUN = 10_000;
+
     @Override
     public Lane lane() {
         return Lane.SOUND;
@@ -31,10 +36,11 @@ public record SoundPart(String id, Anchor start, String stage, String outlet, St
     public Settled settle(Shelf shelf, Draws draws) {
         List<Media> choices = choices(shelf);
         if (choices.isEmpty()) {
-            return new Settled(0, Media.NONE);
+            return Settled.fixed(0, Media.NONE);
         }
         Media media = choices.size() == 1 ? choices.get(0) : draws.draw(id, choices);
-        return new Settled(media.lengthMs(), media);
+        return media.lengthMs() == 0 ? Settled.open(LONGEST, media)
+                : new Settled(media.lengthMs(), media.lengthMs() + OVERRUN, true, media);
     }
 
     private List<Media> choices(Shelf shelf) {
@@ -43,7 +49,7 @@ public record SoundPart(String id, Anchor start, String stage, String outlet, St
 
     @Override
     public Directive direct(Telling telling) {
-        return new PlaySound(telling.partRun(), telling.meantFor(), telling.settled().lengthMs(), stage, outlet,
+        return new PlaySound(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, outlet,
                 telling.mediaHash(), volume);
     }
 

@@ -10,9 +10,10 @@ import org.waxbell.words.Wording;
  * @param meantFor the moment it starts, milliseconds since 1970 UTC
  * @param settled  what was left open
  * @param link     the link to which an answer goes, empty text where none
+ * @param to       whom alone an answer is for, empty text for everyone
  * @param values   values for its words
  */
-public record Telling(String partRun, long meantFor, Settled settled, String link, Map<String, String> values) {
+public record Telling(String partRun, long meantFor, Settled settled, String link, String to, Map<String, String> values) {
     /** The pattern with its values. */
     String fill(String pattern) {
         return Wording.of(pattern).fill(values);

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.waxbell.booking.BusyRule;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.booking.Outlet;
+import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.shelf.Shelf;
@@ -14,21 +17,47 @@ public final class CueBook {
     private final Wiring wiring;
     private final Places places;
     private final Matcher matcher;
+    private final List<ReadyCue> ready;
     private final Map<String, ReadyCue> byId = new HashMap<>();
 
     /** Makes {@code wiring} ready; it was checked when it was saved. */
     public CueBook(Wiring wiring) {
+        this(wiring, null);
+    }
+
+    private CueBook(Wiring wiring, @Nullable CueBook before) {
         this.wiring = wiring;
         this.places = new Places(wiring);
-        List<ReadyCue> ready = wiring.cues().stream().map(cue ->
-                ReadyCue.of(cue, wiring.rack(cue.rack()).orElse(new Rack(1, cue.rack(), cue.rack(), false)))).toList();
+        this.ready = wiring.cues().stream().map(cue -> ready(cue, before)).toList();
         ready.forEach(each -> byId.put(each.cue().id(), each));
-        this.matcher = new Matcher(ready);
+        this.matcher = new Matcher(ready, wiring.house().prefix());
+    }
+
+    /** The book of a wiring after an edit; what did not change is not compiled again. */
+    public CueBook next(Wiring edited) {
+        return new CueBook(edited, this);
+    }
+
+    private ReadyCue ready(Cue cue, @Nullable CueBook before) {
+        Rack rack = wiring.rack(cue.rack()).orElse(new Rack(1, cue.rack(), cue.rack(), false));
+        ReadyCue was = before == null || !before.wiring.slate().equals(wiring.slate()) ? null : before.byId.get(cue.id());
+        boolean same = was != null && was.cue().equals(cue) && before.wiring.rack(rack.id()).equals(wiring.rack(rack.id()));
+        return same ? was : ReadyCue.of(cue, rack, wiring.scope(cue));
     }
 
     /** The cues that {@code event} concerns, in the order of the list. */
-    public List<ReadyCue> match(ShowEvent event) {
-        return matcher.match(event);
+    public List<Match> match(ShowEvent event, Matcher.FirstLines spent) {
+        return matcher.match(event, spent);
+    }
+
+    /** All cues in the order of the list. */
+    public List<ReadyCue> cues() {
+        return ready;
+    }
+
+    /** What other outlets do while this one sounds; empty where the place is no outlet. */
+    public Optional<Outlet> outlet(String place) {
+        return places.outlet(place);
     }
 
     /** The cue of that id. */

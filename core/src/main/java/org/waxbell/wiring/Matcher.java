@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeSet;
+import java.util.TreeMap;
 import java.util.function.Predicate;
 import org.ahocorasick.trie.PayloadEmit;
 import org.ahocorasick.trie.PayloadTrie;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.PullIndex;
 import org.waxbell.cue.WordKey;
@@ -19,27 +20,28 @@ import org.waxbell.event.ShowEvent;
  * Finds the cues that an event concerns without asking all of them: the first word by one look-up, all phrases by one pass
  * of an Aho–Corasick automaton, patterns only where their literal was found, other events by their kind.
  */
-final class Matcher {
-    private final Map<String, List<Integer>> byWord = new HashMap<>();
+public final class Matcher {
+    private final Map<String, List<Asked<ChatLine>>> byWord = new HashMap<>();
     private final Map<String, List<Asked<ShowEvent>>> byKind = new HashMap<>();
     private final List<Asked<String>> byEveryLine = new ArrayList<>();
+    private final List<First> firsts = new ArrayList<>();
     private final @Nullable PayloadTrie<List<Asked<String>>> byText;
     private final List<ReadyCue> cues;
-    private final Map<Integer, List<ReadyCue>> alone = new HashMap<>();
 
     /** A pull that decides by itself what was looked up. */
-    private record Asked<T>(int cue, Predicate<T> rest) {
+    private record Asked<T>(int cue, Match match, Predicate<T> rest) {
     }
 
-    Matcher(List<ReadyCue> cues) {
+    private record First(int cue, Match match, FirstLinePull pull) {
+    }
+
+    Matcher(List<ReadyCue> cues, String prefix) {
         this.cues = cues;
         Map<String, List<Asked<String>>> texts = new HashMap<>();
         for (int i = 0; i < cues.size(); i++) {
-            Entering entering = new Entering(i, texts);
             for (Pull pull : cues.get(i).cue().pulls()) {
-                pull.enter(entering);
+                pull.enter(new Entering(i, prefix, pull.exactness(), texts));
             }
-            alone.put(i, List.of(cues.get(i)));
         }
         byText = texts.isEmpty() ? null : trie(texts);
     }
@@ -52,72 +54,107 @@ final class Matcher {
 
     private final class Entering implements PullIndex {
         private final int cue;
+        private final String prefix;
+        private final Match match;
         private final Map<String, List<Asked<String>>> texts;
 
-        Entering(int cue, Map<String, List<Asked<String>>> texts) {
+        Entering(int cue, String prefix, long exactness, Map<String, List<Asked<String>>> texts) {
             this.cue = cue;
+            this.prefix = prefix;
+            this.match = new Match(cues.get(cue), exactness, null);
             this.texts = texts;
         }
 
         @Override
-        public void byWord(String word) {
-            List<Integer> there = byWord.computeIfAbsent(WordKey.of(word), key -> new ArrayList<>(1));
-            if (!there.contains(cue)) {
-                there.add(cue);
-            }
+        public String cueId() {
+            return cues.get(cue).cue().id();
+        }
+
+        @Override
+        public String generalPrefix() {
+            return prefix;
+        }
+
+        @Override
+        public void byWord(String word, Predicate<ChatLine> rest) {
+            byWord.computeIfAbsent(WordKey.of(word), key -> new ArrayList<>(1)).add(new Asked<>(cue, match, rest));
         }
 
         @Override
         public void byText(String text, Predicate<String> rest) {
-            texts.computeIfAbsent(WordKey.of(text), key -> new ArrayList<>(1)).add(new Asked<>(cue, rest));
+            texts.computeIfAbsent(WordKey.of(text), key -> new ArrayList<>(1)).add(new Asked<>(cue, match, rest));
         }
 
         @Override
         public void byEveryLine(Predicate<String> rest) {
-            byEveryLine.add(new Asked<>(cue, rest));
+            byEveryLine.add(new Asked<>(cue, match, rest));
+        }
+
+        @Override
+        public void byFirstLine(FirstLinePull pull) {
+            firsts.add(new First(cue, new Match(match.ready(), match.exactness(), pull), pull));
         }
 
         @Override
         public void byKind(String kind, Predicate<ShowEvent> rest) {
-            byKind.computeIfAbsent(kind, key -> new ArrayList<>()).add(new Asked<>(cue, rest));
+            byKind.computeIfAbsent(kind, key -> new ArrayList<>()).add(new Asked<>(cue, match, rest));
         }
     }
 
-    /** The cues that {@code event} concerns, in the order of the list, each once. */
-    List<ReadyCue> match(ShowEvent event) {
+    /** The cues that {@code event} concerns, in the order of the list, each once with its most exact pull. */
+    List<Match> match(ShowEvent event, FirstLines spent) {
         if (event instanceof ChatLine line) {
-            return match(line);
+            return match(line, spent);
         }
-        TreeSet<Integer> found = new TreeSet<>();
-        for (Asked<ShowEvent> asked : byKind.getOrDefault(event.kind(), List.of())) {
-            if (asked.rest().test(event)) {
-                found.add(asked.cue());
+        List<Asked<ShowEvent>> asked = byKind.get(event.kind());
+        if (asked == null) {
+            return List.of();
+        }
+        TreeMap<Integer, Match> found = new TreeMap<>();
+        asked.forEach(each -> ask(each, event, found));
+        return List.copyOf(found.values());
+    }
+
+    private List<Match> match(ChatLine line, FirstLines spent) {
+        List<Asked<ChatLine>> words = byWord.get(WordKey.of(line.word()));
+        if (words == null && byText == null && byEveryLine.isEmpty() && firsts.isEmpty()) {
+            return List.of();
+        }
+        TreeMap<Integer, Match> found = new TreeMap<>();
+        if (words != null) {
+            words.forEach(each -> ask(each, line, found));
+        }
+        if (byText != null || !byEveryLine.isEmpty()) {
+            texts(WordKey.of(line.text()), found);
+        }
+        for (First first : firsts) {
+            if (!found.containsKey(first.cue()) && first.pull().concerns(line.viewer()) && !spent.spent(first.match(), line)) {
+                found.put(first.cue(), first.match());
             }
         }
-        return found.stream().map(cues::get).toList();
+        return List.copyOf(found.values());
     }
 
-    private List<ReadyCue> match(ChatLine line) {
-        List<Integer> words = byWord.getOrDefault(WordKey.of(line.word()), List.of());
-        if (byText == null && byEveryLine.isEmpty()) {
-            return words.isEmpty() ? List.of() : words.size() == 1 ? alone.get(words.get(0)) : words.stream().map(cues::get).toList();
-        }
-        TreeSet<Integer> found = new TreeSet<>(words);
-        String folded = WordKey.of(line.text());
+    private void texts(String folded, TreeMap<Integer, Match> found) {
         if (byText != null) {
             for (PayloadEmit<List<Asked<String>>> emit : byText.parseText(folded)) {
-                ask(emit.getPayload(), folded, found);
+                emit.getPayload().forEach(each -> ask(each, folded, found));
             }
         }
-        ask(byEveryLine, folded, found);
-        return found.stream().map(cues::get).toList();
+        byEveryLine.forEach(each -> ask(each, folded, found));
     }
 
-    private static void ask(List<Asked<String>> all, String folded, TreeSet<Integer> found) {
-        for (Asked<String> asked : all) {
-            if (!found.contains(asked.cue()) && asked.rest().test(folded)) {
-                found.add(asked.cue());
-            }
+    private static <T> void ask(Asked<T> asked, T what, TreeMap<Integer, Match> found) {
+        Match before = found.get(asked.cue());
+        if ((before == null || before.exactness() < asked.match().exactness()) && asked.rest().test(what)) {
+            found.put(asked.cue(), asked.match());
         }
+    }
+
+    /** Knows whose first line tonight is spent. */
+    @FunctionalInterface
+    public interface FirstLines {
+        /** Whether the line cannot be the first any more in the sense of the match's pull. */
+        boolean spent(Match match, ChatLine line);
     }
 }

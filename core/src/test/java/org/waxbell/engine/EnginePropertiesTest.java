@@ -42,7 +42,7 @@ class EnginePropertiesTest {
     }
 
     private static final class Evening {
-        private final Engine engine = new Engine(new CueBook(Samples.wiring(CUES)), EngineState.fresh(3), 60);
+        private final Engine engine = Samples.engine(new CueBook(Samples.wiring(CUES)), EngineState.fresh(3));
         private final List<Directive> told = new ArrayList<>();
         private final Map<Long, Ring> rings = new TreeMap<>();
         private long at = 1_000_000;

@@ -22,9 +22,9 @@ import org.waxbell.score.Anchor;
 /** Replays a file of lines and compares the whole journal with the one that was read and found right. */
 class GoldenScriptTest {
     private final List<String> journal = new ArrayList<>();
-    private final Engine engine = new Engine(Samples.book(Samples.pour(),
+    private final Engine engine = Samples.engine(Samples.book(Samples.pour(),
             Samples.cue("ring-the-bell", List.of("!bell"), List.of(Samples.only(Standing.MODERATOR, Standing.VIP)),
-                    Samples.card("card", new Anchor.At(0), 3_000))), EngineState.fresh(20_261_123), 60);
+                    Samples.card("card", new Anchor.At(0), 3_000))), EngineState.fresh(20_261_123));
 
     @Test
     void theFirstRingGoesAsWritten() throws IOException {

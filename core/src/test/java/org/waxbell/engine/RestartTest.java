@@ -19,6 +19,7 @@ import org.waxbell.directive.ShowCard;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.score.Anchor;
 import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.House;
 import org.waxbell.wiring.Wiring;
 
 class RestartTest {
@@ -26,7 +27,7 @@ class RestartTest {
     private static final List<BusyRule> RULES = List.of(new BusyRule.Wait(5, 20_000), new BusyRule.TakeOver(3, 4_000), new BusyRule.GiveWay());
 
     private static Engine restarted(Engine engine, Cue... cues) {
-        return new Engine(Samples.book(cues), engine.save(), 60);
+        return Samples.engine(Samples.book(cues), engine.save());
     }
 
     private static Cue two() {
@@ -35,7 +36,7 @@ class RestartTest {
     }
 
     private Engine started() {
-        Engine engine = new Engine(Samples.book(Samples.pour()), EngineState.fresh(7), 60);
+        Engine engine = Samples.engine(Samples.book(Samples.pour()), EngineState.fresh(7));
         engine.accept(T0, line(INES, "!pour"));
         return engine;
     }
@@ -82,17 +83,17 @@ class RestartTest {
 
     private static CueBook book(BusyRule rule) {
         Cue gift = Samples.cue("gift", List.of("!gift"), List.of(), Urgency.URGENT, Samples.card("card", new Anchor.At(100), 1_500));
-        return new CueBook(new Wiring(List.of(Samples.BENCH), List.of(Samples.pour(), two(), gift), List.of(Samples.stage(rule)), Samples.SHELF));
+        return new CueBook(new Wiring(House.PLAIN, List.of(Samples.BENCH), List.of(Samples.pour(), two(), gift), List.of(Samples.stage(rule)), Samples.SHELF));
     }
 
     /** Plays lines at random gaps and restarts before line {@code cut}; what was told and decided, as text. */
     private static List<String> play(BusyRule rule, List<Integer> numbers, int cut) {
-        Engine engine = new Engine(book(rule), EngineState.fresh(7), 60);
+        Engine engine = Samples.engine(book(rule), EngineState.fresh(7));
         List<String> seen = new ArrayList<>();
         long at = T0;
         for (int i = 0; i < numbers.size(); i++) {
             if (i == cut) {
-                engine = new Engine(book(rule), engine.save(), 60);
+                engine = Samples.engine(book(rule), engine.save());
             }
             at += numbers.get(i);
             Outcome outcome = numbers.get(i) % 7 == 6 ? engine.completed(at, (1 + i / 2) + ".card", Completion.failed("no"))

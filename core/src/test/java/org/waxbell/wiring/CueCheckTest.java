@@ -12,14 +12,15 @@ import org.waxbell.check.Problem;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.HeldAnswer;
 import org.waxbell.gate.CooldownGate;
+import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
+import org.waxbell.score.Manner;
 import org.waxbell.score.Part;
-import org.waxbell.score.ReplyPart;
 import org.waxbell.score.SoundPart;
 
 class CueCheckTest {
     private static List<Problem> check(Cue cue) {
-        return CueCheck.check(Samples.wiring(Samples.pour()), cue);
+        return CueCheck.check(Samples.housed(Samples.pour()), cue, Calendars.NONE);
     }
 
     private static void refused(Cue cue, String path, String value) {
@@ -75,18 +76,18 @@ class CueCheckTest {
     @Test
     void unknownThingsAreRefused() {
         refused(parts(card("card", new Anchor.At(0), 5_000, "nowhere")), "takes[0].score.parts[0].spot", "nowhere");
-        refused(parts(new SoundPart("s", new Anchor.At(0), "main", "bench", "Splashing", "", 80)), "takes[0].score.parts[0].folder", "Splashing");
-        refused(parts(new SoundPart("s", new Anchor.At(0), "main", "bench", "Pouring", "x.wav", 101)), "takes[0].score.parts[0].volume", "101");
-        refused(parts(new ReplyPart("r", new Anchor.At(0), "Hello {viewr}")), "takes[0].score.parts[0].words", "{viewr}");
-        refused(parts(new ReplyPart("r", new Anchor.At(0), "Hello {viewer")), "takes[0].score.parts[0].words", "Hello {viewer");
+        refused(parts(new SoundPart("s", new Anchor.At(0), "main", "bench", "Splashing", "", 80, Manner.PLAIN)), "takes[0].score.parts[0].folder", "Splashing");
+        refused(parts(new SoundPart("s", new Anchor.At(0), "main", "bench", "Pouring", "x.wav", 101, Manner.PLAIN)), "takes[0].score.parts[0].volume", "101");
+        refused(parts(Samples.says("r", new Anchor.At(0), "Hello {viewr}")), "takes[0].score.parts[0].words", "{viewr}");
+        refused(parts(Samples.says("r", new Anchor.At(0), "Hello {viewer")), "takes[0].score.parts[0].words", "Hello {viewer");
         refused(parts(reply("r", new Anchor.After("gone", 0))), "takes[0].score.parts[0].start.part", "gone");
     }
 
     @Test
     void answersForGatesThatAreNotThereAreRefused() {
         Cue pour = Samples.pour();
-        Cue cue = new Cue(1, "bell", "Bell", "bench", true, words("!bell").pulls(), pour.gates(), List.of(new HeldAnswer("price", "no"),
-                new HeldAnswer("cooldown", "{reasn}"), new HeldAnswer("cooldown", "again {reason}")), pour.takes(), pour.urgency(), 1_000);
+        Cue cue = Samples.saying(cue("bell", List.of("!bell"), pour.gates(), reply("r", new Anchor.At(0))), new HeldAnswer("price", "no"),
+                new HeldAnswer("cooldown", "{reasn}"), new HeldAnswer("cooldown", "again {reason}"));
         assertThat(check(cue)).extracting(Problem::path).containsExactly("whenHeld[0].gate", "whenHeld[1].words", "whenHeld[2].gate");
     }
 
@@ -97,7 +98,7 @@ class CueCheckTest {
 
     @Test
     void emptyTextAndEmptyScoresAreRefused() {
-        refused(parts(new ReplyPart("r", new Anchor.At(0), "  ")), "takes[0].score.parts[0].words", "  ");
+        refused(parts(Samples.says("r", new Anchor.At(0), "  ")), "takes[0].score.parts[0].words", "  ");
         refused(parts(), "takes[0].score.parts", "[]");
     }
 

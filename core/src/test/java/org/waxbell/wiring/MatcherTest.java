@@ -27,20 +27,21 @@ import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.EventFields;
 import org.waxbell.event.EventSamples;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
 
 class MatcherTest {
     private static Cue cue(String id, Pull... pulls) {
         Cue cue = Samples.cue(id, List.of("!" + id), List.of(), Samples.reply("r", new Anchor.At(0)));
-        return new Cue(1, cue.id(), cue.name(), cue.rack(), true, List.of(pulls), cue.gates(), List.of(), cue.takes(), cue.urgency(), 1_000);
+        return Samples.pulledBy(cue, pulls);
     }
 
     private static List<String> matched(ShowEvent event, Cue... cues) {
-        return Samples.book(cues).match(event).stream().map(each -> each.cue().id()).toList();
+        return Samples.book(cues).match(event, (match, line) -> true).stream().map(each -> each.ready().cue().id()).toList();
     }
 
     private static List<String> problems(Cue cue) {
-        return CueCheck.check(Samples.wiring(), cue).stream().map(Problem::path).toList();
+        return CueCheck.check(Samples.wiring(), cue, Calendars.NONE).stream().map(Problem::path).toList();
     }
 
     @ParameterizedTest
@@ -66,7 +67,7 @@ class MatcherTest {
 
     @Test
     void wordsPhrasesAndPatternsOfOneLineRingInTheOrderOfTheList() {
-        Cue third = cue("third", new ChatWordPull(List.of("!pour")));
+        Cue third = cue("third", ChatWordPull.of("!pour"));
         assertThat(matched(line(INES, "!pour the taper"), cue("first", new PatternPull("tap.r", "tap")), cue("second", new PhrasePull(List.of("the"), true)), third))
                 .containsExactly("first", "second", "third");
     }
@@ -122,7 +123,7 @@ class MatcherTest {
 
     @Test
     void wordsOfTheReplyMayUseOnlyFieldsThatEveryPullHas() {
-        Cue both = cue("both", new EventPull("gift", Map.of(), Map.of()), new ChatWordPull(List.of("!gift")));
+        Cue both = cue("both", new EventPull("gift", Map.of(), Map.of()), ChatWordPull.of("!gift"));
         assertThat(both.fields()).containsExactly("viewer");
     }
 
@@ -141,7 +142,7 @@ class MatcherTest {
             add(expected, "two", low.matches("(?s)(.*[^\\p{L}\\p{N}])?wax([^\\p{L}\\p{N}].*)?"));
             add(expected, "three", low.contains("good evening") || low.contains("taper"));
             add(expected, "four", low.matches(".*pour.*wax.*"));
-            return book.match(line(INES, text.toString())).stream().map(each -> each.cue().id()).toList().equals(expected);
+            return book.match(line(INES, text.toString()), (match, line) -> true).stream().map(each -> each.ready().cue().id()).toList().equals(expected);
         });
     }
 

@@ -104,7 +104,7 @@ class ConsoleTest {
         });
         new Actions(browser.driver()).keyDown(Keys.CONTROL).sendKeys("z").keyUp(Keys.CONTROL).perform();
         browser.seeText("[role=status]", "Undone: new cue Answer to !scent");
-        assertThat(app.say("lowtide_lou", "!scent").get("sentence").asString()).isEqualTo("no cue has this word");
+        assertThat(app.say("lowtide_lou", "!scent").get("sentence").asString()).startsWith("no cue has this word");
     }
 
     @Test

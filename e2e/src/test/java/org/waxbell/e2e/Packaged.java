@@ -89,7 +89,7 @@ public final class Packaged implements AutoCloseable {
     }
 
     public JsonNode say(String name, String text) {
-        return post("/api/practice/lines", Map.of("name", name, "text", text));
+        return post("/api/practice/lines", Map.of("name", name, "text", text, "privately", false));
     }
 
     private JsonNode send(HttpRequest request) {

@@ -1,6 +1,7 @@
 package org.waxbell.app.json;
 
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Values as the text of a document and back; what was written here is read again without loss. */
@@ -17,8 +18,13 @@ public final class Documents {
         return mapper.writeValueAsString(value);
     }
 
-    /** The document as a value; throws Jackson's exception, which knows the place, where it does not fit. */
+    /** The document as a value; throws Jackson's exception, which knows the place, where it does not fit. Older versions are brought up to date. */
     public <T> T read(String json, Class<T> type) {
-        return mapper.readValue(json, type);
+        if (!Converters.concerns(type)) {
+            return mapper.readValue(json, type);
+        }
+        JsonNode tree = mapper.readTree(json);
+        Converters.bringUp(tree, type);
+        return mapper.treeToValue(tree, type);
     }
 }

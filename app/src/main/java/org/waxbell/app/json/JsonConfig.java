@@ -1,12 +1,20 @@
 package org.waxbell.app.json;
 
+import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.waxbell.cue.FirstLinePull;
+import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
+import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Standing;
+import org.waxbell.event.Target;
+import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.score.Lane;
+import org.waxbell.score.Manner;
+import org.waxbell.score.SlatePart;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.EnumNamingStrategies;
 import tools.jackson.databind.MapperFeature;
@@ -16,6 +24,11 @@ import tools.jackson.databind.cfg.EnumFeature;
 /** One way of writing JSON for pages, documents and the store: strict, so that a misspelled or missing key is told. */
 @Configuration(proxyBeanMethods = false)
 class JsonConfig {
+    /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
+    private static final List<Class<?>> SMALL = List.of(Standing.class, Urgency.class, Lane.class, TakeRule.class, ArgumentGate.Wants.class,
+            AirGate.Air.class, FirstLinePull.Whose.class, Target.Kind.class, Manner.IfFails.class, SlatePart.Act.class,
+            HouseEvent.DeskEnded.Desk.class);
+
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
     interface SmallLetters {
     }
@@ -24,9 +37,8 @@ class JsonConfig {
     JsonMapperBuilderCustomizer strict() {
         return builder -> {
             Mixins.all().forEach(builder::addMixIn);
-            builder.addMixIn(Standing.class, SmallLetters.class).addMixIn(Urgency.class, SmallLetters.class).addMixIn(Lane.class, SmallLetters.class)
-                    .addMixIn(ArgumentGate.Wants.class, SmallLetters.class)
-                    .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
+            SMALL.forEach(each -> builder.addMixIn(each, SmallLetters.class));
+            builder.enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
                             DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                     .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
                     .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)

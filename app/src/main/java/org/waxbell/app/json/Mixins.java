@@ -1,30 +1,51 @@
 package org.waxbell.app.json;
 
-import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.waxbell.booking.BusyRule;
+import org.waxbell.cue.AfterLinesPull;
+import org.waxbell.cue.CalendarPull;
 import org.waxbell.cue.ChatWordPull;
+import org.waxbell.cue.CuePull;
 import org.waxbell.cue.EventPull;
+import org.waxbell.cue.EveryPull;
+import org.waxbell.cue.FirstLinePull;
+import org.waxbell.cue.HandPull;
+import org.waxbell.cue.MarkPull;
 import org.waxbell.cue.PatternPull;
 import org.waxbell.cue.PhrasePull;
+import org.waxbell.cue.PrivatePull;
 import org.waxbell.cue.Pull;
+import org.waxbell.cue.ScenePull;
+import org.waxbell.cue.WebPull;
 import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
-import org.waxbell.event.HushPulled;
+import org.waxbell.event.CueRang;
+import org.waxbell.event.HouseEvent;
+import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.gate.ChanceGate;
+import org.waxbell.gate.ConditionGate;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.Gate;
+import org.waxbell.gate.LimitGate;
+import org.waxbell.gate.PriceGate;
+import org.waxbell.gate.StandBackGate;
 import org.waxbell.gate.WhoGate;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.CardPart;
+import org.waxbell.score.ClipPart;
 import org.waxbell.score.Part;
+import org.waxbell.score.PointsPart;
 import org.waxbell.score.ReplyPart;
+import org.waxbell.score.SlatePart;
 import org.waxbell.score.SoundPart;
+import org.waxbell.score.SwitchPart;
 
 /** What each kind is called in JSON, in the key {@code kind}: the one list to which a new kind adds its line. */
 public final class Mixins {
@@ -45,19 +66,27 @@ public final class Mixins {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({@Type(value = ChatWordPull.class, name = "chatWord"), @Type(value = PhrasePull.class, name = "phrase"),
-        @Type(value = PatternPull.class, name = "pattern"), @Type(value = EventPull.class, name = "event")})
+        @Type(value = PatternPull.class, name = "pattern"), @Type(value = FirstLinePull.class, name = "firstLine"),
+        @Type(value = PrivatePull.class, name = "private"), @Type(value = EventPull.class, name = "event"), @Type(value = MarkPull.class, name = "mark"),
+        @Type(value = EveryPull.class, name = "every"), @Type(value = AfterLinesPull.class, name = "afterLines"),
+        @Type(value = CalendarPull.class, name = "calendar"), @Type(value = HandPull.class, name = "hand"), @Type(value = WebPull.class, name = "webCall"),
+        @Type(value = ScenePull.class, name = "scene"), @Type(value = CuePull.class, name = "cue")})
     interface Pulls {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = WhoGate.class, name = "who"), @Type(value = ArgumentGate.class, name = "argument"),
-        @Type(value = CooldownGate.class, name = "cooldown"), @Type(value = ChanceGate.class, name = "chance")})
+    @JsonSubTypes({@Type(value = StandBackGate.class, name = "standBack"), @Type(value = AirGate.class, name = "air"),
+        @Type(value = WhoGate.class, name = "who"), @Type(value = ArgumentGate.class, name = "argument"),
+        @Type(value = CooldownGate.class, name = "cooldown"), @Type(value = LimitGate.class, name = "limit"),
+        @Type(value = ConditionGate.class, name = "condition"), @Type(value = ChanceGate.class, name = "chance"),
+        @Type(value = PriceGate.class, name = "price")})
     interface Gates {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({@Type(value = CardPart.class, name = "card"), @Type(value = SoundPart.class, name = "sound"),
-        @Type(value = ReplyPart.class, name = "reply")})
+        @Type(value = ReplyPart.class, name = "reply"), @Type(value = ClipPart.class, name = "clip"), @Type(value = SwitchPart.class, name = "switch"),
+        @Type(value = SlatePart.class, name = "slate"), @Type(value = PointsPart.class, name = "points")})
     interface Parts {
     }
 
@@ -74,7 +103,12 @@ public final class Mixins {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = ChatLine.class, name = "chatLine"), @Type(value = HushPulled.class, name = "hush"),
+    @JsonSubTypes({@Type(value = ChatLine.class, name = "chatLine"), @Type(value = PrivateLine.class, name = "privateLine"),
+        @Type(value = CueRang.class, name = "cue"), @Type(value = HouseEvent.HushPulled.class, name = "hush"),
+        @Type(value = HouseEvent.HandPulled.class, name = "hand"), @Type(value = HouseEvent.WebCalled.class, name = "webCall"),
+        @Type(value = HouseEvent.Switched.class, name = "switched"), @Type(value = HouseEvent.AirChanged.class, name = "air"),
+        @Type(value = HouseEvent.ShowMoved.class, name = "show"), @Type(value = HouseEvent.DeskEnded.class, name = "deskEnded"),
+        @Type(value = HouseEvent.ValueMoved.class, name = "value"), @Type(value = HouseEvent.TimeCame.class, name = "time"),
         @Type(value = ChannelEvent.Followed.class, name = "follow"), @Type(value = ChannelEvent.Membership.class, name = "membership"),
         @Type(value = ChannelEvent.Gift.class, name = "gift"), @Type(value = ChannelEvent.Tip.class, name = "tip"),
         @Type(value = ChannelEvent.Arrival.class, name = "arrival"), @Type(value = ChannelEvent.Redeemed.class, name = "reward"),

@@ -1,8 +1,8 @@
 package org.waxbell.app.practice;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
@@ -17,30 +18,37 @@ import org.waxbell.app.run.EngineLoop;
 import org.waxbell.app.run.OutcomeWatcher;
 import org.waxbell.app.socket.Outboxes;
 import org.waxbell.app.socket.Topic;
-import org.waxbell.app.store.ChatMapper;
 import org.waxbell.app.store.ChatMapper.ChatRow;
+import org.waxbell.app.store.ChatMapper;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Refused;
 import org.waxbell.check.Problems;
+import org.waxbell.directive.MakeClip;
 import org.waxbell.directive.SayInChat;
+import org.waxbell.engine.Completion;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.ChatText;
 import org.waxbell.event.EventFields;
 import org.waxbell.event.EventSamples;
+import org.waxbell.event.PrivateLine;
+import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.journal.Decision;
 import org.waxbell.port.ChatOut;
+import org.waxbell.port.ClipOut;
 
 /** A channel of our own in which everything can be tried: its chat is kept here and nothing leaves this machine. */
 @Component
-public class PracticeChannel implements ChatOut, OutcomeWatcher {
+public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher {
     /** The name of its link. */
     public static final String LINK = "practice";
     private static final int LINES_SHOWN = 100;
+    /** How long the making of a practice clip takes, in milliseconds. */
+    private static final long CLIP_TAKES_MS = 2_000;
     private static final long MOST = 1_000_000_000;
     private final EngineLoop loop;
     private final PersonMapper people;
@@ -54,8 +62,8 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
         this.topic = new Topic(outboxes, json, () -> new ChatStanding(lines()));
     }
 
-    /** A line as viewers see it. @param standing nearest standing of the writer @param helper whether it is an answer of ours */
-    public record ChatNotice(long at, String name, Standing standing, String text, boolean helper) {
+    /** A line as viewers see it. @param standing nearest standing of the writer @param helper whether it is an answer of ours @param to whom alone it is for, empty text for everyone */
+    public record ChatNotice(long at, String name, Standing standing, String text, boolean helper, String to) {
     }
 
     /** The chat as it stands. */
@@ -79,7 +87,7 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
     }
 
     /** Writes a line as the viewer of that name, who becomes known if new; done when it is kept and decided. */
-    public CompletableFuture<Decision> write(String name, String text) {
+    public CompletableFuture<Decision> write(String name, String text, boolean privately) {
         Viewer viewer = viewer(name);
         String line = ChatText.line(text);
         if (line.isEmpty()) {
@@ -89,8 +97,7 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
             throw new Refused("text", line, "The line is too long: " + line.length() + " characters.",
                     "Shorten it to " + ChatText.LONGEST_LINE + " at most.");
         }
-        return loop.submit((engine, at) -> engine.accept(at, new ChatLine(LINK, viewer, line)))
-                .thenApply(outcome -> outcome.decisions().get(0));
+        return decided(privately ? new PrivateLine(LINK, viewer, line) : new ChatLine(LINK, viewer, line));
     }
 
     /** Lets a channel event happen, made of the sample of its kind and other fields; done when it is kept and decided. */
@@ -107,7 +114,20 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
         Map<String, String> clean = new TreeMap<>();
         texts.forEach((field, text) -> clean.put(field, ChatText.name(text)));
         ChannelEvent event = sample.with(new EventFields(LINK, viewer(name), numbers, clean));
-        return loop.submit((engine, at) -> engine.accept(at, event)).thenApply(outcome -> outcome.decisions().get(0));
+        return decided(event);
+    }
+
+    /** What became of the event itself; what fell due before it or followed from it has decisions of its own. */
+    private CompletableFuture<Decision> decided(ShowEvent event) {
+        return loop.submit((engine, at) -> engine.accept(at, event)).thenApply(outcome -> outcome.decisions().stream()
+                .filter(each -> each.event() == event).findFirst().orElseThrow());
+    }
+
+    @Override
+    public void make(MakeClip clip) {
+        String address = "practice-clip-" + clip.partRun().replaceAll("[^0-9].*", "");
+        CompletableFuture.delayedExecutor(CLIP_TAKES_MS, TimeUnit.MILLISECONDS).execute(() -> loop.submit((engine, at) ->
+                engine.completed(at, clip.partRun(), Completion.ended(Map.of("address", address, "title", clip.title())))));
     }
 
     private static void unknown(Problems problems, String field) {
@@ -131,17 +151,20 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
 
     @Override
     public void say(SayInChat line) {
-        tell(new ChatNotice(line.meantFor(), StateStore.HELPER, Standing.ANYONE, line.text(), true));
+        tell(new ChatNotice(line.meantFor(), StateStore.HELPER, Standing.ANYONE, line.text(), true, line.to()));
     }
 
     @Override
     public void left(Outcome outcome) {
         for (Decision decision : outcome.decisions()) {
             if (decision.event() instanceof ChannelEvent event && event.from().equals(LINK)) {
-                tell(new ChatNotice(decision.at(), "", Standing.ANYONE, event.sentence(), false));
+                tell(new ChatNotice(decision.at(), "", Standing.ANYONE, event.sentence(), false, ""));
+            }
+            if (decision.event() instanceof PrivateLine line && line.from().equals(LINK)) {
+                tell(new ChatNotice(decision.at(), line.viewer().name(), line.viewer().nearest(), line.text(), false, StateStore.HELPER));
             }
             if (decision.event() instanceof ChatLine line && line.from().equals(LINK)) {
-                tell(new ChatNotice(decision.at(), line.viewer().name(), line.viewer().nearest(), line.text(), false));
+                tell(new ChatNotice(decision.at(), line.viewer().name(), line.viewer().nearest(), line.text(), false, ""));
             }
         }
     }
@@ -153,7 +176,7 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher {
     private List<ChatNotice> lines() {
         List<ChatNotice> lines = new ArrayList<>();
         for (ChatRow row : chat.newest(LINK, LINES_SHOWN)) {
-            lines.add(new ChatNotice(row.at(), row.name(), Standing.valueOf(row.standing()), row.text(), row.helper()));
+            lines.add(new ChatNotice(row.at(), row.name(), Standing.valueOf(row.standing()), row.text(), row.helper(), ""));
         }
         Collections.reverse(lines);
         return lines;

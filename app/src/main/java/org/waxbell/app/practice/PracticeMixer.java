@@ -1,26 +1,37 @@
 package org.waxbell.app.practice;
 
 import java.util.List;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.run.EngineLoop;
 import org.waxbell.app.socket.Outboxes;
 import org.waxbell.app.socket.Topic;
 import org.waxbell.app.stage.StageKeys;
 import org.waxbell.app.store.SettingMapper;
 import org.waxbell.app.wiring.Refused;
+import org.waxbell.directive.SetTarget;
+import org.waxbell.engine.Completion;
+import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Target;
+import org.waxbell.port.TargetOut;
 
 /** Stands for the broadcasting software: two scenes, each with a browser source that loads the Main stage by its address. */
 @Component
-public class PracticeMixer {
+public class PracticeMixer implements TargetOut {
     private static final String SETTING = "practice.mixer";
     private static final String STAGE = "main";
     private static final List<Scene> SCENES = List.of(new Scene("bench", "Bench camera"), new Scene("kettle", "Kettle camera"));
+    private final EngineLoop loop;
     private final SettingMapper settings;
     private final StageKeys keys;
     private final Documents json;
     private final Topic topic;
 
-    PracticeMixer(SettingMapper settings, StageKeys keys, Documents json, Outboxes outboxes) {
+    PracticeMixer(@Lazy EngineLoop loop, SettingMapper settings, StageKeys keys, Documents json, Outboxes outboxes) {
+        this.loop = loop;
         this.settings = settings;
         this.keys = keys;
         this.json = json;
@@ -58,13 +69,45 @@ public class PracticeMixer {
         return new MixerStanding(SCENES, kept.current(), "/stage#k=" + kept.key(), kept.key().equals(keys.key(STAGE)));
     }
 
-    /** Puts a scene on programme. */
+    /** Puts a scene on programme, as a person at the mixer does. */
     public MixerStanding cutTo(String scene) {
+        known(scene);
+        MixerStanding standing = keep(new Kept(scene, kept().key()));
+        tell(scene, true);
+        return standing;
+    }
+
+    @Override
+    public boolean knows(Target.Kind kind) {
+        return kind == Target.Kind.SCENE;
+    }
+
+    @Override
+    public void set(SetTarget set) {
+        if (SCENES.stream().noneMatch(each -> each.id().equals(set.value()))) {
+            loop.submit((engine, at) -> engine.completed(at, set.partRun(), Completion.failed("the practice mixer has no scene called " + set.value())));
+            return;
+        }
+        keep(new Kept(set.value(), kept().key()));
+        tell(set.value(), false);
+    }
+
+    /** The engine learns at every start which scene is on programme. */
+    @EventListener(ApplicationReadyEvent.class)
+    void report() {
+        tell(kept().current(), false);
+    }
+
+    private void tell(String scene, boolean byHand) {
+        HouseEvent.Switched switched = new HouseEvent.Switched(new Target(Target.Kind.SCENE, ""), scene, byHand);
+        loop.submit((engine, at) -> engine.accept(at, switched));
+    }
+
+    private static void known(String scene) {
         if (SCENES.stream().noneMatch(each -> each.id().equals(scene))) {
             throw new Refused("scene", scene, "The practice mixer has no such scene.", "Choose one of "
                     + SCENES.stream().map(Scene::id).toList() + ".");
         }
-        return keep(new Kept(scene, kept().key()));
     }
 
     /** Gives its browser sources the stage's present address, after that was renewed. */

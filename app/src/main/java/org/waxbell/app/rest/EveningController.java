@@ -21,7 +21,9 @@ import org.waxbell.app.stage.StageFeed;
 import org.waxbell.app.stage.StageKeys;
 import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.cue.HandPull;
 import org.waxbell.event.EventSamples;
+import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Viewer;
 
 /** What is done and looked at while an evening runs. */
@@ -47,8 +49,8 @@ class EveningController {
         this.wiring = wiring;
     }
 
-    /** A line to be written into the practice channel. @param name of the viewer who writes it, known or new */
-    record Line(String name, String text) {
+    /** A line to be written into the practice channel. @param name of the viewer who writes it, known or new @param privately to the helper alone */
+    record Line(String name, String text, boolean privately) {
     }
 
     /** An event to happen on the practice channel: a kind, who causes it, and what differs from the sample of its kind. */
@@ -83,6 +85,38 @@ class EveningController {
                 Notices.of(outcome.decisions().get(outcome.decisions().size() - 1)));
     }
 
+    /** Opens the show, or closes the one that is open. */
+    record ShowMove(boolean open) {
+    }
+
+    /** Says that the evening is on air or not, where no mixer does. */
+    record AirMove(boolean onAir) {
+    }
+
+    @PostMapping("/show")
+    CompletableFuture<DecisionNotice> show(@RequestBody ShowMove move) {
+        return happens(new HouseEvent.ShowMoved(move.open()));
+    }
+
+    @PostMapping("/air")
+    CompletableFuture<DecisionNotice> air(@RequestBody AirMove move) {
+        return happens(new HouseEvent.AirChanged(move.onAir()));
+    }
+
+    /** Presses the button of a cue. */
+    @PostMapping("/cues/{id}/press")
+    CompletableFuture<DecisionNotice> press(@PathVariable String id) {
+        HandPull pull = wiring.current().wiring().cues().stream().filter(cue -> cue.id().equals(id)).flatMap(cue -> cue.pulls().stream())
+                .filter(HandPull.class::isInstance).map(HandPull.class::cast).findFirst().orElseThrow(() -> new Refused("id", id,
+                        "No cue of that name has a button or key.", "Give it one among what sets it off."));
+        return happens(new HouseEvent.HandPulled(id, pull.button().isEmpty() ? pull.key() : pull.button()));
+    }
+
+    private CompletableFuture<DecisionNotice> happens(HouseEvent event) {
+        return loop.submit((engine, at) -> engine.accept(at, event)).thenApply(outcome -> Notices.of(outcome.decisions().stream()
+                .filter(each -> each.event().equals(event)).findFirst().orElseThrow()));
+    }
+
     @GetMapping("/practice/viewers")
     List<Viewer> viewers() {
         return channel.viewers();
@@ -90,7 +124,7 @@ class EveningController {
 
     @PostMapping("/practice/lines")
     CompletableFuture<DecisionNotice> write(@RequestBody Line line) {
-        return channel.write(line.name(), line.text()).thenApply(Notices::of);
+        return channel.write(line.name(), line.text(), line.privately()).thenApply(Notices::of);
     }
 
     @GetMapping("/practice/events")

@@ -16,10 +16,13 @@ import org.waxbell.app.stage.StageFeed;
 import org.waxbell.app.stage.StageWatcher;
 import org.waxbell.app.store.EngineMapper;
 import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.StateStore;
 import org.waxbell.engine.Change;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.Ring;
+import org.waxbell.event.HouseEvent;
 import org.waxbell.journal.Decision;
+import org.waxbell.show.Evening;
 
 /** What the console is told as it happens: decisions, rings, who shows a stage, whether all is being kept. */
 @Component
@@ -32,23 +35,25 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
     private final SystemClock clock;
     private final StageFeed stages;
     private final SavedState saved;
+    private final StateStore state;
     private final Topic topic;
 
     LiveNews(JournalMapper journal, EngineMapper rings, Documents json, SystemClock clock, StageFeed stages, SavedState saved,
-             Outboxes outboxes) {
+             StateStore state, Outboxes outboxes) {
         this.journal = journal;
         this.rings = rings;
         this.json = json;
         this.clock = clock;
         this.stages = stages;
         this.saved = saved;
+        this.state = state;
         this.topic = new Topic(outboxes, json, this::standing);
         saved.watch(now -> topic.tell("saved", now));
     }
 
     /** How it stands. @param now the server's time, milliseconds since 1970 UTC @param decisions newest last */
     public record LiveStanding(double now, String version, List<DecisionNotice> decisions, List<RingNotice> rings,
-                           List<PageNotice> pages, SavedState.Saved saved) {
+                           List<PageNotice> pages, SavedState.Saved saved, Evening evening) {
     }
 
     /** A page that shows a stage. @param sounds whether it may sound @param roundTrip in milliseconds */
@@ -67,7 +72,7 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
     LiveStanding standing() {
         List<RingNotice> recent = rings.ringsSince(clock.now() - ROPE_BACK).stream()
                 .map(text -> Notices.of(json.read(text, Ring.class))).sorted(Comparator.comparingLong(RingNotice::number)).toList();
-        return new LiveStanding(clock.exact(), Version.current(), decisions(Long.MAX_VALUE), recent, pages(), saved.now());
+        return new LiveStanding(clock.exact(), Version.current(), decisions(Long.MAX_VALUE), recent, pages(), saved.now(), state.evening());
     }
 
     /** The newest decisions before a number, newest last. */
@@ -83,6 +88,9 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
     @Override
     public void left(Outcome outcome) {
         outcome.decisions().forEach(decision -> topic.tell("decision", Notices.of(decision)));
+        if (outcome.decisions().stream().anyMatch(each -> each.event() instanceof HouseEvent.ShowMoved || each.event() instanceof HouseEvent.AirChanged)) {
+            topic.tell("evening", state.evening());
+        }
         for (Change change : outcome.changes()) {
             if (change instanceof Change.RingMoved moved) {
                 topic.tell("ring", Notices.of(moved.ring()));

@@ -2,6 +2,7 @@ package org.waxbell.app.rest;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.Ring;
 import org.waxbell.event.Viewer;
@@ -55,13 +56,12 @@ public final class Notices {
     static RingNotice of(Ring ring) {
         return new RingNotice(ring.number(), ring.cueId(), ring.cueName(), ring.event().by().map(Viewer::name).orElse(""),
                 small(ring.state()), ring.note(), ring.arrived(), ring.start(),
-                ring.parts().stream().map(run -> of(ring, run)).toList());
+                ring.parts().stream().filter(PartRun::placed).map(run -> of(ring, run)).toList());
     }
 
     private static PartNotice of(Ring ring, PartRun run) {
-        long from = ring.start() + run.fromMs();
-        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run)), from,
-                ring.start() + run.toMs(), small(run.state()), run.note());
+        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of())), ring.momentOf(run),
+                ring.overOf(run), small(run.state()), run.note());
     }
 
     private static String small(Enum<?> state) {

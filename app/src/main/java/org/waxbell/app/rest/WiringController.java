@@ -21,6 +21,8 @@ import org.waxbell.app.media.MediaTokens;
 import org.waxbell.app.rest.WiringViews.CueSave;
 import org.waxbell.app.rest.WiringViews.CueView;
 import org.waxbell.app.rest.WiringViews.History;
+import org.waxbell.app.rest.WiringViews.HouseSave;
+import org.waxbell.app.rest.WiringViews.HouseView;
 import org.waxbell.app.rest.WiringViews.MediaView;
 import org.waxbell.app.rest.WiringViews.RackSave;
 import org.waxbell.app.rest.WiringViews.RackView;
@@ -43,6 +45,7 @@ import org.waxbell.cue.Rack;
 import org.waxbell.event.EventSamples;
 import org.waxbell.score.CardPart;
 import org.waxbell.stage.Stage;
+import org.waxbell.wiring.House;
 
 /** Reads and changes the wiring. */
 @RestController
@@ -72,7 +75,8 @@ class WiringController {
         DocumentSet set = store.current();
         Map<String, CountRow> counts = journal.counts(StateStore.day(clock.now())).stream()
                 .collect(Collectors.toMap(CountRow::cueId, Function.identity()));
-        return new WiringView(
+        Document house = set.find(DocumentKind.HOUSE, "house").orElse(new Document(DocumentKind.HOUSE, "house", 0, 0, House.PLAIN));
+        return new WiringView(new HouseView(house.version(), (House) house.value()),
                 views(set, DocumentKind.RACK, each -> new RackView(each.version(), (Rack) each.value())),
                 views(set, DocumentKind.CUE, each -> cue(each, counts)),
                 views(set, DocumentKind.STAGE, each -> new StageView((Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
@@ -85,7 +89,7 @@ class WiringController {
     private static Map<String, Map<String, String>> samples() {
         Map<String, Map<String, String>> samples = new TreeMap<>();
         samples.put("chat", new TreeMap<>(EventSamples.chat().values()));
-        EventSamples.all().forEach(each -> samples.put(each.kind(), new TreeMap<>(each.values())));
+        EventSamples.kinds().forEach(kind -> EventSamples.any(kind).ifPresent(each -> samples.put(kind, new TreeMap<>(each.values()))));
         return samples;
     }
 
@@ -113,6 +117,11 @@ class WiringController {
     CompletableFuture<SavedVersion> saveRack(@PathVariable String id, @RequestBody RackSave save) {
         sameId(id, save.rack().id());
         return changed(edits.saveRack(save.rack(), save.version()));
+    }
+
+    @PutMapping("/house")
+    CompletableFuture<SavedVersion> saveHouse(@RequestBody HouseSave save) {
+        return changed(edits.saveHouse(save.house(), save.version()));
     }
 
     @PostMapping("/undo")

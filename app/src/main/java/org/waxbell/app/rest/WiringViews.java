@@ -5,6 +5,7 @@ import java.util.Map;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
+import org.waxbell.wiring.House;
 
 /** The wiring as the console reads and changes it. */
 public final class WiringViews {
@@ -32,8 +33,16 @@ public final class WiringViews {
     }
 
     /** All of it. @param looks names of the looks that a card may have @param samples a sample value for each name that words may use, by {@code chat} or kind of event */
-    public record WiringView(List<RackView> racks, List<CueView> cues, List<StageView> stages, List<MediaView> shelf,
+    public record WiringView(HouseView house, List<RackView> racks, List<CueView> cues, List<StageView> stages, List<MediaView> shelf,
                              List<String> looks, Map<String, Map<String, String>> samples, History history) {
+    }
+
+    /** What holds for the whole wiring, with its version. */
+    public record HouseView(long version, House house) {
+    }
+
+    /** What holds for the whole wiring, to be saved. @param version the one that the editor saw */
+    public record HouseSave(long version, House house) {
     }
 
     /** A cue to be saved. @param version the one that the editor saw, 0 for a new cue */

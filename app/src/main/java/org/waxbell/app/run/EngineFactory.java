@@ -5,6 +5,7 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.engine.Engine;
+import org.waxbell.port.Calendars;
 import org.waxbell.wiring.CueBook;
 
 /** Makes the engine that goes on from where the last one stopped. */
@@ -13,14 +14,16 @@ class EngineFactory {
     private final StateStore state;
     private final WiringStore wiring;
     private final SystemClock clock;
+    private final Calendars calendars;
 
-    EngineFactory(StateStore state, WiringStore wiring, SystemClock clock) {
+    EngineFactory(StateStore state, WiringStore wiring, SystemClock clock, Calendars calendars) {
         this.state = state;
         this.wiring = wiring;
         this.clock = clock;
+        this.calendars = calendars;
     }
 
     Engine make() {
-        return new Engine(new CueBook(wiring.current().wiring()), state.load(clock.now(), new SecureRandom().nextLong()), Lead.LEAST);
+        return new Engine(new CueBook(wiring.current().wiring()), state.load(clock.now(), new SecureRandom().nextLong()), Lead.LEAST, calendars);
     }
 }

@@ -11,6 +11,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
+import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
 import org.waxbell.time.Stamps;
@@ -70,6 +71,7 @@ public class EngineLoop implements SmartLifecycle {
         long due = commit.owes() ? Math.min(engine.nextWake(), clock.now() + RETRY_MILLIS) : engine.nextWake();
         Queued first = due == Long.MAX_VALUE ? queue.take()
                 : queue.poll(Math.max(0, due - clock.now()), TimeUnit.MILLISECONDS);
+        engine.kept(!commit.owes());
         Batch batch = new Batch();
         batch.add(engine.wake(stamps.next()));
         long until = System.nanoTime() + LONGEST_BATCH_NANOS;
@@ -93,11 +95,16 @@ public class EngineLoop implements SmartLifecycle {
         RuntimeException failure = commit.commit(work);
         for (Batch.Done each : work) {
             try {
-                release.release(each.outcome());
+                release.release(each.outcome(), this::failed);
             } finally {
                 acknowledge(each, failure);
             }
         }
+    }
+
+    /** What no adapter can do is told to the engine like any other failure of a part. */
+    private void failed(String partRun, String why) {
+        submit((engine, at) -> engine.completed(at, partRun, Completion.failed(why)));
     }
 
     private static void acknowledge(Batch.Done done, @Nullable RuntimeException failure) {

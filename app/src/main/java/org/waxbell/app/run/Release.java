@@ -10,11 +10,15 @@ import org.springframework.stereotype.Component;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
+import org.waxbell.directive.MakeClip;
 import org.waxbell.directive.SayInChat;
+import org.waxbell.directive.SetTarget;
 import org.waxbell.directive.StageDirective;
 import org.waxbell.engine.Outcome;
 import org.waxbell.port.ChatOut;
+import org.waxbell.port.ClipOut;
 import org.waxbell.port.StageOut;
+import org.waxbell.port.TargetOut;
 
 /** Lets directives out to their adapters; one that fails is logged and never stops the others. */
 @Component
@@ -22,10 +26,14 @@ class Release {
     private static final Logger LOG = LoggerFactory.getLogger(Release.class);
     private final StageOut stages;
     private final Map<String, ChatOut> chats;
+    private final Map<String, ClipOut> clips;
+    private final List<TargetOut> targets;
     private final List<OutcomeWatcher> watchers;
 
-    Release(StageOut stages, List<ChatOut> chats, List<OutcomeWatcher> watchers) {
+    Release(StageOut stages, List<ChatOut> chats, List<ClipOut> clips, List<TargetOut> targets, List<OutcomeWatcher> watchers) {
         this.stages = stages;
+        this.clips = clips.stream().collect(Collectors.toMap(ClipOut::link, Function.identity()));
+        this.targets = targets;
         this.chats = chats.stream().collect(Collectors.toMap(ChatOut::link, Function.identity()));
         this.watchers = watchers;
     }
@@ -34,10 +42,31 @@ class Release {
      * Lets all of it out, even where nothing can be kept: stages first, for they have a moment to meet; then the news of what
      * was decided; then chat, so that an answer never stands above the line that it answers.
      */
-    void release(Outcome outcome) {
+    void release(Outcome outcome, Failures failures) {
         outcome.directives().forEach(directive -> guarded(() -> perform(directive)));
         watchers.forEach(watcher -> guarded(() -> watcher.left(outcome)));
-        outcome.directives().forEach(directive -> guarded(() -> say(directive)));
+        outcome.directives().forEach(directive -> guarded(() -> say(directive, failures)));
+        outcome.directives().forEach(directive -> guarded(() -> outside(directive, failures)));
+    }
+
+    /** Is told of parts that no adapter can do. */
+    @FunctionalInterface
+    interface Failures {
+        /** The part failed before anything was tried. */
+        void failed(String partRun, String why);
+    }
+
+    private void outside(Directive directive, Failures failures) {
+        if (directive instanceof MakeClip clip) {
+            if (clips.containsKey(clip.link())) {
+                clips.get(clip.link()).make(clip);
+            } else {
+                failures.failed(clip.partRun(), "no link is set up that makes clips" + (clip.link().isEmpty() ? "" : " on " + clip.link()));
+            }
+        } else if (directive instanceof SetTarget set) {
+            targets.stream().filter(each -> each.knows(set.target().kind())).findFirst().ifPresentOrElse(each -> each.set(set),
+                    () -> failures.failed(set.partRun(), "no link is set up for " + set.target().inWords()));
+        }
     }
 
     private void perform(Directive directive) {
@@ -50,9 +79,13 @@ class Release {
         }
     }
 
-    private void say(Directive directive) {
-        if (directive instanceof SayInChat say && chats.containsKey(say.link())) {
-            chats.get(say.link()).say(say);
+    private void say(Directive directive, Failures failures) {
+        if (directive instanceof SayInChat say) {
+            if (chats.containsKey(say.link())) {
+                chats.get(say.link()).say(say);
+            } else {
+                failures.failed(say.partRun(), "there is no chat link called " + say.link());
+            }
         }
     }
 

@@ -33,7 +33,7 @@ public interface EngineMapper {
     long newestRing();
 
     /** Keeps that a ring was let through. */
-    @Insert("insert or replace into let_through (ring, cue_id, viewer, at) values (#{ring}, #{cueId}, #{viewer}, #{at})")
+    @Insert("insert or replace into let_through (ring, cue_id, who, at, times) values (#{ring}, #{cueId}, #{who}, #{at}, #{times})")
     void putLet(Let let);
 
     /** Forgets that a ring was let through. */
@@ -44,9 +44,16 @@ public interface EngineMapper {
     @Delete("delete from let_through where at < #{moment}")
     void forgetLets(long moment);
 
-    /** All that was let through. */
-    @Select("select ring, cue_id, viewer, at from let_through order by at, abs(ring)")
-    List<Let> lets();
+    /**
+     * All that was let through: rings that still wait one by one, of the others the last moment of each cue and viewer and how
+     * often they were since {@code counted}.
+     */
+    @Select("""
+            select ring, cue_id, who, at, 1 as times from let_through where ring in (select number from ring where active = 1)
+            union all
+            select 0 as ring, cue_id, who, max(at) as at, sum(at >= #{counted}) as times from let_through
+            where ring not in (select number from ring where active = 1) group by cue_id, who order by 4, 2, 3""")
+    List<Let> lets(long counted);
 
     /** Keeps what was drawn last. */
     @Insert("insert or replace into drawn (purpose, name) values (#{purpose}, #{name})")

@@ -17,6 +17,10 @@ public interface PersonMapper {
     @Select("select * from person where id like #{link} || ':%' order by rowid")
     List<PersonRow> ofLink(String link);
 
+    /** The names of everyone who was seen. */
+    @Select("select name from person where first_seen is not null")
+    List<String> names();
+
     /** The person of that identity, null for nobody. */
     @Select("select * from person where id = #{id}")
     @Nullable PersonRow find(String id);

@@ -4,6 +4,7 @@ import java.util.Locale;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
+import org.waxbell.wiring.House;
 
 /** The kinds of document. */
 public enum DocumentKind {
@@ -12,7 +13,9 @@ public enum DocumentKind {
     /** A folder of cues. */
     RACK(Rack.class),
     /** An overlay page. */
-    STAGE(Stage.class);
+    STAGE(Stage.class),
+    /** What holds for the whole wiring; there is one, called {@code house}. */
+    HOUSE(House.class);
 
     private final Class<?> type;
 

@@ -8,6 +8,7 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
+import org.waxbell.wiring.House;
 import org.waxbell.wiring.Wiring;
 
 /** All documents at one moment, and the wiring that they make together with the shelf. */
@@ -15,7 +16,7 @@ public record DocumentSet(List<Document> all, Shelf shelf, Wiring wiring) {
     /** The set of these documents. */
     public static DocumentSet of(List<Document> all, Shelf shelf) {
         List<Document> sorted = all.stream().sorted(Comparator.comparingInt(Document::position)).toList();
-        return new DocumentSet(sorted, shelf, new Wiring(values(sorted, Rack.class), values(sorted, Cue.class),
+        return new DocumentSet(sorted, shelf, new Wiring(values(sorted, House.class).stream().findFirst().orElse(House.PLAIN), values(sorted, Rack.class), values(sorted, Cue.class),
                 values(sorted, Stage.class), shelf));
     }
 

@@ -8,7 +8,6 @@ import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.DocumentRow;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
-import org.waxbell.wiring.CueBook;
 
 /** Puts one document in place of another, on the engine's thread: checked against what is in force at that moment. */
 abstract class Edit implements Job {
@@ -45,7 +44,7 @@ abstract class Edit implements Job {
                 aim.position() != null ? aim.position() : before == null ? current.nextPosition() : before.position(), aim.value());
         DocumentSet next = after == null ? current.without(aim.kind(), aim.id()) : current.with(after);
         store.become(next);
-        return engine.rewire(stamp, new CueBook(next.wiring()));
+        return engine.rewire(stamp, engine.book().next(next.wiring()));
     }
 
     @Override

@@ -20,6 +20,7 @@ import org.waxbell.app.store.PersonMapper;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
+import org.waxbell.wiring.House;
 
 /** Fills an empty data folder: with the demo evening, or with one rack and one stage to begin with. */
 @Component
@@ -45,7 +46,7 @@ class FirstFill {
     record PracticeViewer(String name, String standings, int months) {
     }
 
-    record DemoWiring(Rack[] racks, Stage[] stages, Cue[] cues) {
+    record DemoWiring(House house, Rack[] racks, Stage[] stages, Cue[] cues) {
     }
 
     /** Does nothing where there are documents already. */
@@ -67,6 +68,7 @@ class FirstFill {
         }
         DemoWiring wiring = json.read(text(from + "/wiring.json"), DemoWiring.class);
         int position = 0;
+        put(DocumentKind.HOUSE, "house", ++position, wiring.house());
         for (Rack rack : wiring.racks()) {
             put(DocumentKind.RACK, rack.id(), ++position, rack);
         }

@@ -15,7 +15,9 @@ import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
+import org.waxbell.port.Calendars;
 import org.waxbell.wiring.CueCheck;
+import org.waxbell.wiring.House;
 
 /** Edits of the wiring: each is checked, versioned, kept in the log and can be undone by the server. */
 @Component
@@ -25,12 +27,14 @@ public class WiringEdits {
     private final WiringStore store;
     private final DocumentMapper mapper;
     private final Documents json;
+    private final Calendars calendars;
 
-    WiringEdits(EngineLoop loop, WiringStore store, DocumentMapper mapper, Documents json) {
+    WiringEdits(EngineLoop loop, WiringStore store, DocumentMapper mapper, Documents json, Calendars calendars) {
         this.loop = loop;
         this.store = store;
         this.mapper = mapper;
         this.json = json;
+        this.calendars = calendars;
     }
 
     /** Saves a cue; {@code version} is the one that the editor saw, 0 for a new cue. */
@@ -48,6 +52,11 @@ public class WiringEdits {
     /** Saves a rack, such as to switch it. */
     public CompletableFuture<Document> saveRack(Rack rack, long version) {
         return submit(new Change(DocumentKind.RACK, rack.id(), version, rack, "edit of rack " + rack.name()));
+    }
+
+    /** Saves what holds for the whole wiring. */
+    public CompletableFuture<Document> saveHouse(House house, long version) {
+        return submit(new Change(DocumentKind.HOUSE, "house", version, house, "edit of the house"));
     }
 
     /** Undoes the newest edit. */
@@ -74,11 +83,14 @@ public class WiringEdits {
         return loop.submit(edit).thenApply(outcome -> edit.after());
     }
 
-    private static List<Problem> check(DocumentSet current, @Nullable Object value) {
+    private List<Problem> check(DocumentSet current, @Nullable Object value) {
         if (value instanceof Cue cue) {
-            return CueCheck.check(current.wiring(), cue);
+            return CueCheck.check(current.wiring(), cue, calendars);
         }
         Problems problems = new Problems();
+        if (value instanceof House house) {
+            house.check(problems);
+        }
         if (value instanceof Rack rack) {
             problems.at("name").text(rack.name(), LONGEST_RACK_NAME, "The name");
             if (!rack.id().matches("[a-z0-9][a-z0-9-]{0,59}")) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.argThat;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
@@ -28,8 +29,10 @@ import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
+import org.waxbell.port.Calendars;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.House;
 import org.waxbell.wiring.Wiring;
 
 /** The one thread that changes state: keeps before it lets out, and lives on whatever a job or an adapter does. */
@@ -42,7 +45,7 @@ class EngineLoopTest {
 
     @BeforeEach
     void start() {
-        when(factory.make()).thenReturn(new Engine(new CueBook(new Wiring(List.of(), List.of(), List.of(), Shelf.EMPTY)), EngineState.fresh(1), 40));
+        when(factory.make()).thenReturn(new Engine(new CueBook(new Wiring(House.PLAIN, List.of(), List.of(), List.of(), Shelf.EMPTY)), EngineState.fresh(1), 40, Calendars.NONE));
         loop.start();
     }
 
@@ -61,7 +64,7 @@ class EngineLoopTest {
         Outcome outcome = line().get(30, TimeUnit.SECONDS);
         InOrder order = inOrder(commit, release);
         order.verify(commit).commit(argThat(work -> work.stream().anyMatch(each -> each.outcome() == outcome)));
-        order.verify(release).release(outcome);
+        order.verify(release).release(eq(outcome), any());
     }
 
     @Test
@@ -96,7 +99,7 @@ class EngineLoopTest {
         when(commit.commit(any())).thenReturn(new IllegalStateException("disk full"));
         assertThatThrownBy(() -> line().get(30, TimeUnit.SECONDS)).isInstanceOf(ExecutionException.class).hasCauseInstanceOf(Unsaved.class)
                 .hasMessageContaining("disk full");
-        verify(release, timeout(30_000)).release(argThat(outcome -> !outcome.decisions().isEmpty()));
+        verify(release, timeout(30_000)).release(argThat(outcome -> !outcome.decisions().isEmpty()), any());
     }
 
     @Test
@@ -110,7 +113,7 @@ class EngineLoopTest {
 
     @Test
     void anAdapterThatThrowsDoesNotEndTheThread() throws Exception {
-        doThrow(new IllegalStateException("adapter")).when(release).release(argThat(outcome -> outcome != null && !outcome.decisions().isEmpty()));
+        doThrow(new IllegalStateException("adapter")).when(release).release(argThat(outcome -> outcome != null && !outcome.decisions().isEmpty()), any());
         assertThat(line().get(30, TimeUnit.SECONDS).decisions()).hasSize(1);
         Outcome next = loop.submit((engine, at) -> Outcome.NOTHING).get(30, TimeUnit.SECONDS);
         assertThat(next.isEmpty()).isTrue();

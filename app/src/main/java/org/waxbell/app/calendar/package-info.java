@@ -1,0 +1,5 @@
+/** Calendar rules. */
+@NullMarked
+package org.waxbell.app.calendar;
+
+import org.jspecify.annotations.NullMarked;

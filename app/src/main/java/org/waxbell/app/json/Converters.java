@@ -1,0 +1,86 @@
+package org.waxbell.app.json;
+
+import java.util.Map;
+import java.util.function.Consumer;
+import org.waxbell.cue.Cue;
+import org.waxbell.journal.Decision;
+import org.waxbell.stage.Stage;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Brings documents that an older program wrote to the version that this one reads; each step is one method, newest last. */
+final class Converters {
+    private static final Map<Class<?>, Consumer<ObjectNode>> BY_TYPE = Map.of(Cue.class, Converters::cue, Stage.class, Converters::stage,
+            Decision.class, Converters::decision);
+
+    private Converters() {
+    }
+
+    /** Whether documents of that type may have to be brought up to date. */
+    static boolean concerns(Class<?> type) {
+        return BY_TYPE.containsKey(type);
+    }
+
+    /** Changes {@code document} in place, from whatever version it has. */
+    static void bringUp(JsonNode document, Class<?> type) {
+        if (document instanceof ObjectNode node) {
+            BY_TYPE.get(type).accept(node);
+        }
+    }
+
+    private static int version(ObjectNode document) {
+        return document.path("formatVersion").asInt(0);
+    }
+
+    private static void cue(ObjectNode cue) {
+        if (version(cue) == 1) {
+            cueTo2(cue);
+        }
+    }
+
+    /** Version 2 brought takes with rules, parts with manners, circles, prefixes, and a description for viewers. */
+    private static void cueTo2(ObjectNode cue) {
+        cue.put("formatVersion", 2).put("takeRule", "first").put("description", "").put("listed", true);
+        each(cue.path("pulls"), pull -> {
+            if (pull.path("kind").asString("").equals("chatWord")) {
+                pull.put("general", false).put("argument", "");
+            }
+        });
+        each(cue.path("gates"), gate -> {
+            if (gate.path("kind").asString("").equals("who")) {
+                gate.putArray("circles");
+            }
+            if (gate.path("kind").asString("").equals("argument")) {
+                gate.put("knownOnly", false);
+            }
+        });
+        each(cue.path("takes"), take -> {
+            take.put("name", "Main").put("when", "").put("weight", 1).put("spare", "");
+            each(take.path("score").path("parts"), part -> part.putObject("manner").put("ifFails", "goOn").put("atOnce", false).put("toEnd", false));
+        });
+    }
+
+    /** Version 2 of a stage brought outlets that make others quieter. */
+    private static void stage(ObjectNode stage) {
+        if (version(stage) == 1) {
+            stage.put("formatVersion", 2);
+            each(stage.path("outlets"), outlet -> outlet.put("quietTo", 100).putArray("quietens"));
+        }
+    }
+
+    private static void decision(ObjectNode decision) {
+        each(decision.path("cues"), answer -> {
+            if (!answer.has("take")) {
+                answer.put("take", "");
+            }
+        });
+    }
+
+    private static void each(JsonNode list, Consumer<ObjectNode> change) {
+        list.forEach(item -> {
+            if (item instanceof ObjectNode node) {
+                change.accept(node);
+            }
+        });
+    }
+}

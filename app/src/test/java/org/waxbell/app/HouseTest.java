@@ -1,0 +1,161 @@
+package org.waxbell.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.io.TempDir;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.cue.Cue;
+import org.waxbell.port.Calendars;
+import org.waxbell.stage.Stage;
+import org.waxbell.wiring.CueCheck;
+import org.waxbell.wiring.Wiring;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Shows, points, clips, scenes and buttons of the demo over real HTTP, and what of them outlives a restart. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class HouseTest {
+    @TempDir
+    static Path data;
+    private static Running app;
+
+    @BeforeAll
+    static void start() {
+        app = Running.demo(data.resolve("demo"));
+    }
+
+    @AfterAll
+    static void stop() throws IOException {
+        app.close();
+    }
+
+    private static String says(String viewer, String text) {
+        return app.say(viewer, text).body().get("sentence").asString();
+    }
+
+    @Test
+    @Order(1)
+    void aShowIsOpenedOnceAndFirstLinesCountFromThen() {
+        assertThat(says("wickerby", "hello all")).endsWith("no show is open, so it is nobody's first line tonight");
+        assertThat(app.post("/api/show", Map.of("open", true)).body().get("sentence").asString()).isEqualTo("noted");
+        assertThat(app.post("/api/show", Map.of("open", true)).body().get("sentence").asString()).isEqualTo("a show is open already");
+        assertThat(says("wickerby", "hello again")).isEqualTo("rang Welcome back");
+        assertThat(says("wickerby", "and again")).isEqualTo("no cue has this word");
+        assertThat(app.get("/api/live").body().at("/evening/show").asLong()).isEqualTo(1);
+    }
+
+    @Test
+    @Order(2)
+    void pointsAreSpentAndOutliveARestartWithFirstLinesAndTheShow() throws IOException {
+        assertThat(says("wickerby", "!pool")).isEqualTo("held Dye the pool · needs one of sage, rose, ochre: !pool sage, rose or ochre");
+        assertThat(says("wickerby", "!pool sage")).isEqualTo("rang Dye the pool");
+        assertThat(says("wickerby", "!pool rose")).isEqualTo("held Dye the pool · costs 15 drips, 10 short");
+        app.restart();
+        assertThat(says("wickerby", "!pool rose")).isEqualTo("held Dye the pool · costs 15 drips, 10 short");
+        assertThat(says("wickerby", "still here")).isEqualTo("no cue has this word");
+        assertThat(app.get("/api/live").body().at("/evening/show").asLong()).isEqualTo(1);
+    }
+
+    @Test
+    @Order(3)
+    void aClipIsMadeAndItsAddressAnswered() {
+        try (Listening chat = new Listening(app, "/ws/practice/channel")) {
+            assertThat(says("tallowmoth", "!keep")).contains("rang Keep that moment (Main)");
+            assertThat(chat.next(each -> each.at("/body/text").asString("").startsWith("Kept:")).at("/body/text").asString())
+                    .matches("Kept: tallowmoth at the bench · practice-clip-\\d+");
+        }
+    }
+
+    @Test
+    @Order(4)
+    void aButtonSwitchesTheSceneAndAPersonsOwnCutCountsForMore() {
+        try (Listening mixer = new Listening(app, "/ws/practice/mixer"); Listening live = new Listening(app, "/ws/live")) {
+            assertThat(app.post("/api/cues/kettle-on/press", null).body().get("sentence").asString()).isEqualTo("rang Kettle on");
+            assertThat(mixer.next(each -> each.at("/body/current").asString("").equals("kettle")).at("/type").asString()).isEqualTo("standing");
+            app.put("/api/practice/mixer/scene", Map.of("scene", "bench"));
+            JsonNode ring = live.next(each -> each.at("/body/cueId").asString("").equals("kettle-on") && each.at("/body/state").asString("").equals("ended"));
+            assertThat(ring.at("/body/parts/0/note").asString()).isEqualTo("changed by hand");
+        }
+        assertThat(app.get("/api/practice/mixer").body().get("current").asString()).isEqualTo("bench");
+        assertThat(app.post("/api/cues/pour-the-taper/press", null).status()).isEqualTo(422);
+    }
+
+    @Test
+    @Order(5)
+    void aPartWithoutALinkFailsAloneAndSaysSo() {
+        ObjectNode cue = (ObjectNode) app.cue("kettle-on").get("cue").deepCopy();
+        cue.put("id", "red-light").put("name", "Red light");
+        cue.putArray("pulls").addObject().put("kind", "webCall").put("hook", "kiln");
+        cue.putArray("gates");
+        ObjectNode part = (ObjectNode) cue.at("/takes/0/score/parts/0");
+        part.put("value", "#ff0000");
+        ((ObjectNode) part.get("target")).put("kind", "lamp").put("name", "Bench");
+        assertThat(app.put("/api/cues/red-light", Map.of("version", 0, "cue", cue)).status()).isEqualTo(200);
+        String address = app.get("/api/hooks/kiln/address").body().get("address").asString();
+        try (Listening live = new Listening(app, "/ws/live")) {
+            assertThat(app.ask("POST", address.substring(0, address.length() - 1) + "x", null).status()).isEqualTo(404);
+            assertThat(app.ask("POST", address, null).status()).isEqualTo(202);
+            JsonNode ring = live.next(each -> each.at("/body/cueId").asString("").equals("red-light") && each.at("/body/state").asString("").equals("ended"));
+            assertThat(ring.at("/body/parts/0/note").asString()).isEqualTo("no link is set up for the lamp Bench");
+        }
+        assertThat(app.get("/api/hooks/nowhere/address").status()).isEqualTo(422);
+    }
+
+    @Test
+    @Order(6)
+    void theHouseIsEditedCheckedAndUndone() {
+        JsonNode before = app.get("/api/wiring").body().get("house");
+        ObjectNode house = (ObjectNode) before.get("house").deepCopy();
+        house.put("prefix", "?");
+        assertThat(app.put("/api/house", Map.of("version", before.get("version").asLong(), "house", house)).status()).isEqualTo(200);
+        assertThat(says("lowtide_lou", "?pool sage")).contains("Dye the pool");
+        app.post("/api/undo", null);
+        house.put("prefix", "much too long");
+        JsonNode refused = app.put("/api/house", Map.of("version", before.get("version").asLong() + 2, "house", house)).body();
+        assertThat(refused.at("/problems/0/path").asString()).isEqualTo("prefix");
+        assertThat(app.get("/api/wiring").body().at("/house/house/prefix").asString()).isEqualTo("!");
+    }
+
+    @Test
+    @Order(7)
+    void aCalendarRuleIsCheckedWhenItIsSaved() {
+        JsonNode before = app.cue("a-sip-of-water");
+        ObjectNode cue = (ObjectNode) before.get("cue").deepCopy();
+        ObjectNode pull = cue.putArray("pulls").addObject().put("kind", "calendar").put("rule", "FREQ=SOMETIMES").put("start", "2026-11-23T19:55:00")
+                .put("zone", "Europe/Vienna");
+        Map<String, Object> save = Map.of("version", before.get("version").asLong(), "cue", cue);
+        assertThat(app.put("/api/cues/a-sip-of-water", save).body().at("/problems/0/path").asString()).isEqualTo("pulls[0].rule");
+        pull.put("rule", "FREQ=WEEKLY;BYDAY=MO,TH");
+        assertThat(app.put("/api/cues/a-sip-of-water", save).status()).isEqualTo(200);
+    }
+
+    @Test
+    @Order(8)
+    void theDemoHoldsToItsOwnChecks() {
+        Wiring wiring = app.bean(WiringStore.class).current().wiring();
+        assertThat(wiring.cues()).allSatisfy(cue -> assertThat(CueCheck.check(wiring, cue, app.bean(Calendars.class))).as(cue.name()).isEmpty());
+    }
+
+    @Test
+    @Order(9)
+    void documentsOfTheFirstVersionAreBroughtUpToDate() throws IOException {
+        Documents documents = app.bean(Documents.class);
+        try (InputStream in = HouseTest.class.getResourceAsStream("/old/wiring-1.json")) {
+            JsonNode old = Running.JSON.readTree(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            old.get("cues").forEach(each -> assertThat(documents.read(each.toString(), Cue.class).formatVersion()).isEqualTo(Cue.FORMAT));
+            assertThat(documents.read(old.at("/stages/0").toString(), Stage.class).outlets().get(0).quietTo()).isEqualTo(100);
+        }
+    }
+}

@@ -1,0 +1,39 @@
+package org.waxbell.cue;
+
+import java.util.Set;
+import org.waxbell.check.Problems;
+import org.waxbell.event.HouseEvent;
+
+/**
+ * Sets the cue off by hand.
+ *
+ * @param button words on its button, empty text for no button
+ * @param key    a key with modifiers, such as {@code Alt+3}, empty text for none
+ */
+public record HandPull(String button, String key) implements Pull {
+    private static final String KEYS = "((Ctrl|Alt|Shift)\\+){0,3}([A-Z0-9]|F([1-9]|1[0-9]|2[0-4]))";
+
+    @Override
+    public Set<String> fields() {
+        return Set.of();
+    }
+
+    @Override
+    public void enter(PullIndex index) {
+        String cue = index.cueId();
+        index.byKind("hand", event -> event instanceof HouseEvent.HandPulled pulled && pulled.cue().equals(cue));
+    }
+
+    @Override
+    public void check(Problems problems) {
+        if (button.isEmpty() && key.isEmpty()) {
+            problems.at("button").add("", "There is neither a button nor a key.", "Write what stands on the button, or choose a key.");
+        }
+        if (button.length() > 24) {
+            problems.at("button").add(button, "The words on the button are too long.", "Shorten them to 24 characters.");
+        }
+        if (!key.isEmpty() && !key.matches(KEYS)) {
+            problems.at("key").add(key, "This is not a key with its modifiers.", "Write one such as Alt+3 or Ctrl+Shift+F6.");
+        }
+    }
+}

@@ -1,0 +1,21 @@
+package org.waxbell.cue;
+
+import java.util.Set;
+import org.waxbell.event.HouseEvent;
+
+/** A pull that the passing of the evening sets off; the engine works out its next moment. */
+public sealed interface TimedPull extends Pull permits EveryPull, AfterLinesPull, CalendarPull {
+    /** What came, as a short sentence: {@code every 10 min}. */
+    String words();
+
+    @Override
+    default Set<String> fields() {
+        return Set.of();
+    }
+
+    @Override
+    default void enter(PullIndex index) {
+        String cue = index.cueId();
+        index.byKind("time", event -> event instanceof HouseEvent.TimeCame came && came.cue().equals(cue));
+    }
+}

@@ -1,0 +1,226 @@
+package org.waxbell.engine;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.waxbell.booking.Want;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.HeldAnswer;
+import org.waxbell.cue.Take;
+import org.waxbell.cue.TakeRule;
+import org.waxbell.directive.SayInChat;
+import org.waxbell.event.ChatLine;
+import org.waxbell.event.CueRang;
+import org.waxbell.event.Identity;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Viewer;
+import org.waxbell.gate.GateAnswer;
+import org.waxbell.gate.GateQuery;
+import org.waxbell.gate.Let;
+import org.waxbell.gate.LetBook;
+import org.waxbell.journal.CueAnswer;
+import org.waxbell.score.Score;
+import org.waxbell.score.ScoreCompiler;
+import org.waxbell.time.Spans;
+import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.Match;
+import org.waxbell.wiring.ReadyCue;
+import org.waxbell.words.Wording;
+
+/** From one event to what every cue that looks at it answers: gates, take, ring. */
+final class Deciding {
+    /** How long a cue that said why it held stays silent to others, in milliseconds. */
+    private static final long ANY_VIEWER_MS = 1_500;
+    /** How long it stays silent to the same viewer. */
+    private static final long SAME_VIEWER_MS = 10_000;
+    private final Agenda agenda;
+    private final Waiting waiting;
+    private final Runner runner;
+    private final LetBook lets;
+    private final Tonight tonight;
+    private final Chance chance;
+    private CueBook book;
+    private long leadMs;
+    private long nextRing;
+
+    Deciding(Parts parts, CueBook book, long nextRing, long leadMs) {
+        this.agenda = parts.agenda();
+        this.waiting = parts.waiting();
+        this.runner = parts.runner();
+        this.lets = parts.lets();
+        this.tonight = parts.tonight();
+        this.chance = parts.chance();
+        this.book = book;
+        this.nextRing = nextRing;
+        this.leadMs = leadMs;
+    }
+
+    /** What it works with. */
+    record Parts(Agenda agenda, Waiting waiting, Runner runner, LetBook lets, Tonight tonight, Chance chance) {
+    }
+
+    void rewire(CueBook next) {
+        book = next;
+    }
+
+    void lead(long millis) {
+        leadMs = millis;
+    }
+
+    long nextRing() {
+        return nextRing;
+    }
+
+    /** One event that is asked about: its number, its moment, and how many led to it. */
+    private record Question(long decision, long at, ShowEvent event, int depth) {
+    }
+
+    /** What every cue that the event concerns answers, in the order of the list; those that stand back are asked last. */
+    List<CueAnswer> ask(long decision, long at, ShowEvent event, int depth, Outcome.Builder out) {
+        List<Match> matches = book.match(event, this::isSpent);
+        if (matches.isEmpty()) {
+            return List.of();
+        }
+        Question question = new Question(decision, at, event, depth);
+        CueAnswer[] answers = new CueAnswer[matches.size()];
+        Match best = null;
+        for (boolean back : new boolean[] {false, true}) {
+            for (int i = 0; i < answers.length; i++) {
+                Match match = matches.get(i);
+                if (match.ready().standsBack() == back) {
+                    String outdid = back && best != null && best.exactness() > match.exactness() ? best.ready().cue().name() : "";
+                    answers[i] = answer(question, match, outdid, out);
+                    best = answers[i].held() || best != null && best.exactness() >= match.exactness() ? best : match;
+                }
+            }
+        }
+        return List.of(answers);
+    }
+
+    private boolean isSpent(Match match, ChatLine line) {
+        return match.first() != null && (!tonight.showOpen() || tonight.isSpent(match.ready().cue().id(), match.first(), line.viewer()));
+    }
+
+    private CueAnswer answer(Question question, Match match, String outdid, Outcome.Builder out) {
+        ReadyCue ready = match.ready();
+        Cue cue = ready.cue();
+        GateQuery query = new GateQuery(question.at(), question.event(), cue.id(), lets, chance.roll(cue.id(), question.decision()), tonight, outdid);
+        List<GateAnswer> gates = ready.ask(query);
+        Take take = gates.get(gates.size() - 1).passed()
+                ? ready.take(query, bound -> chance.below(cue.id(), "take", nextRing, bound), chance.last(cue.id(), "take")).orElse(null) : null;
+        if (take != null) {
+            return ring(question, ready, take, gates, out);
+        }
+        if (gates.get(gates.size() - 1).passed()) {
+            gates = new ArrayList<>(gates);
+            gates.add(new GateAnswer("take", false, "none of its takes fits", Map.of()));
+        }
+        if (match.first() != null && match.first().spentWhenHeld()) {
+            question.event().by().ifPresent(viewer -> tonight.spend(cue.id(), match.first(), viewer, out));
+        }
+        answerHeld(question, cue, gates.get(gates.size() - 1), out);
+        return new CueAnswer(cue.id(), cue.name(), List.copyOf(gates), 0, "", false, List.of(), "");
+    }
+
+    private CueAnswer ring(Question question, ReadyCue ready, Take take, List<GateAnswer> gates, Outcome.Builder out) {
+        Cue cue = ready.cue();
+        List<String> drawn = new ArrayList<>();
+        Ring ring = make(nextRing++, question, cue, take, drawn, out);
+        if (cue.takes().size() > 1 && cue.takeRule() != TakeRule.FIRST) {
+            chance.chose(cue.id(), "take", take.id(), out);
+        }
+        letThrough(question, ready, ring.number(), out);
+        String note = admit(ring, out);
+        out.follows(new CueRang(cue.id(), cue.name(), false, question.event()), question.depth() + 1);
+        return new CueAnswer(cue.id(), cue.name(), gates, ring.number(), cue.takes().size() > 1 ? take.name() : "",
+                agenda.ring(ring.number()) == null, List.copyOf(drawn), note);
+    }
+
+    private Ring make(long number, Question question, Cue cue, Take take, List<String> drawn, Outcome.Builder out) {
+        List<PartRun> parts = ScoreCompiler.plan(take.score(), book.shelf(), chance.of(cue.id(), number, drawn, out))
+                .stream().map(planned -> PartRun.of(planned, false)).toList();
+        long lead = take.score().toldAhead() ? leadMs : 0;
+        Score spare = cue.take(take.spare()).map(Take::score).orElse(Ring.NO_SPARE);
+        Ring ring = new Ring(number, cue.id(), cue.name(), take.id(), question.event(), question.depth(), cue.urgency(), question.at(), 0,
+                lead, question.at() + lead, RingState.WAITING, false, "", parts, spare, Map.of());
+        return ring.dueBy(question.at() + longestWait(cue, ring));
+    }
+
+    private long longestWait(Cue cue, Ring ring) {
+        return ring.wants().stream().map(Want::place).mapToLong(place -> book.rule(place).longestWaitMs())
+                .reduce(cue.longestWaitMs(), Math::min) + ring.leadMs();
+    }
+
+    private void letThrough(Question question, ReadyCue ready, long ring, Outcome.Builder out) {
+        String cueId = ready.cue().id();
+        String person = question.event().by().map(Viewer::id).orElse("");
+        if (ready.remembers()) {
+            Let let = new Let(ring, cueId, ready.who() ? Identity.key(person) : 0, question.at(), 1);
+            lets.add(let, ready.remembersMs());
+            out.changed(keeper -> keeper.let(let));
+        }
+        if (ready.price() > 0 && !person.isEmpty()) {
+            var promise = tonight.ledger.reserve(ring, person, ready.price(), ready.cue().name());
+            out.changed(keeper -> keeper.promised(promise));
+        }
+        question.event().by().ifPresent(viewer -> ready.firstLines().forEach(first -> tonight.spend(cueId, first, viewer, out)));
+    }
+
+    /** Says why in chat, where the cue says something for that gate, there is a chat to say it in, and it was not said just now. */
+    private void answerHeld(Question question, Cue cue, GateAnswer held, Outcome.Builder out) {
+        ShowEvent event = question.event();
+        String viewer = event.by().map(Viewer::id).orElse("");
+        for (HeldAnswer answer : cue.whenHeld()) {
+            if (answer.gate().equals(held.gate()) && event.link().isPresent() && mayAnswer(question.at(), cue.id(), viewer)) {
+                Let said = Let.said(question.decision(), cue.id(), viewer, question.at());
+                lets.addSettled(said, SAME_VIEWER_MS);
+                out.changed(keeper -> keeper.let(said));
+                Map<String, String> values = new HashMap<>(tonight.words(viewer));
+                values.putAll(event.values());
+                values.put("reason", held.reason());
+                out.directed(new SayInChat("held" + question.decision() + "." + cue.id(), question.at(), event.link().get(),
+                        event.privately().orElse(""), Wording.of(answer.words()).fill(values)));
+            }
+        }
+    }
+
+    /** A word that is flooded must not make us flood the chat in turn. */
+    private boolean mayAnswer(long at, String cueId, String viewer) {
+        String answers = Let.answersOf(cueId);
+        long last = lets.last(answers);
+        long own = lets.last(answers, viewer);
+        return (last == LetBook.NEVER || at - last >= ANY_VIEWER_MS) && (own == LetBook.NEVER || at - own >= SAME_VIEWER_MS);
+    }
+
+    /** Lets a ring in line, or drops it at once where too many wait already; what there is to say of it. */
+    private String admit(Ring ring, Outcome.Builder out) {
+        String why = refusal(ring);
+        if (!why.isEmpty()) {
+            runner.drop(ring, RingState.DROPPED, why, out);
+            return why;
+        }
+        agenda.put(ring);
+        out.changed(new Change.RingMoved(ring));
+        runner.placeWaiting(ring.arrived(), out);
+        Ring placed = agenda.ring(ring.number());
+        return placed == null ? "" : waitWords(placed.start() - ring.start(), ring.deadline() - ring.arrived() - ring.leadMs());
+    }
+
+    private String refusal(Ring ring) {
+        String taken = waiting.refusedBy(ring);
+        if (!taken.isEmpty()) {
+            return book.placeName(taken) + " is taken";
+        }
+        Waiting.Crowd crowd = waiting.crowd(ring);
+        return crowd.count() == 0 ? "" : crowd.count() + " already wait for " + book.placeName(crowd.place());
+    }
+
+    private static String waitWords(long wait, long longest) {
+        if (wait <= 0) {
+            return "";
+        }
+        return wait <= longest ? "waits " + Spans.inWords(wait)
+                : "would wait " + Spans.inWords(wait) + ", may wait " + Spans.inWords(longest);
+    }
+}

@@ -1,0 +1,309 @@
+package org.waxbell.engine;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.booking.Outlet;
+import org.waxbell.directive.BookDirective;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.EndPart;
+import org.waxbell.directive.MovePoints;
+import org.waxbell.directive.Quieten;
+import org.waxbell.directive.StageDirective;
+import org.waxbell.directive.Switch;
+import org.waxbell.directive.WriteSlate;
+import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Viewer;
+import org.waxbell.score.Manner;
+import org.waxbell.score.PlannedPart;
+import org.waxbell.score.ScoreCompiler;
+import org.waxbell.slate.SlateValue;
+import org.waxbell.time.Spans;
+
+/** Carries one ring on at one moment: begins its parts, ends them, and does what their failure asks for. */
+final class Performance {
+    private final Runner runner;
+    private final long at;
+    private final Outcome.Builder out;
+    private Ring ring;
+
+    Performance(Runner runner, Ring ring, long at, Outcome.Builder out) {
+        this.runner = runner;
+        this.ring = ring;
+        this.at = at;
+        this.out = out;
+    }
+
+    Ring ring() {
+        return ring;
+    }
+
+    /** Does all that is due. */
+    Ring run() {
+        for (int i = 0; i < ring.parts().size(); i++) {
+            boolean mayRun = ring.state() == RingState.PLAYING || part(i).part().manner().atOnce();
+            if (mayRun && part(i).state() == PartState.PLANNED && part(i).placed() && ring.tellAt(part(i)) <= at) {
+                begin(i);
+            }
+            if (part(i).state() == PartState.TOLD && ring.overOf(part(i)) <= at) {
+                timeIsUp(i);
+            }
+        }
+        return ring;
+    }
+
+    private PartRun part(int index) {
+        return ring.parts().get(index);
+    }
+
+    private void set(int index, PartRun run) {
+        ring = ring.withPart(index, run);
+    }
+
+    private void begin(int index) {
+        PartRun run = part(index);
+        String place = run.part().place().orElse("");
+        if (!place.isEmpty() && !runner.clear(ring, place, ring.momentOf(run), out)) {
+            close(index, PartState.CUT, "something more urgent stands there");
+            return;
+        }
+        if (!ring.begun()) {
+            ring = ring.begins();
+            runner.begun(ring.number(), at, out);
+        }
+        set(index, run.become(PartState.TOLD, ""));
+        Directive directive = run.part().direct(ring.telling(run, runner.words(ring)));
+        if (directive instanceof BookDirective own) {
+            own.perform(new Clerk());
+        } else {
+            out.directed(directive);
+            quieten(directive, place);
+        }
+    }
+
+    private void quieten(Directive directive, String place) {
+        Outlet outlet = runner.outlet(place);
+        if (outlet != null && directive instanceof StageDirective sound) {
+            outlet.quietens().forEach(other -> out.directed(new Quieten(sound.partRun() + "-" + other, sound.meantFor(),
+                    sound.lengthMs(), sound.stage(), other, outlet.quietTo())));
+        }
+    }
+
+    private void timeIsUp(int index) {
+        PartRun run = part(index);
+        if (run.settled().known()) {
+            if (run.part().manner().toEnd() || overran(run)) {
+                endOnStage(run);
+            }
+            close(index, PartState.ENDED, "");
+        } else {
+            endOnStage(run);
+            fail(index, "it took longer than " + Spans.inWords(run.settled().longestMs()));
+        }
+    }
+
+    /** Whether it lasted longer than its page was told. */
+    private static boolean overran(PartRun run) {
+        return run.settled().media().lengthMs() > 0 && run.settled().lengthMs() > run.settled().media().lengthMs();
+    }
+
+    /** Ends a part; those that hang on its end learn when that was. */
+    void close(int index, PartState state, String why) {
+        PartRun run = part(index);
+        boolean wasOpen = !run.settled().known();
+        PartRun closed = wasOpen ? run.lasting(at - ring.momentOf(run)) : run;
+        set(index, closed.become(state, why));
+        if (run.state() == PartState.TOLD) {
+            release(run);
+        }
+        if (wasOpen || ring.parts().stream().anyMatch(each -> !each.placed())) {
+            placeWhatIsKnown();
+        }
+    }
+
+    private void release(PartRun run) {
+        if (run.part().direct(ring.telling(run, Map.of())) instanceof Switch held && !held.stay()) {
+            if (runner.tonight().switches.release(held.target(), ring.nameOf(run), at, out)) {
+                runner.switched(held.target(), at, out);
+            }
+        }
+    }
+
+    /** Works out what is known now, and finds room for it; a ring that still waits is placed with all of it. */
+    private void placeWhatIsKnown() {
+        List<Boolean> before = ring.parts().stream().map(PartRun::placed).toList();
+        ring = ring.resolved();
+        List<Integer> fresh = new ArrayList<>();
+        for (int i = 0; i < before.size(); i++) {
+            if (!before.get(i) && part(i).placed()) {
+                fresh.add(i);
+            }
+        }
+        if (ring.state() == RingState.PLAYING && !fresh.isEmpty()) {
+            shift(fresh);
+        }
+    }
+
+    /** Moves parts together to the earliest moment at which they all fit; where that is too late they are given up. */
+    private void shift(List<Integer> which) {
+        // A part on a known moment of the past may begin now, not earlier.
+        long behind = which.stream().mapToLong(i -> Math.max(0, at - ring.tellAt(part(i)))).max().orElse(0);
+        which.forEach(i -> set(i, part(i).from(part(i).fromMs() + behind)));
+        long wait = runner.room(ring, which.stream().map(this::part).toList());
+        if (wait == Runner.NO_ROOM) {
+            which.stream().filter(i -> part(i).part().place().isPresent())
+                    .forEach(i -> set(i, part(i).become(PartState.CUT, "its place was not free in time")));
+        } else if (wait > 0) {
+            which.forEach(i -> set(i, part(i).from(part(i).fromMs() + wait)));
+        }
+        runner.book(ring);
+    }
+
+    /** An adapter says how long a part lasts; parts that hang on its end move with it, nothing else does. */
+    void measured(int index, long lengthMs) {
+        set(index, part(index).lasting(lengthMs));
+        List<Integer> after = new ArrayList<>();
+        for (int i = 0; i < ring.parts().size(); i++) {
+            if (part(i).state() == PartState.PLANNED && hangsOnEndOf(part(i), part(index))) {
+                after.add(i);
+            }
+        }
+        after.forEach(i -> set(i, part(i).from(PlannedPart.OPEN)));
+        ring = ring.resolved();
+        List<Integer> placed = after.stream().filter(i -> part(i).placed()).toList();
+        if (ring.state() == RingState.PLAYING && !placed.isEmpty()) {
+            shift(placed);
+        }
+    }
+
+    private boolean hangsOnEndOf(PartRun run, PartRun moved) {
+        PartRun at = run;
+        while (at != null && at.part().start().hangsOn().isPresent()) {
+            boolean end = at.part().start().hangsOnEnd();
+            PartRun other = named(at.part().start().hangsOn().get(), run.spare());
+            if (end && other == moved || end && other != null && other.part().id().equals(moved.part().id())) {
+                return true;
+            }
+            at = other;
+        }
+        return false;
+    }
+
+    private @Nullable PartRun named(String id, boolean spare) {
+        return ring.parts().stream().filter(each -> each.spare() == spare && each.part().id().equals(id)).findFirst().orElse(null);
+    }
+
+    /** A part could not be done; the rest does what the part asks for in that case. */
+    void fail(int index, String why) {
+        PartRun run = part(index);
+        close(index, PartState.FAILED, why);
+        afterFailure(run.part().manner().ifFails(), run.part().id());
+    }
+
+    /** A part was ended by another ring, which for the rest of its score is a failure. */
+    void taken(int index, String why) {
+        PartRun run = part(index);
+        endOnStage(run);
+        close(index, PartState.CUT, why);
+        afterFailure(run.part().manner().ifFails(), run.part().id());
+    }
+
+    private void afterFailure(Manner.IfFails rule, String id) {
+        if (rule == Manner.IfFails.GO_ON) {
+            return;
+        }
+        cutAll("the score ends, for " + id + " failed");
+        if (rule == Manner.IfFails.OTHER_TAKE && !ring.spare().parts().isEmpty()) {
+            playSpare();
+        }
+    }
+
+    /** Ends all that is open. */
+    void cutAll(String why) {
+        for (int i = 0; i < ring.parts().size(); i++) {
+            PartRun run = part(i);
+            if (run.state().isOpen()) {
+                if (run.state() == PartState.TOLD) {
+                    endOnStage(run);
+                    release(run);
+                }
+                set(i, run.become(PartState.CUT, why));
+            }
+        }
+    }
+
+    private void playSpare() {
+        List<PartRun> runs = new ArrayList<>(ring.parts());
+        int first = runs.size();
+        long from = Math.max(0, at + ring.leadMs() - ring.start());
+        ScoreCompiler.plan(ring.spare(), runner.shelf(), runner.draws(ring, out)).forEach(planned ->
+                runs.add(PartRun.of(planned, true)));
+        for (int i = first; i < runs.size(); i++) {
+            PartRun run = runs.get(i);
+            runs.set(i, run.placed() ? run.from(run.fromMs() + from) : run);
+        }
+        ring = ring.with(runs).withoutSpare().become(RingState.PLAYING, "");
+        List<Integer> fresh = new ArrayList<>();
+        for (int i = first; i < runs.size(); i++) {
+            if (part(i).placed()) {
+                fresh.add(i);
+            }
+        }
+        shift(fresh);
+    }
+
+    private void endOnStage(PartRun run) {
+        String place = run.part().place().orElse("");
+        if (place.isEmpty()) {
+            return;
+        }
+        String stage = place.substring(0, place.indexOf('/'));
+        out.directed(new EndPart(ring.nameOf(run), at, stage));
+        Outlet outlet = runner.outlet(place);
+        if (outlet != null) {
+            outlet.quietens().forEach(other -> out.directed(new EndPart(ring.nameOf(run) + "-" + other, at, stage)));
+        }
+    }
+
+    /** Writes into our own books what a part of this ring asks for. */
+    private final class Clerk implements BookDirective.Books {
+        private String person() {
+            return ring.event().by().map(Viewer::id).orElse("");
+        }
+
+        @Override
+        public void write(WriteSlate write) {
+            Tonight tonight = runner.tonight();
+            SlateValue value = tonight.slate.value(write.value()).orElse(null);
+            if (value == null || value.perViewer() && person().isEmpty()) {
+                return;
+            }
+            String before = tonight.slate.read(value, person());
+            String text = write.clear() ? value.start() : write.text();
+            String next = write.add() ? Long.toString(SlateValue.toNumber(before) + SlateValue.toNumber(text)) : text;
+            var entry = tonight.slate.write(value, person(), next);
+            out.changed(keeper -> keeper.slate(entry));
+            if (value.number() && !value.perViewer() && !entry.text().equals(before)) {
+                out.follows(new HouseEvent.ValueMoved(value.id(), SlateValue.toNumber(before), SlateValue.toNumber(entry.text())), runner.depthAfter(ring, at));
+            }
+        }
+
+        @Override
+        public void move(MovePoints move) {
+            if (!person().isEmpty() && runner.tonight().kept()) {
+                runner.tonight().ledger.move(at, person(), move.amount(), ring.cueName()).ifPresent(entry ->
+                        out.changed(keeper -> keeper.entry(entry)));
+            }
+        }
+
+        @Override
+        public void hold(Switch hold) {
+            String before = runner.tonight().switches.shown(hold.target());
+            runner.tonight().switches.hold(ring, hold, runner.wired(hold.target()), out);
+            if (!before.equals(runner.tonight().switches.shown(hold.target()))) {
+                runner.switched(hold.target(), at, out);
+            }
+        }
+    }
+}

@@ -1,0 +1,141 @@
+package org.waxbell.engine;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.waxbell.cue.Urgency;
+import org.waxbell.directive.SetTarget;
+import org.waxbell.directive.Switch;
+import org.waxbell.event.Target;
+import org.waxbell.show.TargetState;
+
+/**
+ * Which target stands how, and what it is put back to. Every part that switches a target holds it as long as it lasts; the most
+ * urgent, then newest hold shows; with the last one gone the base is there again. A person's own change becomes the base.
+ */
+final class Switchboard {
+    private static final Comparator<Hold> ORDER = Comparator.comparing(Hold::urgency).thenComparingLong(Hold::since)
+            .thenComparingLong(Hold::ring).thenComparing(Hold::partRun);
+    private final Map<Target, TargetState> states = new TreeMap<>(Comparator.comparing(Target::kind).thenComparing(Target::name));
+    private final Map<Target, List<Hold>> holds = new TreeMap<>(Comparator.comparing(Target::kind).thenComparing(Target::name));
+
+    private record Hold(long ring, Urgency urgency, long since, String partRun, String value) {
+    }
+
+    Switchboard(List<TargetState> before) {
+        before.forEach(each -> states.put(each.target(), each));
+    }
+
+    /** How a target stands, empty text where that is not known. */
+    String shown(Target target) {
+        TargetState state = states.get(target);
+        return state == null ? "" : state.shown();
+    }
+
+    private TargetState state(Target target) {
+        return states.getOrDefault(target, TargetState.unknown(target));
+    }
+
+    /** A part switches a target. @param wired what it stands at where nothing is known of it, such as a rack's own switch */
+    void hold(Ring ring, Switch part, String wired, Outcome.Builder out) {
+        TargetState state = states.containsKey(part.target()) ? states.get(part.target()) : TargetState.unknown(part.target()).based(wired);
+        if (part.stay()) {
+            put(new TargetState(part.target(), part.value(), state.shown(), false), out);
+        } else {
+            // A base that waited for a report is still the base: the hold of before the restart is over, and this one begins on it.
+            put(new TargetState(part.target(), holds(part.target()).isEmpty() && !state.restore() ? state.shown() : state.base(),
+                    state.shown(), false), out);
+            holds.computeIfAbsent(part.target(), key -> new ArrayList<>())
+                    .add(new Hold(ring.number(), ring.urgency(), part.meantFor(), part.partRun(), part.value()));
+        }
+        show(part.target(), part.partRun(), part.meantFor(), out);
+    }
+
+    /** Takes up the hold of a part that still lasts, after a restart; what it set stands already. */
+    void resume(Ring ring, PartRun run, Switch part) {
+        holds.computeIfAbsent(part.target(), key -> new ArrayList<>())
+                .add(new Hold(ring.number(), ring.urgency(), ring.momentOf(run), part.partRun(), part.value()));
+    }
+
+    /** The part is over; whether its target stands another way now. */
+    boolean release(Target target, String partRun, long at, Outcome.Builder out) {
+        List<Hold> of = holds(target);
+        if (!of.removeIf(each -> each.partRun().equals(partRun))) {
+            return false;
+        }
+        return show(target, partRun, at, out);
+    }
+
+    /** The hold of a part is over, and nothing is put back yet. */
+    void forget(Target target, String partRun) {
+        holds(target).removeIf(each -> each.partRun().equals(partRun));
+    }
+
+    /** The part was over while the program was not running: the target is put back once it reports that it still shows what we set. */
+    void owe(Target target, boolean ours, String partRun, long at, Outcome.Builder out) {
+        if (!holds(target).isEmpty() || state(target).base().equals(state(target).shown())) {
+            return;
+        }
+        if (ours) {
+            show(target, partRun, at, out);
+        } else {
+            put(state(target).waiting(), out);
+        }
+    }
+
+    /** A person changed it: that is the base now. The parts that held it no longer do. */
+    List<String> changedByHand(Target target, String value, Outcome.Builder out) {
+        List<String> ended = holds(target).stream().map(Hold::partRun).toList();
+        holds.remove(target);
+        put(state(target).based(value), out);
+        return ended;
+    }
+
+    /** It reports how it stands, without a person having changed it just now. */
+    void reported(Target target, String value, long at, Outcome.Builder out) {
+        TargetState state = state(target);
+        if (state.restore() && value.equals(state.shown())) {
+            put(state.based(state.base()), out);
+            out.directed(new SetTarget("restart", at, target, state.base()));
+        } else if (holds(target).isEmpty()) {
+            put(state.based(value), out);
+        }
+    }
+
+    /** Ends all holds and puts everything back. */
+    void hush(long at, Outcome.Builder out) {
+        for (Target target : List.copyOf(holds.keySet())) {
+            holds.remove(target);
+            show(target, "*", at, out);
+        }
+    }
+
+    private boolean show(Target target, String partRun, long at, Outcome.Builder out) {
+        TargetState state = state(target);
+        String value = holds(target).stream().max(ORDER).map(Hold::value).orElse(state.base());
+        if (value.equals(state.shown()) || value.isEmpty()) {
+            return false;
+        }
+        put(state.showing(value), out);
+        if (target.kind() != Target.Kind.RACK) {
+            out.directed(new SetTarget(partRun, at, target, value));
+        }
+        return true;
+    }
+
+    private List<Hold> holds(Target target) {
+        return holds.getOrDefault(target, new ArrayList<>());
+    }
+
+    private void put(TargetState state, Outcome.Builder out) {
+        if (!state.equals(states.put(state.target(), state))) {
+            out.changed(keeper -> keeper.target(state));
+        }
+    }
+
+    List<TargetState> save() {
+        return List.copyOf(states.values());
+    }
+}

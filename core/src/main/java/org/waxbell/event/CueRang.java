@@ -1,0 +1,50 @@
+package org.waxbell.event;
+
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A cue rang, or its ring is over; other cues may wait for that. It brings along what set the first of them off.
+ *
+ * @param cue   id of the cue
+ * @param name  its name
+ * @param ended whether its ring is over, else it was let through just now
+ * @param cause what happened first, never itself of this kind
+ */
+public record CueRang(String cue, String name, boolean ended, ShowEvent cause) implements ShowEvent {
+    public CueRang {
+        if (cause instanceof CueRang earlier) {
+            cause = earlier.cause();
+        }
+    }
+
+    @Override
+    public String kind() {
+        return "cue";
+    }
+
+    @Override
+    public String sentence() {
+        return name + (ended ? " is over" : " rang");
+    }
+
+    @Override
+    public Optional<Viewer> by() {
+        return cause.by();
+    }
+
+    @Override
+    public Optional<String> link() {
+        return cause.link();
+    }
+
+    @Override
+    public Map<String, String> values() {
+        return cause.values();
+    }
+
+    @Override
+    public Map<String, Long> numbers() {
+        return cause.numbers();
+    }
+}

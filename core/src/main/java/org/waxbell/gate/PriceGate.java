@@ -1,0 +1,41 @@
+package org.waxbell.gate;
+
+import java.util.Map;
+import org.waxbell.check.Problems;
+import org.waxbell.condition.Scope;
+
+/** Holds where the viewer cannot pay; paid when the first part starts, given back where nothing played. @param price in points */
+public record PriceGate(@Override long price) implements Gate {
+    @Override
+    public String kind() {
+        return "price";
+    }
+
+    @Override
+    public int order() {
+        return 40;
+    }
+
+    @Override
+    public Check ready(Scope scope) {
+        return this::ask;
+    }
+
+    private GateAnswer ask(GateQuery query) {
+        if (query.viewer().isEmpty()) {
+            return GateAnswer.pass("price", "nobody has to pay");
+        }
+        if (!query.facts().kept()) {
+            return GateAnswer.held("price", "points cannot be kept at the moment", Map.of());
+        }
+        long has = query.facts().canSpend(query.person());
+        Map<String, Long> numbers = Map.of("has", has, "price", price);
+        return has >= price ? new GateAnswer("price", true, "costs " + query.facts().points(price), numbers)
+                : GateAnswer.held("price", "costs " + query.facts().points(price) + ", " + (price - has) + " short", numbers);
+    }
+
+    @Override
+    public void check(Problems problems, Scope scope) {
+        problems.at("price").within(price, 1, 1_000_000_000, "The price", " points");
+    }
+}

@@ -1,0 +1,44 @@
+package org.waxbell.show;
+
+import com.carrotsearch.hppc.LongHashSet;
+import com.carrotsearch.hppc.cursors.LongCursor;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.waxbell.cue.WordKey;
+import org.waxbell.event.Identity;
+
+/** The names of everyone who was ever seen, as keys: 8 bytes a person and some room. Not safe for several threads. */
+public final class KnownPeople {
+    private final LongHashSet names = new LongHashSet();
+
+    /** Goes on from the keys of names that are known. */
+    public KnownPeople(List<Long> before) {
+        before.forEach(names::add);
+    }
+
+    /** The key of a name, however its capitals are. */
+    public static long key(String name) {
+        return Identity.key(WordKey.of(name));
+    }
+
+    /** Someone of that name was seen. */
+    public void see(String name) {
+        names.add(key(name));
+    }
+
+    /** Whether someone of that name was ever seen. */
+    public boolean knows(String name) {
+        return names.contains(key(name));
+    }
+
+    /** The keys of all names, in order. */
+    public List<Long> save() {
+        List<Long> all = new ArrayList<>(names.size());
+        for (LongCursor each : names) {
+            all.add(each.value);
+        }
+        Collections.sort(all);
+        return all;
+    }
+}

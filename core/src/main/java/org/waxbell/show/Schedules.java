@@ -1,0 +1,130 @@
+package org.waxbell.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Consumer;
+import org.waxbell.cue.AfterLinesPull;
+import org.waxbell.cue.CalendarPull;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.EveryPull;
+import org.waxbell.cue.Pull;
+import org.waxbell.cue.TimedPull;
+import org.waxbell.port.Calendars;
+
+/**
+ * When timed pulls come next. "Every" and "after lines" belong to the open show, calendar rules do not; what was missed while
+ * the program was not running is not made up for.
+ */
+public final class Schedules {
+    private final Calendars calendars;
+    private final Map<String, Came> came = new TreeMap<>();
+    private List<Timed> timed = List.of();
+    private long nextAt = Long.MAX_VALUE;
+
+    /** One timed pull of a cue. @param words what came, for the journal */
+    public record Timed(String cueId, int pull, TimedPull kind) {
+        private String key() {
+            return cueId + "/" + pull;
+        }
+    }
+
+    /** Goes on from when pulls came last. */
+    public Schedules(Calendars calendars, List<Came> before) {
+        this.calendars = calendars;
+        before.forEach(each -> came.put(each.cueId() + "/" + each.pull(), each));
+    }
+
+    /** The cues are these now; a calendar rule that is new counts from {@code now}. */
+    public void define(List<Cue> cues, Evening evening, long now) {
+        List<Timed> next = new ArrayList<>();
+        for (Cue cue : cues) {
+            for (int i = 0; i < cue.pulls().size(); i++) {
+                Pull pull = cue.pulls().get(i);
+                if (pull instanceof TimedPull kind) {
+                    next.add(new Timed(cue.id(), i, kind));
+                }
+            }
+        }
+        timed = List.copyOf(next);
+        timed.forEach(each -> came.computeIfAbsent(each.key(), key -> new Came(each.cueId(), each.pull(), now, evening.lines(), 0)));
+        plan(evening);
+    }
+
+    /** What passed before {@code now} is not made up for. */
+    public void skipTo(long now, Evening evening) {
+        came.replaceAll((key, each) -> new Came(each.cueId(), each.pull(), Math.max(each.at(), now), each.lines(), each.ready()));
+        plan(evening);
+    }
+
+    /** A show opens or closes: counts and spans begin anew. */
+    public void restart(Evening evening) {
+        timed.stream().filter(each -> !(each.kind() instanceof CalendarPull)).forEach(each ->
+                came.put(each.key(), new Came(each.cueId(), each.pull(), evening.openedAt(), 0, 0)));
+        plan(evening);
+    }
+
+    /** Whether lines of chat have to be counted. */
+    public boolean countsLines() {
+        return timed.stream().anyMatch(each -> each.kind() instanceof AfterLinesPull);
+    }
+
+    /** One more line of chat was written at {@code at}; what is ready by that is told to {@code kept}. */
+    public void line(long at, Evening evening, Consumer<Came> kept) {
+        for (Timed each : timed) {
+            Came last = came.get(each.key());
+            if (each.kind() instanceof AfterLinesPull after && last.ready() == 0 && evening.lines() - last.lines() >= after.lines()) {
+                Came ready = new Came(each.cueId(), each.pull(), last.at(), last.lines(), at);
+                came.put(each.key(), ready);
+                kept.accept(ready);
+            }
+        }
+        plan(evening);
+    }
+
+    private void plan(Evening evening) {
+        nextAt = timed.stream().mapToLong(each -> due(each, evening)).min().orElse(Long.MAX_VALUE);
+    }
+
+    /** When the next one comes, {@link Long#MAX_VALUE} for never. */
+    public long nextAt() {
+        return nextAt;
+    }
+
+    /** Takes the pull that is due first at {@code at}; when it came is told to {@code kept}. */
+    public Optional<Timed> take(long at, Evening evening, Consumer<Came> kept) {
+        for (Timed each : timed) {
+            if (due(each, evening) <= at) {
+                Came now = new Came(each.cueId(), each.pull(), at, evening.lines(), 0);
+                came.put(each.key(), now);
+                kept.accept(now);
+                plan(evening);
+                return Optional.of(each);
+            }
+        }
+        plan(evening);
+        return Optional.empty();
+    }
+
+    private long due(Timed each, Evening evening) {
+        Came last = came.get(each.key());
+        if (each.kind() instanceof CalendarPull calendar) {
+            return calendars.next(calendar, last.at());
+        }
+        if (!evening.open()) {
+            return Long.MAX_VALUE;
+        }
+        if (each.kind() instanceof AfterLinesPull after) {
+            return last.ready() > 0 ? Math.max(last.ready(), last.at() + after.leastMs()) : Long.MAX_VALUE;
+        }
+        long every = ((EveryPull) each.kind()).everyMs();
+        return evening.openedAt() + (Math.max(0, last.at() - evening.openedAt()) / every + 1) * every;
+    }
+
+    /** All that it remembers. */
+    public List<Came> save() {
+        return List.copyOf(came.values());
+    }
+}

@@ -1,0 +1,70 @@
+package org.waxbell.wiring;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.waxbell.check.Problems;
+import org.waxbell.slate.SlateValue;
+
+/**
+ * What holds for the whole wiring.
+ *
+ * @param prefix     put before chat words that use the general prefix
+ * @param home       the link to which answers go that no link asked for
+ * @param pointsOne  what one point is called
+ * @param pointsMany what several are called
+ * @param circles    people named together
+ * @param neighbours names of other helper accounts: never answered, counted or greeted
+ * @param slate      the values of the slate
+ */
+public record House(int formatVersion, String prefix, String home, String pointsOne, String pointsMany, List<Circle> circles,
+                    List<String> neighbours, List<SlateValue> slate) {
+    /** A house in which nothing is set. */
+    public static final House PLAIN = new House(1, "!", "practice", "point", "points", List.of(), List.of(), List.of());
+    private static final int MOST = 1_000;
+
+    public House {
+        circles = List.copyOf(circles);
+        neighbours = List.copyOf(neighbours);
+        slate = List.copyOf(slate);
+    }
+
+    /** Adds what is wrong with it. */
+    public void check(Problems problems) {
+        if (formatVersion != 1) {
+            problems.at("formatVersion").add(formatVersion, "This version of the document is not known here.", "Write 1.");
+        }
+        if (prefix.length() > 5 || prefix.contains(" ")) {
+            problems.at("prefix").add(prefix, "A prefix is at most 5 characters without spaces.", "Write one such as !.");
+        }
+        problems.at("home").text(home, 40, "The link");
+        problems.at("pointsOne").text(pointsOne, 30, "The name of one point");
+        problems.at("pointsMany").text(pointsMany, 30, "The name of points");
+        names(problems, "neighbours", neighbours);
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < circles.size(); i++) {
+            Problems here = problems.at("circles", i);
+            if (!circles.get(i).id().matches("[a-z0-9][a-z0-9-]{0,39}") || !seen.add(circles.get(i).id())) {
+                here.at("id").add(circles.get(i).id(), "An id has small letters, digits and hyphens, and no two are alike.", "Write another, such as dippers.");
+            }
+            here.at("name").text(circles.get(i).name(), 40, "The name");
+            names(here, "people", circles.get(i).people());
+        }
+        Set<String> values = new HashSet<>();
+        for (int i = 0; i < slate.size(); i++) {
+            slate.get(i).check(problems.at("slate", i));
+            if (!values.add(slate.get(i).id())) {
+                problems.at("slate", i).at("id").add(slate.get(i).id(), "Another value has that name.", "Give each its own.");
+            }
+        }
+    }
+
+    private static void names(Problems problems, String field, List<String> names) {
+        if (names.size() > MOST) {
+            problems.at(field).add(names.size() + " names", "The list is too long.", "Keep it to " + MOST + ".");
+        }
+        for (int i = 0; i < names.size(); i++) {
+            problems.at(field, i).text(names.get(i), 40, "The name");
+        }
+    }
+}

@@ -1,0 +1,7 @@
+import { BookOpen, Clapperboard, Globe, Lamp, MessageSquare, RectangleHorizontal, Volume2 } from '@lucide/vue'
+import type { Lane } from '@/api/types'
+
+/** The picture of each lane: never by colour alone. */
+export const LANE_ICONS: Record<Lane, typeof Globe> = {
+  screen: RectangleHorizontal, sound: Volume2, chat: MessageSquare, mixer: Clapperboard, room: Lamp, books: BookOpen, outside: Globe,
+}
