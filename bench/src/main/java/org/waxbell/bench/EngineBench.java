@@ -19,7 +19,7 @@ final class EngineBench {
 
     static void run(boolean thorough) throws RunnerException, IOException, InterruptedException {
         Options options = new OptionsBuilder().include(Lines.class.getName()).include(Rings.class.getName()).include(RuleYardsticks.class.getName())
-                .forks(thorough ? 3 : 1).warmupIterations(2).warmupTime(TimeValue.seconds(2))
+                .forks(thorough ? 3 : 1).warmupIterations(3).warmupTime(TimeValue.seconds(2))
                 .measurementIterations(thorough ? 8 : 3).measurementTime(TimeValue.seconds(2)).verbosity(VerboseMode.SILENT).build();
         Collection<RunResult> results = new Runner(options).run();
         TreeMap<String, Double> scores = new TreeMap<>();

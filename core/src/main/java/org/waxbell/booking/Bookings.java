@@ -69,28 +69,47 @@ public final class Bookings {
 
     /** The earliest start, not before {@code notBefore}, at which every want fits. */
     public long earliest(long notBefore, int rank, List<Want> wants) {
+        if (allFree(notBefore, rank, wants)) {
+            return notBefore;
+        }
         NavigableSet<Long> candidates = new TreeSet<>();
-        candidates.add(notBefore);
         for (Want want : wants) {
             candidates.add(fronts.getOrDefault(want.place(), Long.MIN_VALUE) - want.fromMs());
             for (Taken each : taken.getOrDefault(want.place(), List.of())) {
                 candidates.add(each.to() - want.fromMs());
             }
         }
-        for (long start : candidates.tailSet(notBefore, true)) {
-            if (wants.stream().allMatch(want -> free(start, rank, want))) {
+        for (long start : candidates.tailSet(notBefore, false)) {
+            if (allFree(start, rank, wants)) {
                 return start;
             }
         }
         throw new IllegalStateException("no start fits, though the last end must");
     }
 
+    private boolean allFree(long start, int rank, List<Want> wants) {
+        for (Want want : wants) {
+            if (!free(start, rank, want)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private boolean fits(String place, int rank, long from, long to) {
         if (from < fronts.getOrDefault(place, Long.MIN_VALUE)) {
             return false;
         }
-        List<Taken> there = taken.getOrDefault(place, List.of()).stream()
-                .filter(each -> each.from() < to && from < each.to()).filter(each -> !yields(place, each, rank)).toList();
+        List<Taken> all = taken.get(place);
+        if (all == null) {
+            return true;
+        }
+        List<Taken> there = new ArrayList<>(all.size());
+        for (Taken each : all) {
+            if (each.from() < to && from < each.to() && !yields(place, each, rank)) {
+                there.add(each);
+            }
+        }
         if (there.size() < rules.apply(place).together()) {
             return true;
         }

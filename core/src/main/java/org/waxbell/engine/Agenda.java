@@ -1,6 +1,8 @@
 package org.waxbell.engine;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.PriorityQueue;
@@ -12,26 +14,37 @@ final class Agenda {
     private record Entry(long at, long ring) {
     }
 
-    private final Map<Long, Ring> rings = new TreeMap<>();
+    /** A ring and when it is due, which is worked out once. */
+    private record Slot(Ring ring, long due) {
+    }
+
+    private final Map<Long, Slot> slots = new TreeMap<>();
     /** May hold entries that no longer apply; {@link #settle} drops them when they come to the front. */
     private final PriorityQueue<Entry> queue =
             new PriorityQueue<>(Comparator.comparingLong(Entry::at).thenComparingLong(Entry::ring));
 
     void put(Ring ring) {
         if (!ring.state().isActive()) {
-            rings.remove(ring.number());
+            slots.remove(ring.number());
             return;
         }
-        rings.put(ring.number(), ring);
-        queue.add(new Entry(ring.nextDue(), ring.number()));
+        Slot slot = new Slot(ring, ring.nextDue());
+        Slot before = slots.put(ring.number(), slot);
+        if (before == null || before.due() != slot.due()) {
+            queue.add(new Entry(slot.due(), ring.number()));
+        }
     }
 
     @Nullable Ring ring(long number) {
-        return rings.get(number);
+        Slot slot = slots.get(number);
+        return slot == null ? null : slot.ring();
     }
 
-    Iterable<Ring> all() {
-        return rings.values();
+    /** Every ring, by number, as they are now; rings may be put while it is walked. */
+    List<Ring> all() {
+        List<Ring> all = new ArrayList<>(slots.size());
+        slots.values().forEach(slot -> all.add(slot.ring()));
+        return all;
     }
 
     /** The next moment at which a ring is due, {@link Long#MAX_VALUE} where none is. */
@@ -45,7 +58,7 @@ final class Agenda {
     Ring next() {
         settle();
         Entry first = queue.element();
-        return Objects.requireNonNull(rings.get(first.ring()));
+        return Objects.requireNonNull(slots.get(first.ring())).ring();
     }
 
     private void settle() {
@@ -55,7 +68,7 @@ final class Agenda {
     }
 
     private boolean applies(Entry entry) {
-        Ring ring = rings.get(entry.ring());
-        return ring != null && ring.nextDue() == entry.at() && entry.at() != Long.MAX_VALUE;
+        Slot slot = slots.get(entry.ring());
+        return slot != null && slot.due() == entry.at() && entry.at() != Long.MAX_VALUE;
     }
 }

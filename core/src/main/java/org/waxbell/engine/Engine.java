@@ -1,6 +1,5 @@
 package org.waxbell.engine;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -93,7 +92,7 @@ public final class Engine {
             switched(at, switched, out);
         }
         List<CueAnswer> answers = note.isEmpty() ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
-        if (answers.isEmpty() && event instanceof ChatLine line && !tonight.showOpen() && !book.match(line, (match, any) -> false).isEmpty()) {
+        if (answers.isEmpty() && event instanceof ChatLine line && !tonight.showOpen() && book.hasFirstLine(line)) {
             note = "no cue has this word · no show is open, so it is nobody's first line tonight";
         }
         // What followed from something else, or only reports how things stand, is told where a cue waits for it.
@@ -115,9 +114,12 @@ public final class Engine {
     /** Answers what followed from the input, first in, first out. */
     private void followUp(long at, Outcome.Builder out) {
         for (Outcome.Builder.FollowUp next = out.nextFollowUp(); next != null; next = out.nextFollowUp()) {
+            if (!book.waitsFor(next.event())) {
+                continue;
+            }
             if (next.depth() <= DEEPEST) {
                 decide(at, next.event(), next.depth(), out);
-            } else if (!book.match(next.event(), (match, line) -> true).isEmpty()) {
+            } else {
                 out.decided(new Decision(nextDecision++, at, next.event(), List.of(),
                         "stopped: cues set one another off more than " + DEEPEST + " deep"));
             }
@@ -232,8 +234,6 @@ public final class Engine {
 
     /** All that it remembers. */
     public EngineState save() {
-        List<Ring> rings = new ArrayList<>();
-        agenda.all().forEach(rings::add);
-        return new EngineState(seed, nextDecision, deciding.nextRing(), List.copyOf(rings), lets.all(), Map.copyOf(chance.drawn()), tonight.save());
+        return new EngineState(seed, nextDecision, deciding.nextRing(), List.copyOf(agenda.all()), lets.all(), Map.copyOf(chance.drawn()), tonight.save());
     }
 }

@@ -21,21 +21,24 @@ public record Outcome(List<Decision> decisions, List<Directive> directives, List
 
     /** Collects an outcome while the engine works. */
     static final class Builder {
-        private final List<Decision> decisions = new ArrayList<>();
+        private final List<Decision> decisions = new ArrayList<>(1);
         private final List<Directive> directives = new ArrayList<>();
         private final List<Change> changes = new ArrayList<>();
-        private final Deque<FollowUp> followUps = new ArrayDeque<>();
+        private @Nullable Deque<FollowUp> followUps;
 
         /** An event that something within this input led to. @param depth how many led to one another */
         record FollowUp(ShowEvent event, int depth) {
         }
 
         void follows(ShowEvent event, int depth) {
+            if (followUps == null) {
+                followUps = new ArrayDeque<>(4);
+            }
             followUps.addLast(new FollowUp(event, depth));
         }
 
         @Nullable FollowUp nextFollowUp() {
-            return followUps.pollFirst();
+            return followUps == null ? null : followUps.pollFirst();
         }
 
         void decided(Decision decision) {

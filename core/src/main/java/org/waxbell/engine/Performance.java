@@ -2,7 +2,6 @@ package org.waxbell.engine;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.booking.Outlet;
 import org.waxbell.directive.BookDirective;
@@ -26,22 +25,35 @@ final class Performance {
     private final Runner runner;
     private final long at;
     private final Outcome.Builder out;
+    /** The ring as it was taken in or put together last; what changed since stands in {@link #runs}. */
     private Ring ring;
+    private List<PartRun> runs;
+    private boolean changed;
 
     Performance(Runner runner, Ring ring, long at, Outcome.Builder out) {
         this.runner = runner;
         this.ring = ring;
+        this.runs = ring.parts();
         this.at = at;
         this.out = out;
     }
 
     Ring ring() {
+        if (changed) {
+            become(ring.with(runs));
+        }
         return ring;
+    }
+
+    private void become(Ring next) {
+        ring = next;
+        runs = next.parts();
+        changed = false;
     }
 
     /** Does all that is due. */
     Ring run() {
-        for (int i = 0; i < ring.parts().size(); i++) {
+        for (int i = 0; i < runs.size(); i++) {
             boolean mayRun = ring.state() == RingState.PLAYING || part(i).part().manner().atOnce();
             if (mayRun && part(i).state() == PartState.PLANNED && part(i).placed() && ring.tellAt(part(i)) <= at) {
                 begin(i);
@@ -50,15 +62,19 @@ final class Performance {
                 timeIsUp(i);
             }
         }
-        return ring;
+        return ring();
     }
 
     private PartRun part(int index) {
-        return ring.parts().get(index);
+        return runs.get(index);
     }
 
     private void set(int index, PartRun run) {
-        ring = ring.withPart(index, run);
+        if (!changed) {
+            runs = new ArrayList<>(runs);
+            changed = true;
+        }
+        runs.set(index, run);
     }
 
     private void begin(int index) {
@@ -69,7 +85,7 @@ final class Performance {
             return;
         }
         if (!ring.begun()) {
-            ring = ring.begins();
+            become(ring().begins());
             runner.begun(ring.number(), at, out);
         }
         set(index, run.become(PartState.TOLD, ""));
@@ -117,23 +133,23 @@ final class Performance {
         if (run.state() == PartState.TOLD) {
             release(run);
         }
-        if (wasOpen || ring.parts().stream().anyMatch(each -> !each.placed())) {
+        if (wasOpen || ring().hasOpenStarts()) {
             placeWhatIsKnown();
         }
     }
 
     private void release(PartRun run) {
-        if (run.part().direct(ring.telling(run, Map.of())) instanceof Switch held && !held.stay()) {
-            if (runner.tonight().switches.release(held.target(), ring.nameOf(run), at, out)) {
-                runner.switched(held.target(), at, out);
+        run.part().holds().ifPresent(target -> {
+            if (runner.tonight().switches.release(target, ring.nameOf(run), at, out)) {
+                runner.switched(target, at, out);
             }
-        }
+        });
     }
 
     /** Works out what is known now, and finds room for it; a ring that still waits is placed with all of it. */
     private void placeWhatIsKnown() {
-        List<Boolean> before = ring.parts().stream().map(PartRun::placed).toList();
-        ring = ring.resolved();
+        List<Boolean> before = runs.stream().map(PartRun::placed).toList();
+        become(ring().resolved());
         List<Integer> fresh = new ArrayList<>();
         for (int i = 0; i < before.size(); i++) {
             if (!before.get(i) && part(i).placed()) {
@@ -150,27 +166,27 @@ final class Performance {
         // A part on a known moment of the past may begin now, not earlier.
         long behind = which.stream().mapToLong(i -> Math.max(0, at - ring.tellAt(part(i)))).max().orElse(0);
         which.forEach(i -> set(i, part(i).from(part(i).fromMs() + behind)));
-        long wait = runner.room(ring, which.stream().map(this::part).toList());
+        long wait = runner.room(ring(), which.stream().map(this::part).toList());
         if (wait == Runner.NO_ROOM) {
             which.stream().filter(i -> part(i).part().place().isPresent())
                     .forEach(i -> set(i, part(i).become(PartState.CUT, "its place was not free in time")));
         } else if (wait > 0) {
             which.forEach(i -> set(i, part(i).from(part(i).fromMs() + wait)));
         }
-        runner.book(ring);
+        runner.book(ring());
     }
 
     /** An adapter says how long a part lasts; parts that hang on its end move with it, nothing else does. */
     void measured(int index, long lengthMs) {
         set(index, part(index).lasting(lengthMs));
         List<Integer> after = new ArrayList<>();
-        for (int i = 0; i < ring.parts().size(); i++) {
+        for (int i = 0; i < runs.size(); i++) {
             if (part(i).state() == PartState.PLANNED && hangsOnEndOf(part(i), part(index))) {
                 after.add(i);
             }
         }
         after.forEach(i -> set(i, part(i).from(PlannedPart.OPEN)));
-        ring = ring.resolved();
+        become(ring().resolved());
         List<Integer> placed = after.stream().filter(i -> part(i).placed()).toList();
         if (ring.state() == RingState.PLAYING && !placed.isEmpty()) {
             shift(placed);
@@ -191,7 +207,7 @@ final class Performance {
     }
 
     private @Nullable PartRun named(String id, boolean spare) {
-        return ring.parts().stream().filter(each -> each.spare() == spare && each.part().id().equals(id)).findFirst().orElse(null);
+        return runs.stream().filter(each -> each.spare() == spare && each.part().id().equals(id)).findFirst().orElse(null);
     }
 
     /** A part could not be done; the rest does what the part asks for in that case. */
@@ -221,7 +237,7 @@ final class Performance {
 
     /** Ends all that is open. */
     void cutAll(String why) {
-        for (int i = 0; i < ring.parts().size(); i++) {
+        for (int i = 0; i < runs.size(); i++) {
             PartRun run = part(i);
             if (run.state().isOpen()) {
                 if (run.state() == PartState.TOLD) {
@@ -234,18 +250,18 @@ final class Performance {
     }
 
     private void playSpare() {
-        List<PartRun> runs = new ArrayList<>(ring.parts());
-        int first = runs.size();
+        List<PartRun> all = new ArrayList<>(runs);
+        int first = all.size();
         long from = Math.max(0, at + ring.leadMs() - ring.start());
         ScoreCompiler.plan(ring.spare(), runner.shelf(), runner.draws(ring, out)).forEach(planned ->
-                runs.add(PartRun.of(planned, true)));
-        for (int i = first; i < runs.size(); i++) {
-            PartRun run = runs.get(i);
-            runs.set(i, run.placed() ? run.from(run.fromMs() + from) : run);
+                all.add(PartRun.of(planned, true)));
+        for (int i = first; i < all.size(); i++) {
+            PartRun run = all.get(i);
+            all.set(i, run.placed() ? run.from(run.fromMs() + from) : run);
         }
-        ring = ring.with(runs).withoutSpare().become(RingState.PLAYING, "");
+        become(ring.with(all).withoutSpare().become(RingState.PLAYING, ""));
         List<Integer> fresh = new ArrayList<>();
-        for (int i = first; i < runs.size(); i++) {
+        for (int i = first; i < all.size(); i++) {
             if (part(i).placed()) {
                 fresh.add(i);
             }

@@ -69,12 +69,6 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
         return with(parts.stream().map(change).toList());
     }
 
-    Ring withPart(int index, PartRun run) {
-        List<PartRun> runs = new ArrayList<>(parts);
-        runs.set(index, run);
-        return with(runs);
-    }
-
     Ring knowing(Map<String, String> more) {
         Map<String, String> all = new HashMap<>(results);
         all.putAll(more);
@@ -122,8 +116,13 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
 
     /** When the first of the parts that wait with it is told: from then on it plays. */
     long firstTold() {
-        return parts.stream().filter(run -> !run.part().manner().atOnce() && run.placed() && run.state() == PartState.PLANNED)
-                .mapToLong(this::tellAt).min().orElse(start);
+        long first = Long.MAX_VALUE;
+        for (PartRun run : parts) {
+            if (!run.part().manner().atOnce() && run.placed() && run.state() == PartState.PLANNED) {
+                first = Math.min(first, tellAt(run));
+            }
+        }
+        return first == Long.MAX_VALUE ? start : first;
     }
 
     /** When the engine next has something to do for it; {@link Long#MAX_VALUE} for never. */
@@ -141,10 +140,36 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
         return state.isActive() ? due : Long.MAX_VALUE;
     }
 
+    /** Whether any part is still to come or under way. */
+    boolean isOpen() {
+        for (PartRun run : parts) {
+            if (run.state().isOpen()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether any part hangs on what is not known yet. */
+    boolean hasOpenStarts() {
+        for (PartRun run : parts) {
+            if (!run.placed()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** The places that it takes up; a part that was cut, failed or missed takes none any more. */
     List<Want> wants() {
-        return parts.stream().filter(run -> run.placed() && run.part().place().isPresent() && run.state().holdsItsPlace())
-                .map(run -> new Want(run.part().place().get(), run.fromMs(), run.toMs())).toList();
+        List<Want> wants = new ArrayList<>(parts.size());
+        for (PartRun run : parts) {
+            String place = run.placed() && run.state().holdsItsPlace() ? run.part().place().orElse("") : "";
+            if (!place.isEmpty()) {
+                wants.add(new Want(place, run.fromMs(), run.toMs()));
+            }
+        }
+        return wants;
     }
 
     /** Works out what is open in its plan and no longer need be. */

@@ -87,7 +87,7 @@ final class Runner {
     }
 
     private Ring finish(Ring ring, long at, Outcome.Builder out) {
-        if (ring.parts().stream().anyMatch(run -> run.state().isOpen())) {
+        if (ring.isOpen()) {
             return ring;
         }
         out.follows(new CueRang(ring.cueId(), ring.cueName(), true, ring.event()), depthAfter(ring, at));
@@ -280,11 +280,12 @@ final class Runner {
     private void pickUpTold(long now, Performance performance, int index, PartRun run, Outcome.Builder out) {
         Ring ring = performance.ring();
         boolean over = ring.overOf(run) <= now;
-        if (run.part().direct(ring.telling(run, Map.of())) instanceof Switch held) {
+        Target held = run.part().holds().orElse(null);
+        if (held != null) {
             if (over) {
-                tonight.switches.forget(held.target(), ring.nameOf(run));
+                tonight.switches.forget(held, ring.nameOf(run));
                 performance.close(index, PartState.ENDED, "");
-                tonight.switches.owe(held.target(), held.target().kind() == Target.Kind.RACK, ring.nameOf(run), now, out);
+                tonight.switches.owe(held, held.kind() == Target.Kind.RACK, ring.nameOf(run), now, out);
             }
         } else if (run.part().lane().toldAhead() && !over) {
             out.directed(run.part().direct(ring.telling(run, words(ring))));
@@ -299,7 +300,8 @@ final class Runner {
     void holdAgain() {
         for (Ring ring : rings()) {
             for (PartRun run : ring.parts()) {
-                if (run.state() == PartState.TOLD && run.part().direct(ring.telling(run, Map.of())) instanceof Switch held && !held.stay()) {
+                if (run.state() == PartState.TOLD && run.part().holds().isPresent()
+                        && run.part().direct(ring.telling(run, Map.of())) instanceof Switch held) {
                     tonight.switches.resume(ring, run, held);
                 }
             }
@@ -327,8 +329,6 @@ final class Runner {
     }
 
     private List<Ring> rings() {
-        List<Ring> rings = new ArrayList<>();
-        agenda.all().forEach(rings::add);
-        return rings;
+        return agenda.all();
     }
 }

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.waxbell.directive.Directive;
+import org.waxbell.event.Target;
 import org.waxbell.shelf.Shelf;
 
 /** One thing that a score does. It has a start and a length; shown things go away by themselves. */
@@ -37,6 +38,11 @@ public sealed interface Part permits CardPart, SoundPart, ReplyPart, ClipPart, S
 
     /** Settles what is left open for one ring: which sound of a folder, and how long it lasts. */
     Settled settle(Shelf shelf, Draws draws);
+
+    /** The target that it holds as long as it lasts; empty where it holds none. */
+    default Optional<Target> holds() {
+        return Optional.empty();
+    }
 
     /** What the adapter is told, with its words filled in. */
     Directive direct(Telling telling);

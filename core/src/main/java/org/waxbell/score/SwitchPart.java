@@ -1,5 +1,6 @@
 package org.waxbell.score;
 
+import java.util.Optional;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.Switch;
 import org.waxbell.event.Target;
@@ -28,6 +29,11 @@ public record SwitchPart(String id, Anchor start, long lengthMs, Target target, 
     @Override
     public Settled settle(Shelf shelf, Draws draws) {
         return manner.toEnd() && !stay ? Settled.open(LONGEST, Media.NONE) : Settled.fixed(stay ? 0 : lengthMs, Media.NONE);
+    }
+
+    @Override
+    public Optional<Target> holds() {
+        return stay ? Optional.empty() : Optional.of(target);
     }
 
     @Override

@@ -5,11 +5,15 @@ import com.carrotsearch.hppc.cursors.LongCursor;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.waxbell.cue.WordKey;
 import org.waxbell.event.Identity;
 
 /** The names of everyone who was ever seen, as keys: 8 bytes a person and some room. Not safe for several threads. */
 public final class KnownPeople {
+    /** Who writes now wrote a moment ago: their names are not folded and hashed again. A power of two. */
+    private static final int RECENT = 2_048;
+    private final @Nullable String[] recent = new String[RECENT];
     private final LongHashSet names = new LongHashSet();
 
     /** Goes on from the keys of names that are known. */
@@ -24,7 +28,11 @@ public final class KnownPeople {
 
     /** Someone of that name was seen. */
     public void see(String name) {
-        names.add(key(name));
+        int slot = name.hashCode() & (RECENT - 1);
+        if (!name.equals(recent[slot])) {
+            recent[slot] = name;
+            names.add(key(name));
+        }
     }
 
     /** Whether someone of that name was ever seen. */

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.booking.Outlet;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
+import org.waxbell.event.ChatLine;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.shelf.Shelf;
 
@@ -48,6 +49,16 @@ public final class CueBook {
     /** The cues that {@code event} concerns, in the order of the list. */
     public List<Match> match(ShowEvent event, Matcher.FirstLines spent) {
         return matcher.match(event, spent);
+    }
+
+    /** Whether any cue waits for just this event, so that it need not be answered at all where none does. */
+    public boolean waitsFor(ShowEvent event) {
+        return matcher.waitsFor(event);
+    }
+
+    /** Whether a cue would take the line as a first line tonight, were it one. */
+    public boolean hasFirstLine(ChatLine line) {
+        return matcher.hasFirstLine(line);
     }
 
     /** All cues in the order of the list. */

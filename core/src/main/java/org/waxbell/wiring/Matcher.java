@@ -120,6 +120,9 @@ public final class Matcher {
         if (words == null && byText == null && byEveryLine.isEmpty() && firsts.isEmpty()) {
             return List.of();
         }
+        if (words != null && words.size() == 1 && byText == null && byEveryLine.isEmpty() && firsts.isEmpty()) {
+            return words.get(0).rest().test(line) ? List.of(words.get(0).match()) : List.of();
+        }
         TreeMap<Integer, Match> found = new TreeMap<>();
         if (words != null) {
             words.forEach(each -> ask(each, line, found));
@@ -133,6 +136,15 @@ public final class Matcher {
             }
         }
         return List.copyOf(found.values());
+    }
+
+    boolean waitsFor(ShowEvent event) {
+        List<Asked<ShowEvent>> asked = byKind.get(event.kind());
+        return asked != null && asked.stream().anyMatch(each -> each.rest().test(event));
+    }
+
+    boolean hasFirstLine(ChatLine line) {
+        return !firsts.isEmpty() && firsts.stream().anyMatch(first -> first.pull().concerns(line.viewer()));
     }
 
     private void texts(String folded, TreeMap<Integer, Match> found) {

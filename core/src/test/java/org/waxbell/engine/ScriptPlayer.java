@@ -89,6 +89,7 @@ final class ScriptPlayer {
         if (!words[0].equals("!restart")) {
             write(engine.wake(at));
         }
+        lamp = words[0].equals("!lamp") ? words[2] : lamp;
         switch (words[0]) {
             case "!hush" -> write(engine.hush(at));
             case "!restart" -> {
@@ -159,8 +160,6 @@ final class ScriptPlayer {
     private void note(Outcome outcome) {
         outcome.changes().forEach(change -> change.keep(Kept.entries(entries::add)));
         outcome.directives().forEach(each -> lamp = each instanceof SetTarget set && set.target().kind() == Target.Kind.LAMP ? set.value() : lamp);
-        outcome.decisions().forEach(each -> lamp = each.event() instanceof HouseEvent.Switched to && to.target().kind() == Target.Kind.LAMP
-                ? to.value() : lamp);
     }
 
     private void write(Outcome outcome) {

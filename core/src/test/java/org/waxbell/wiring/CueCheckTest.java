@@ -6,17 +6,41 @@ import static org.waxbell.Samples.cue;
 import static org.waxbell.Samples.reply;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
 import org.waxbell.check.Problem;
+import org.waxbell.cue.CalendarPull;
+import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.CuePull;
+import org.waxbell.cue.EventPull;
+import org.waxbell.cue.EveryPull;
+import org.waxbell.cue.FirstLinePull;
+import org.waxbell.cue.HandPull;
 import org.waxbell.cue.HeldAnswer;
+import org.waxbell.cue.MarkPull;
+import org.waxbell.cue.Take;
+import org.waxbell.cue.TakeRule;
+import org.waxbell.event.Target;
+import org.waxbell.gate.AirGate;
+import org.waxbell.gate.ConditionGate;
 import org.waxbell.gate.CooldownGate;
+import org.waxbell.gate.LimitGate;
+import org.waxbell.gate.PriceGate;
+import org.waxbell.gate.WhoGate;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
+import org.waxbell.score.ClipPart;
 import org.waxbell.score.Manner;
 import org.waxbell.score.Part;
+import org.waxbell.score.PointsPart;
+import org.waxbell.score.ReplyPart;
+import org.waxbell.score.Score;
+import org.waxbell.score.SlatePart;
 import org.waxbell.score.SoundPart;
+import org.waxbell.score.SwitchPart;
 
 class CueCheckTest {
     private static List<Problem> check(Cue cue) {
@@ -111,5 +135,82 @@ class CueCheckTest {
     @Test
     void twoPartsOfOneNameAreRefused() {
         refused(parts(reply("r", new Anchor.At(0)), reply("r", new Anchor.At(1))), "takes[0].score.parts[1].id", "r");
+    }
+
+    @Test
+    void whatAPullNamesMustBeThere() {
+        Cue bell = words("!bell");
+        refused(Samples.pulledBy(bell, new MarkPull("wicks", 10, true)), "pulls[0].value", "wicks");
+        refused(Samples.pulledBy(bell, new CuePull("bell", false)), "pulls[0].cue", "bell");
+        refused(Samples.pulledBy(bell, new CuePull("gone", false)), "pulls[0].cue", "gone");
+        refused(Samples.pulledBy(bell, new EventPull("eclipse", Map.of(), Map.of())), "pulls[0].event", "eclipse");
+        refused(Samples.pulledBy(bell, new EveryPull(5)), "pulls[0].everyMs", "5");
+        refused(Samples.pulledBy(bell, new HandPull("", "Alt+Elephant")), "pulls[0].key", "Alt+Elephant");
+        refused(Samples.pulledBy(bell, new CalendarPull("FREQ=DAILY", "tomorrow", "Europe/Vienna")), "pulls[0].start", "tomorrow");
+        refused(Samples.pulledBy(bell, new CalendarPull("FREQ=DAILY", "2026-11-23T19:55:00", "Saltmarsh")), "pulls[0].zone", "Saltmarsh");
+        refused(Samples.pulledBy(bell, new ChatWordPull(List.of("!bell"), false, "(")), "pulls[0].argument", "(");
+        refused(Samples.pulledBy(bell, new FirstLinePull(FirstLinePull.Whose.NAMED, " ", false)), "pulls[0].name", " ");
+    }
+
+    @Test
+    void oneWordMayMeanTwoCuesByWhatFollowsIt() {
+        assertThat(check(Samples.pulledBy(words("!bell"), new ChatWordPull(List.of("!pour"), false, "\\d+")))).isEmpty();
+        refused(Samples.pulledBy(words("!bell"), new ChatWordPull(List.of("pour"), true, "")), "pulls[0].words[0]", "!pour");
+    }
+
+    @Test
+    void gatesThatLetAllThroughOrNameNobodyAreRefused() {
+        refused(cue("bell", List.of("!bell"), List.of(new WhoGate(Set.of(), 0, List.of(), List.of(), List.of("divers"))), reply("r", new Anchor.At(0))),
+                "gates[0].circles[0]", "divers");
+        refused(cue("bell", List.of("!bell"), List.of(new AirGate(AirGate.Air.EITHER, List.of())), reply("r", new Anchor.At(0))), "gates[0].air", "either");
+        refused(cue("bell", List.of("!bell"), List.of(new LimitGate(0, 0)), reply("r", new Anchor.At(0))), "gates[0].perShow", "0");
+        refused(cue("bell", List.of("!bell"), List.of(new PriceGate(0)), reply("r", new Anchor.At(0))), "gates[0].price", "0");
+    }
+
+    @Test
+    void aConditionIsCheckedForItsTypesAndTheNamesThereAre() {
+        for (String wrong : List.of("", "viewer.months", "viewer.months > 'three'", "gift.worth > 3", "line.matches('a+')", "[1].all(x, x > 0)", "1 +")) {
+            refused(cue("bell", List.of("!bell"), List.of(new ConditionGate(wrong)), reply("r", new Anchor.At(0))), "gates[0].condition", wrong);
+        }
+        assertThat(check(cue("bell", List.of("!bell"), List.of(new ConditionGate("viewer.months >= 3 && slate.wish != 'none'")), reply("r", new Anchor.At(0))))).isEmpty();
+    }
+
+    @Test
+    void aTakeThatIsAskedForMustBeThere() {
+        Manner other = new Manner(Manner.IfFails.OTHER_TAKE, false, false);
+        Score score = new Score(List.of(new ClipPart("clip", new Anchor.At(0), 30, "x", 20_000, other)));
+        Cue bell = words("!bell");
+        refused(Samples.taking(bell, TakeRule.FIRST, new Take("a", "A", "", 1, "", score)), "takes[0].spare", "");
+        refused(Samples.taking(bell, TakeRule.FIRST, new Take("a", "A", "", 1, "b", score)), "takes[0].spare", "b");
+        refused(Samples.taking(bell, TakeRule.WEIGHT, new Take("a", "A", "", 0, "", bell.takes().get(0).score())), "takes", "0");
+        refused(Samples.taking(bell, TakeRule.FIRST), "takes", "0 takes");
+    }
+
+    @Test
+    void mannersThatCannotBeAreRefused() {
+        Manner atOnce = new Manner(Manner.IfFails.GO_ON, true, false);
+        Manner toEnd = new Manner(Manner.IfFails.GO_ON, false, true);
+        refused(parts(new SoundPart("s", new Anchor.At(0), "main", "bench", "Pouring", "", 80, atOnce)), "takes[0].score.parts[0].manner.atOnce", "true");
+        refused(parts(new SwitchPart("s", new Anchor.At(0), 1_000, new Target(Target.Kind.SCENE, ""), "Bench", false, toEnd)),
+                "takes[0].score.parts[0].manner.toEnd", "true");
+        refused(parts(reply("a", new Anchor.At(0)), new ReplyPart("b", new Anchor.With("a", 0), "x", atOnce)), "takes[0].score.parts[1].manner.atOnce", "true");
+    }
+
+    @Test
+    void lateResultsAreKnownOnlyAfterTheirPart() {
+        Part clip = new ClipPart("clip", new Anchor.At(0), 30, "x", 20_000, Manner.PLAIN);
+        refused(parts(clip, Samples.says("r", new Anchor.With("clip", 0), "{clipAddress}")), "takes[0].score.parts[1].words", "{clipAddress}");
+        assertThat(check(parts(clip, Samples.says("r", new Anchor.After("clip", 0), "{clipAddress}"), Samples.says("s", new Anchor.With("r", 9), "{clipTitle}")))).isEmpty();
+    }
+
+    @Test
+    void switchesAndSlateNameWhatThereIs() {
+        refused(parts(new SwitchPart("s", new Anchor.At(0), 1_000, new Target(Target.Kind.RACK, "attic"), "off", false, Manner.PLAIN)),
+                "takes[0].score.parts[0].target.name", "attic");
+        refused(parts(new SwitchPart("s", new Anchor.At(0), 1_000, new Target(Target.Kind.LAMP, "Bench"), "reddish", false, Manner.PLAIN)),
+                "takes[0].score.parts[0].value", "reddish");
+        refused(parts(new SlatePart("s", new Anchor.At(0), "wish", SlatePart.Act.ADD, "1", Manner.PLAIN)), "takes[0].score.parts[0].act", "add");
+        refused(parts(new SlatePart("s", new Anchor.At(0), "dips", SlatePart.Act.ADD, "1", Manner.PLAIN)), "takes[0].score.parts[0].value", "dips");
+        refused(parts(new PointsPart("p", new Anchor.At(0), 0, Manner.PLAIN)), "takes[0].score.parts[0].amount", "0");
     }
 }
