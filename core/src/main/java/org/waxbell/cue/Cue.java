@@ -45,6 +45,20 @@ public record Cue(int formatVersion, String id, String name, String rack, boolea
         return common(Pull::numbers);
     }
 
+    /** The names of values that at least one pull brings. */
+    public Set<String> someFields() {
+        Set<String> some = new TreeSet<>();
+        pulls.forEach(pull -> some.addAll(pull.fields()));
+        return some;
+    }
+
+    /** Those of {@link #someFields()} that are numbers. */
+    public Set<String> someNumbers() {
+        Set<String> some = new TreeSet<>();
+        pulls.forEach(pull -> some.addAll(pull.numbers()));
+        return some;
+    }
+
     private Set<String> common(Function<Pull, Set<String>> of) {
         Set<String> common = new TreeSet<>();
         for (int i = 0; i < pulls.size(); i++) {

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
 import org.waxbell.score.Draws;
 import org.waxbell.shelf.Media;
 
@@ -52,17 +51,28 @@ final class Chance {
 
     /** Draws for one ring; what was drawn is noted as {@code part: name}. */
     Draws of(String cueId, long ring, List<String> notes, Outcome.Builder out) {
-        return (purpose, choices) -> {
-            String key = cueId + "/" + purpose;
-            List<Media> fresh = without(choices, last.get(key));
-            Media media = fresh.get((int) Long.remainderUnsigned(hash(key, ring), fresh.size()));
-            notes.add(purpose + ": " + media.name());
-            chose(cueId, purpose, media.name(), out);
-            return media;
+        return new Draws() {
+            @Override
+            public Media draw(String purpose, List<Media> choices) {
+                List<Media> fresh = without(choices, last(cueId, purpose));
+                Media media = fresh.get(below(cueId, purpose, ring, fresh.size()));
+                notes.add(purpose + ": " + media.name());
+                chose(cueId, purpose, media.name(), out);
+                return media;
+            }
+
+            @Override
+            public int pick(String purpose, int choices) {
+                String before = last(cueId, purpose);
+                int drawn = below(cueId, purpose, ring, before.isEmpty() ? choices : choices - 1);
+                int pick = before.isEmpty() || drawn < Integer.parseInt(before) ? drawn : drawn + 1;
+                chose(cueId, purpose, Integer.toString(pick), out);
+                return pick;
+            }
         };
     }
 
-    private static List<Media> without(List<Media> choices, @Nullable String name) {
+    private static List<Media> without(List<Media> choices, String name) {
         List<Media> rest = new ArrayList<>(choices);
         if (choices.size() > 1) {
             rest.removeIf(media -> media.name().equals(name));

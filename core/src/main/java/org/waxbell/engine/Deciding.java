@@ -26,7 +26,6 @@ import org.waxbell.time.Spans;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.Match;
 import org.waxbell.wiring.ReadyCue;
-import org.waxbell.words.Wording;
 
 /** From one event to what every cue that looks at it answers: gates, take, ring. */
 final class Deciding {
@@ -180,7 +179,7 @@ final class Deciding {
                 values.putAll(event.values());
                 values.put("reason", held.reason());
                 out.directed(new SayInChat("held" + question.decision() + "." + cue.id(), question.at(), event.link().get(),
-                        event.privately().orElse(""), Wording.of(answer.words()).fill(values)));
+                        event.privately().orElse(""), runner.wordBook().get(answer.words()).fill(values, (int) question.decision())));
             }
         }
     }

@@ -14,6 +14,7 @@ import org.waxbell.score.PlannedPart;
 import org.waxbell.score.Score;
 import org.waxbell.score.ScoreCompiler;
 import org.waxbell.score.Telling;
+import org.waxbell.words.WordBook;
 
 /**
  * One time that a cue went off, with the wiring with which it began.
@@ -86,12 +87,12 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
         return number + "." + run.part().id() + (run.spare() ? "~" : "");
     }
 
-    /** What its adapter is told of one of its parts, with the words filled in. @param more further values, such as the slate's */
-    public Telling telling(PartRun run, Map<String, String> more) {
+    /** What its adapter is told of one of its parts, with the words filled in. @param more further values, such as the slate's @param words patterns that are compiled already */
+    public Telling telling(PartRun run, Map<String, String> more, WordBook words) {
         Map<String, String> values = new HashMap<>(more);
         values.putAll(event.values());
         values.putAll(results);
-        return new Telling(nameOf(run), momentOf(run), run.settled(), event.link().orElse(""), event.privately().orElse(""), values);
+        return new Telling(nameOf(run), momentOf(run), run.settled(), event.link().orElse(""), event.privately().orElse(""), values, words);
     }
 
     /** When a part whose start is known starts, milliseconds since 1970 UTC: what is done at once does not wait with the ring. */

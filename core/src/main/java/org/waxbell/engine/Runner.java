@@ -16,6 +16,7 @@ import org.waxbell.score.Draws;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.ReadyCue;
+import org.waxbell.words.WordBook;
 
 /** Carries rings out as time moves on: starts them, tells their parts, ends them. */
 final class Runner {
@@ -27,6 +28,7 @@ final class Runner {
     private final LetBook lets;
     private final Tonight tonight;
     private final Chance chance;
+    private final WordBook wordBook = new WordBook();
     private CueBook book;
 
     Runner(Agenda agenda, Waiting waiting, LetBook lets, Tonight tonight, Chance chance, CueBook book) {
@@ -288,7 +290,7 @@ final class Runner {
                 tonight.switches.owe(held, held.kind() == Target.Kind.RACK, ring.nameOf(run), now, out);
             }
         } else if (run.part().lane().toldAhead() && !over) {
-            out.directed(run.part().direct(ring.telling(run, words(ring))));
+            out.directed(run.part().direct(ring.telling(run, words(ring), wordBook)));
         } else if (run.part().lane().toldAhead()) {
             performance.close(index, PartState.ENDED, "");
         } else {
@@ -301,7 +303,7 @@ final class Runner {
         for (Ring ring : rings()) {
             for (PartRun run : ring.parts()) {
                 if (run.state() == PartState.TOLD && run.part().holds().isPresent()
-                        && run.part().direct(ring.telling(run, Map.of())) instanceof Switch held) {
+                        && run.part().direct(ring.telling(run, Map.of(), wordBook)) instanceof Switch held) {
                     tonight.switches.resume(ring, run, held);
                 }
             }
@@ -314,6 +316,10 @@ final class Runner {
 
     @Nullable Outlet outlet(String place) {
         return book.outlet(place).orElse(null);
+    }
+
+    WordBook wordBook() {
+        return wordBook;
     }
 
     Shelf shelf() {

@@ -35,6 +35,11 @@ public record CardPart(String id, Anchor start, long lengthMs, String stage, Str
     }
 
     @Override
+    public List<String> patterns() {
+        return List.of(title, words);
+    }
+
+    @Override
     public Settled settle(Shelf shelf, Draws draws) {
         Media media = shelf.find(PICTURES, picture).orElse(Media.NONE);
         return manner.toEnd() ? Settled.open(LONGEST, media) : Settled.fixed(lengthMs, media);

@@ -1,5 +1,6 @@
 package org.waxbell.score;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.waxbell.directive.Directive;
@@ -33,6 +34,11 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
 
     private String resultName(String result) {
         return id.replace("-", "") + Character.toUpperCase(result.charAt(0)) + result.substring(1);
+    }
+
+    @Override
+    public List<String> patterns() {
+        return List.of(title);
     }
 
     @Override

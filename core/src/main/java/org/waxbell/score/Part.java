@@ -1,5 +1,6 @@
 package org.waxbell.score;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -42,6 +43,11 @@ public sealed interface Part permits CardPart, SoundPart, ReplyPart, ClipPart, S
     /** The target that it holds as long as it lasts; empty where it holds none. */
     default Optional<Target> holds() {
         return Optional.empty();
+    }
+
+    /** Its patterns of words. */
+    default List<String> patterns() {
+        return List.of();
     }
 
     /** What the adapter is told, with its words filled in. */

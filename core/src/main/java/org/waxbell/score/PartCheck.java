@@ -15,8 +15,10 @@ import org.waxbell.words.Wording;
  * @param problems collects, standing at the part
  * @param ground   the rest of the wiring
  * @param fields   names of values that its words may use
+ * @param some     names that only some pulls of the cue bring, for which a case must be given
+ * @param numbers  those of all of them that are numbers
  */
-public record PartCheck(Problems problems, Ground ground, Set<String> fields) {
+public record PartCheck(Problems problems, Ground ground, Set<String> fields, Set<String> some, Set<String> numbers) {
     private static final int LONGEST_WORDS = 500;
 
     /** Checks a field of words: its length, its braces and the values it names. */
@@ -27,14 +29,19 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields) {
         }
         Wording.Fault fault = Wording.faultOf(pattern);
         if (fault != null) {
-            here.add(pattern, "There is " + fault.message() + " at character " + (fault.at() + 1) + ".",
-                    "Write a value as {viewer}.");
+            here.add(pattern, "The words cannot be read at character " + (fault.at() + 1) + ": " + fault.message() + ".",
+                    "Write a value as {viewer}, a plural as {giftCount, plural, one {# sprig} other {# sprigs}}.");
             return;
         }
-        for (String name : Wording.of(pattern).names()) {
-            if (!fields.contains(name)) {
-                here.add("{" + name + "}", "No value is called \"" + name + "\" here.",
-                        "Use one of " + fields.stream().sorted().map(known -> "{" + known + "}").toList() + ".");
+        for (Wording.Use use : Wording.uses(pattern)) {
+            if (!fields.contains(use.name()) && !(use.guarded() && some.contains(use.name()))) {
+                here.add("{" + use.name() + "}", some.contains(use.name()) ? "Not every pull of this cue brings \"" + use.name() + "\"."
+                        : "No value is called \"" + use.name() + "\" here.", some.contains(use.name())
+                        ? "Give it a case for its absence: {" + use.name() + ", select, none {nothing} other {" + use.name() + "}}."
+                        : "Use one of " + fields.stream().sorted().map(known -> "{" + known + "}").toList() + ".");
+            } else if (use.number() && !numbers.contains(use.name())) {
+                here.add("{" + use.name() + "}", "This value is text, and a plural or number needs a number.",
+                        "Use one of " + numbers.stream().sorted().map(known -> "{" + known + "}").toList() + ", or the value alone.");
             }
         }
     }
@@ -58,7 +65,7 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields) {
     PartCheck at(Problems place, Set<String> more) {
         Set<String> all = new HashSet<>(fields);
         all.addAll(more);
-        return new PartCheck(place, ground, all);
+        return new PartCheck(place, ground, all, some, numbers);
     }
 
     /** Checks that the stage exists, and on it what {@code found} looks for. */

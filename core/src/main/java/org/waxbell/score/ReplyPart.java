@@ -1,5 +1,6 @@
 package org.waxbell.score;
 
+import java.util.List;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.shelf.Media;
@@ -10,6 +11,11 @@ public record ReplyPart(String id, Anchor start, String words, Manner manner) im
     @Override
     public Lane lane() {
         return Lane.CHAT;
+    }
+
+    @Override
+    public List<String> patterns() {
+        return List.of(words);
     }
 
     @Override

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.waxbell.shelf.Shelf;
+import org.waxbell.words.Wording;
 
 /**
  * Works a score out: in which order its parts hang on one another, and from that every start and length.
@@ -48,7 +49,16 @@ public final class ScoreCompiler {
      * score's own order.
      */
     public static List<PlannedPart> plan(Score score, Shelf shelf, Draws draws) {
-        return resolve(score.parts().stream().map(part -> new PlannedPart(part, PlannedPart.OPEN, part.settle(shelf, draws))).toList());
+        return resolve(score.parts().stream().map(part -> new PlannedPart(part, PlannedPart.OPEN, picked(part, part.settle(shelf, draws), draws))).toList());
+    }
+
+    /** Of several wordings one is picked for the ring. */
+    private static Settled picked(Part part, Settled settled, Draws draws) {
+        int most = 1;
+        for (String pattern : part.patterns()) {
+            most = pattern.contains("\n") ? Math.max(most, Wording.alternatives(pattern).size()) : most;
+        }
+        return most == 1 ? settled : settled.picking(draws.pick(part.id() + "/words", most));
     }
 
     /** Works out every start and end that is open and no longer need be; what has a start keeps it. */

@@ -1,5 +1,6 @@
 package org.waxbell.score;
 
+import java.util.List;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.WriteSlate;
 import org.waxbell.shelf.Media;
@@ -26,6 +27,11 @@ public record SlatePart(String id, Anchor start, String value, Act act, String w
     @Override
     public Lane lane() {
         return Lane.BOOKS;
+    }
+
+    @Override
+    public List<String> patterns() {
+        return List.of(words);
     }
 
     @Override

@@ -40,7 +40,7 @@ public record SoundPart(String id, Anchor start, String stage, String outlet, St
         }
         Media media = choices.size() == 1 ? choices.get(0) : draws.draw(id, choices);
         return media.lengthMs() == 0 ? Settled.open(LONGEST, media)
-                : new Settled(media.lengthMs(), media.lengthMs() + OVERRUN, true, media);
+                : new Settled(media.lengthMs(), media.lengthMs() + OVERRUN, true, media, 0);
     }
 
     private List<Media> choices(Shelf shelf) {

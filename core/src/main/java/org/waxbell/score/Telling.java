@@ -1,7 +1,7 @@
 package org.waxbell.score;
 
 import java.util.Map;
-import org.waxbell.words.Wording;
+import org.waxbell.words.WordBook;
 
 /**
  * What a part needs to know when it is told to an adapter.
@@ -12,11 +12,12 @@ import org.waxbell.words.Wording;
  * @param link     the link to which an answer goes, empty text where none
  * @param to       whom alone an answer is for, empty text for everyone
  * @param values   values for its words
+ * @param words    patterns that are compiled already
  */
-public record Telling(String partRun, long meantFor, Settled settled, String link, String to, Map<String, String> values) {
+public record Telling(String partRun, long meantFor, Settled settled, String link, String to, Map<String, String> values, WordBook words) {
     /** The pattern with its values. */
     String fill(String pattern) {
-        return Wording.of(pattern).fill(values);
+        return words.get(pattern).fill(values, settled.pick());
     }
 
     /** The hash of the item that the part uses, empty text for none. */

@@ -26,6 +26,7 @@ import org.waxbell.port.Calendars;
 import org.waxbell.score.Manner;
 import org.waxbell.score.PartCheck;
 import org.waxbell.score.ScoreCheck;
+import org.waxbell.slate.SlateValue;
 
 /** Checks a cue against the rest of the wiring before it is saved. */
 public final class CueCheck {
@@ -176,7 +177,7 @@ public final class CueCheck {
             } else if (!said.add(answer.gate())) {
                 here.at("gate").add(answer.gate(), "There are two answers for one gate.", "Keep one.");
             }
-            new PartCheck(here, wiring, fields).words("words", answer.words(), false);
+            new PartCheck(here, wiring, fields, cue.someFields(), numbers()).words("words", answer.words(), false);
         }
     }
 
@@ -185,6 +186,12 @@ public final class CueCheck {
         Set<String> names = new TreeSet<>(cue.fields());
         wiring.house().slate().forEach(value -> names.add(value.inWords()));
         return names;
+    }
+
+    private Set<String> numbers() {
+        Set<String> numbers = new TreeSet<>(cue.someNumbers());
+        wiring.house().slate().stream().filter(SlateValue::number).forEach(value -> numbers.add(value.inWords()));
+        return numbers;
     }
 
     private void takes() {
@@ -224,7 +231,7 @@ public final class CueCheck {
 
     private void score(Take take, Problems here) {
         int before = problems.found().size();
-        ScoreCheck.check(take.score(), new PartCheck(here, wiring, names()));
+        ScoreCheck.check(take.score(), new PartCheck(here, wiring, names(), cue.someFields(), numbers()));
         if (problems.found().size() == before) {
             OwnOverlap.check(take.score(), wiring, here);
         }

@@ -21,6 +21,7 @@ import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.HandPull;
 import org.waxbell.cue.HeldAnswer;
 import org.waxbell.cue.MarkPull;
+import org.waxbell.cue.Pull;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.event.Target;
@@ -212,5 +213,18 @@ class CueCheckTest {
         refused(parts(new SlatePart("s", new Anchor.At(0), "wish", SlatePart.Act.ADD, "1", Manner.PLAIN)), "takes[0].score.parts[0].act", "add");
         refused(parts(new SlatePart("s", new Anchor.At(0), "dips", SlatePart.Act.ADD, "1", Manner.PLAIN)), "takes[0].score.parts[0].value", "dips");
         refused(parts(new PointsPart("p", new Anchor.At(0), 0, Manner.PLAIN)), "takes[0].score.parts[0].amount", "0");
+    }
+
+    @Test
+    void wordsAreCheckedAgainstWhatThePullsReallyBring() {
+        Pull gift = new EventPull("gift", Map.of(), Map.of());
+        Pull word = ChatWordPull.of("!bell");
+        String plural = "{giftCount, plural, one {# sprig} other {# sprigs}}";
+        assertThat(check(Samples.pulledBy(parts(Samples.says("r", new Anchor.At(0), plural)), gift))).isEmpty();
+        refused(Samples.pulledBy(parts(Samples.says("r", new Anchor.At(0), "{giftItem, plural, other {#}}")), gift), "takes[0].score.parts[0].words", "{giftItem}");
+        refused(Samples.pulledBy(parts(Samples.says("r", new Anchor.At(0), "{giftItem}")), gift, word), "takes[0].score.parts[0].words", "{giftItem}");
+        assertThat(check(Samples.pulledBy(parts(Samples.says("r", new Anchor.At(0), "{giftItem, select, none {it} other {{giftItem}}}")), gift, word))).isEmpty();
+        refused(Samples.pulledBy(parts(Samples.says("r", new Anchor.At(0), "{n, plural, one {x}}")), gift), "takes[0].score.parts[0].words", "{n, plural, one {x}}");
+        assertThat(check(parts(Samples.says("r", new Anchor.At(0), "{slatePours, plural, one {# pour} other {# pours}} and {slateWish}")))).isEmpty();
     }
 }

@@ -10,6 +10,7 @@ import org.waxbell.gate.GateAnswer;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.score.Lane;
+import org.waxbell.words.WordBook;
 
 /** Decisions and rings as pages are told them. */
 public final class Notices {
@@ -60,7 +61,7 @@ public final class Notices {
     }
 
     private static PartNotice of(Ring ring, PartRun run) {
-        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of())), ring.momentOf(run),
+        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of(), new WordBook())), ring.momentOf(run),
                 ring.overOf(run), small(run.state()), run.note());
     }
 

@@ -1,0 +1,20 @@
+package org.waxbell.words;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/** Keeps patterns compiled that are used again and again, the latest first, as many as a large wiring has. Not safe for several threads. */
+public final class WordBook {
+    private static final int MOST = 10_000;
+    private final Map<String, Wording> compiled = new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Wording> eldest) {
+            return size() > MOST;
+        }
+    };
+
+    /** The pattern, compiled now or before. */
+    public Wording get(String pattern) {
+        return compiled.computeIfAbsent(pattern, Wording::of);
+    }
+}
