@@ -46,7 +46,7 @@ import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.Wiring;
 
 /** Situations with shows, points, clips, lamps and racks; each a script of {@link ScriptPlayer} and the journal that was read and found right. */
-class GoldenHouseTest {
+public class GoldenHouseTest {
     private static final Anchor NOW = new Anchor.At(0);
     private static final Target LAMP = new Target(Target.Kind.LAMP, "Bench");
     private static final Manner AT_ONCE = new Manner(Manner.IfFails.GO_ON, true, false);
@@ -76,7 +76,7 @@ class GoldenHouseTest {
         return Samples.taking(word("clip", List.of(), says("x")), TakeRule.FIRST, makes, none);
     }
 
-    static CueBook book(BusyRule rule, boolean rackOn) {
+    public static CueBook book(BusyRule rule, boolean rackOn) {
         Cue[] cues = {
             clip(), word("wave", List.of(), Samples.card("card", NOW, 2_000)),
             word("red", List.of(), lamp("#ff0000", 5_000, false)), word("blue", List.of(), lamp("#0000ff", 3_000, false)),

@@ -1,0 +1,99 @@
+package org.waxbell.rehearsal;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.MakeClip;
+import org.waxbell.engine.Completion;
+import org.waxbell.engine.Engine;
+import org.waxbell.engine.EngineState;
+import org.waxbell.engine.Outcome;
+import org.waxbell.port.Calendars;
+import org.waxbell.wiring.CueBook;
+
+/** Runs an evening through the engine in virtual time and tells what came of it; nothing is sent anywhere. */
+public final class Rehearsal {
+    private static final long LEAD = 60;
+    /** How long a clip takes that nobody really makes, in milliseconds. */
+    private static final long CLIP_TAKES = 2_000;
+    /** How long after the last step the evening is carried on, so that what plays comes to its end, in milliseconds. */
+    private static final long AFTERWARDS = 900_000;
+    private static final int TOLD_EVERY = 500;
+    private final Engine engine;
+    private final Tally tally;
+    private final boolean standsIn;
+    private final PriorityQueue<Step.Reported> reports = new PriorityQueue<>(Comparator.comparingLong(Step.Reported::at).thenComparing(Step.Reported::partRun));
+
+    private Rehearsal(CueBook book, EngineState from, Calendars calendars, boolean standsIn) {
+        this.engine = new Engine(book, from, LEAD, calendars);
+        this.tally = new Tally(book);
+        this.standsIn = standsIn;
+    }
+
+    /**
+     * Plays a script from an empty evening.
+     *
+     * @param seed     from which every draw is made
+     * @param progress is told of percent, now and then
+     * @param goOn     asked now and then; false ends the rehearsal early, with the report of what was played
+     */
+    public static Report run(CueBook book, List<Step> script, long seed, Calendars calendars, IntConsumer progress, BooleanSupplier goOn) {
+        return new Rehearsal(book, EngineState.fresh(seed), calendars, true).play(script, progress, goOn);
+    }
+
+    /** Plays a recorded evening again: from its opening state, with what its adapters reported. */
+    public static Report again(CueBook book, EngineState from, List<Step> recorded, Calendars calendars) {
+        return new Rehearsal(book, from, calendars, false).play(recorded, percent -> { }, () -> true);
+    }
+
+    private Report play(List<Step> script, IntConsumer progress, BooleanSupplier goOn) {
+        long last = script.isEmpty() ? 0 : script.get(script.size() - 1).at();
+        int played = 0;
+        for (Step step : script) {
+            reportUntil(step.at());
+            note(engine.wake(step.at()));
+            note(step.play(engine));
+            if (++played % TOLD_EVERY == 0) {
+                progress.accept((int) (100L * played / script.size()));
+                if (!goOn.getAsBoolean()) {
+                    return tally.report(script.get(0).at(), step.at(), played);
+                }
+            }
+        }
+        reportUntil(last + AFTERWARDS);
+        finish(last + AFTERWARDS);
+        progress.accept(100);
+        return tally.report(script.isEmpty() ? 0 : script.get(0).at(), last, played);
+    }
+
+    /** Schedules would go on for ever; what plays comes to its end and no more. */
+    private void finish(long until) {
+        while (engine.nextWake() <= until && tally.isOpen()) {
+            note(engine.wake(engine.nextWake()));
+        }
+    }
+
+    private void reportUntil(long moment) {
+        while (!reports.isEmpty() && reports.element().at() <= moment) {
+            Step.Reported next = reports.remove();
+            note(engine.wake(next.at()));
+            note(next.play(engine));
+        }
+    }
+
+    private void note(Outcome outcome) {
+        tally.note(outcome);
+        if (standsIn) {
+            for (Directive directive : outcome.directives()) {
+                if (directive instanceof MakeClip clip) {
+                    reports.add(new Step.Reported(clip.meantFor() + CLIP_TAKES, clip.partRun(),
+                            Completion.ended(Map.of("address", "rehearsed-clip-" + clip.partRun(), "title", clip.title()))));
+                }
+            }
+        }
+    }
+}

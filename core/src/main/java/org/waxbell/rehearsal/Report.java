@@ -1,0 +1,47 @@
+package org.waxbell.rehearsal;
+
+import java.util.List;
+import java.util.Map;
+import org.waxbell.journal.Decision;
+
+/**
+ * What came of a rehearsal.
+ *
+ * @param from      the moment of the first step, milliseconds
+ * @param to        the moment of the last
+ * @param steps     how many steps were played
+ * @param cues      what became of each cue, in the order of the list
+ * @param places    how busy each spot and outlet was, the busiest first
+ * @param rings     every ring, by number
+ * @param together  pairs of cues that played at the same time, the most frequent first
+ * @param pointsIn  points given
+ * @param pointsOut points taken
+ * @param decisions what was decided of every event that some cue looked at
+ */
+public record Report(long from, long to, int steps, List<CueTally> cues, List<PlaceTally> places, List<PlayedRing> rings, List<Pair> together,
+                     long pointsIn, long pointsOut, List<Decision> decisions) {
+    /**
+     * What became of one cue.
+     *
+     * @param held       how often each gate held it
+     * @param longestMs  the longest wait for its places, in milliseconds
+     */
+    public record CueTally(String id, String name, int rang, Map<String, Integer> held, int dropped, long longestMs) {
+        /** Whether it never rang at all. */
+        public boolean silent() {
+            return rang == 0;
+        }
+    }
+
+    /** How busy a place was. @param busyMs how long something stood there, in milliseconds @param parts how many parts did */
+    public record PlaceTally(String place, String name, long busyMs, int parts) {
+    }
+
+    /** A ring as it was played. @param waitedMs how long it waited for its places @param end as the engine names it */
+    public record PlayedRing(long number, String cueId, String cueName, long arrived, long start, long over, long waitedMs, String end, String note) {
+    }
+
+    /** Two cues that played at the same time, and how often. */
+    public record Pair(String one, String other, int times) {
+    }
+}

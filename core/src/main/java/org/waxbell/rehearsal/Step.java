@@ -1,0 +1,48 @@
+package org.waxbell.rehearsal;
+
+import org.waxbell.engine.Completion;
+import org.waxbell.engine.Engine;
+import org.waxbell.engine.Outcome;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.wiring.CueBook;
+
+/** One thing that is done to the engine at a moment of a script. */
+public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Step.Rewired {
+    /** When, milliseconds since 1970 UTC or from any other start; steps never go back. */
+    long at();
+
+    /** Does it. */
+    Outcome play(Engine engine);
+
+    /** An event arrives. */
+    record Happens(long at, ShowEvent event) implements Step {
+        @Override
+        public Outcome play(Engine engine) {
+            return engine.accept(at, event);
+        }
+    }
+
+    /** The host pulls Hush. */
+    record Hush(long at) implements Step {
+        @Override
+        public Outcome play(Engine engine) {
+            return engine.hush(at);
+        }
+    }
+
+    /** An adapter reported of a part. */
+    record Reported(long at, String partRun, Completion result) implements Step {
+        @Override
+        public Outcome play(Engine engine) {
+            return engine.completed(at, partRun, result);
+        }
+    }
+
+    /** The wiring was edited. */
+    record Rewired(long at, CueBook book) implements Step {
+        @Override
+        public Outcome play(Engine engine) {
+            return engine.rewire(at, book);
+        }
+    }
+}
