@@ -1,0 +1,21 @@
+package org.waxbell.checkup;
+
+import org.waxbell.cue.Cue;
+import org.waxbell.score.SwitchPart;
+import org.waxbell.wiring.Wiring;
+
+/** Anyone in chat could change the scene, hide a source, or switch racks. */
+final class OpenSwitch extends CueRule {
+    OpenSwitch() {
+        super("open-switch", Remark.Severity.GRAVE);
+    }
+
+    @Override
+    void look(Wiring wiring, Cue cue, Found found) {
+        for (Placed each : parts(cue)) {
+            if (Cues.openToAll(cue) && each.part() instanceof SwitchPart part) {
+                found.add("gates", "Anyone in chat may switch " + part.target().inWords() + ".", "Let only moderators, VIPs or named viewers ring it.");
+            }
+        }
+    }
+}

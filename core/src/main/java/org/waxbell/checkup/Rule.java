@@ -1,0 +1,13 @@
+package org.waxbell.checkup;
+
+import java.util.List;
+import org.waxbell.wiring.Wiring;
+
+/** Looks at a wiring for one kind of mistake. */
+interface Rule {
+    /** Its name, small letters and hyphens. */
+    String name();
+
+    /** What it finds, in the order of the list of cues. */
+    List<Remark> look(Wiring wiring);
+}

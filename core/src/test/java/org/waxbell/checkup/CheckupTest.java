@@ -1,0 +1,148 @@
+package org.waxbell.checkup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.waxbell.Samples;
+import org.waxbell.booking.BusyRule;
+import org.waxbell.booking.Spot;
+import org.waxbell.cue.ChatWordPull;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.CuePull;
+import org.waxbell.cue.EventPull;
+import org.waxbell.cue.HeldAnswer;
+import org.waxbell.event.Standing;
+import org.waxbell.event.Target;
+import org.waxbell.gate.ArgumentGate;
+import org.waxbell.gate.CooldownGate;
+import org.waxbell.gate.Gate;
+import org.waxbell.gate.PriceGate;
+import org.waxbell.gate.StandBackGate;
+import org.waxbell.port.Calendars;
+import org.waxbell.score.Anchor;
+import org.waxbell.score.Manner;
+import org.waxbell.score.Part;
+import org.waxbell.score.PointsPart;
+import org.waxbell.score.SoundPart;
+import org.waxbell.score.SwitchPart;
+import org.waxbell.stage.Stage;
+import org.waxbell.wiring.CueCheck;
+import org.waxbell.wiring.Wiring;
+
+/** Every rule on a wiring that has its fault and on one that has not. */
+class CheckupTest {
+    private static final Anchor NOW = new Anchor.At(0);
+    private static final Gate REST = new CooldownGate(10_000, 0);
+    private static final Gate MODS = Samples.only(Standing.MODERATOR);
+
+    private static Cue cue(String id, List<Gate> gates, Part... parts) {
+        return Samples.cue(id, List.of("!" + id), gates, parts);
+    }
+
+    private static Wiring of(Cue... cues) {
+        return Samples.housed(cues);
+    }
+
+    private static SwitchPart scene(boolean stay, String value) {
+        return new SwitchPart("scene", NOW, 2_000, new Target(Target.Kind.SCENE, ""), value, stay, Manner.PLAIN);
+    }
+
+    private static Part lamp() {
+        return new SwitchPart("lamp", NOW, 2_000, new Target(Target.Kind.LAMP, "Bench"), "off", false, Manner.PLAIN);
+    }
+
+    private static Part sound(String file) {
+        return new SoundPart("sound", NOW, "main", "bench", "Pouring", file, 80, Manner.PLAIN);
+    }
+
+    private static Cue gift(String words) {
+        return Samples.pulledBy(cue("gift", List.of(), Samples.says("r", NOW, words)), new EventPull("gift", Map.of(), Map.of()));
+    }
+
+    private static Cue says(String words) {
+        return cue("says", List.of(REST), Samples.says("r", NOW, words));
+    }
+
+    private static Wiring stage(int x) {
+        return new Wiring(Samples.house(), List.of(Samples.BENCH), List.of(), List.of(new Stage(2, "main", "Main", 1280, 720,
+                List.of(new Spot("s", "Spot", x, 0, 400, 100, new BusyRule.Share(2))), List.of())), Samples.SHELF);
+    }
+
+    static Stream<Arguments> faults() {
+        Cue any = cue("pour", List.of(), Samples.reply("r", NOW));
+        Cue exact = Samples.pulledBy(cue("exact", List.of(), Samples.reply("r", NOW)), new ChatWordPull(List.of("!pour"), false, "\\d+"));
+        Cue a = Samples.pulledBy(cue("a", List.of(), Samples.reply("r", NOW)), new CuePull("b", false));
+        Cue b = Samples.pulledBy(cue("b", List.of(), Samples.reply("r", NOW)), new CuePull("a", true));
+        Cue priced = cue("priced", List.of(new PriceGate(5)), Samples.reply("r", NOW));
+        Cue gives = cue("gives", List.of(), new PointsPart("p", NOW, 5, Manner.PLAIN));
+        Gate needs = new ArgumentGate(ArgumentGate.Wants.NUMBER, 1, 9, List.of(), false, "");
+        return Stream.of(
+                Arguments.of("open-switch", of(cue("cut", List.of(), scene(false, "Kettle"))), of(cue("cut", List.of(MODS), scene(false, "Kettle")))),
+                Arguments.of("word-twice", of(any, exact), of(Samples.cue("pour", List.of("!pour"), List.of(new StandBackGate()), Samples.reply("r", NOW)), exact)),
+                Arguments.of("never-rings", of(priced), of(priced, gives)),
+                Arguments.of("never-rings", of(b), of(Samples.pulledBy(a, ChatWordPull.of("!a")), b)),
+                Arguments.of("cue-circle", of(a, b), of(Samples.pulledBy(a, ChatWordPull.of("!a")), b)),
+                Arguments.of("missing-media", of(cue("s", List.of(REST), sound("gone.wav"))), of(cue("s", List.of(REST), sound("pour-1.wav")))),
+                Arguments.of("unknown-values", of(says("{slateWicks} wicks")), of(says("{slatePours} and {viewer}"))),
+                Arguments.of("no-link", of(cue("lamp", List.of(MODS), lamp())), of(cue("cut", List.of(MODS), scene(false, "Kettle")))),
+                Arguments.of("secret-in-words", of(says("the password: candle")), of(says("ask for the password at the door"))),
+                Arguments.of("secret-in-words", of(says("9f86d081884c7d659a2feaa0c55ad015a3bf4f1b2b0b822cd15d6c15b0f00a08")), of(says("see wax.example/tapers"))),
+                Arguments.of("loud-without-rest", of(cue("s", List.of(), sound(""))), of(cue("s", List.of(REST), sound("")))),
+                Arguments.of("pause-for-rest", of(cue("p", List.of(), Samples.reply("r", new Anchor.At(5_000)))), of(cue("p", List.of(), Samples.reply("r", new Anchor.At(500))))),
+                Arguments.of("overbooked-spot", of(cue("c", List.of(new CooldownGate(2_000, 0)), Samples.card("card", NOW, 5_000))),
+                        of(cue("c", List.of(new CooldownGate(6_000, 0)), Samples.card("card", NOW, 5_000)))),
+                Arguments.of("card-too-short", of(cue("c", List.of(), Samples.card("card", NOW, 1_200))), of(cue("c", List.of(), Samples.card("card", NOW, 3_000)))),
+                Arguments.of("beyond-stage", stage(1_000), stage(880)),
+                Arguments.of("stays-for-good", of(cue("cut", List.of(MODS), scene(true, "Kettle"))),
+                        of(cue("cut", List.of(MODS), scene(true, "Kettle")), cue("back", List.of(MODS), scene(true, "Bench")))),
+                Arguments.of("count-without-plural", of(gift("thanks for {giftCount} sprig")), of(gift("thanks for {giftCount, plural, one {# sprig} other {# sprigs}}"))),
+                Arguments.of("silent-refusal", of(cue("n", List.of(needs), Samples.reply("r", NOW))),
+                        of(Samples.saying(cue("n", List.of(needs), Samples.reply("r", NOW)), new HeldAnswer("argument", "{reason}")))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("faults")
+    void itIsFoundWhereItIsAndNowhereElse(String rule, Wiring bad, Wiring good) {
+        assertThat(Checkup.of(bad)).filteredOn(each -> each.rule().equals(rule)).isNotEmpty().allSatisfy(remark -> {
+            assertThat(remark.message()).endsWith(".");
+            assertThat(remark.remedy()).endsWith(".");
+        });
+        assertThat(Checkup.of(good)).filteredOn(each -> each.rule().equals(rule)).isEmpty();
+    }
+
+    @Test
+    void everyRuleIsTriedHere() {
+        assertThat(faults().map(each -> each.get()[0]).distinct().toList()).containsExactlyInAnyOrderElementsOf(new ArrayList<Object>(Checkup.rules()));
+        assertThat(Checkup.rules()).hasSizeGreaterThanOrEqualTo(14).doesNotHaveDuplicates();
+    }
+
+    @ParameterizedTest
+    @MethodSource("faults")
+    void aMendTakesTheFaultAwayAndMaySaveAsItIs(String rule, Wiring bad, Wiring good) {
+        for (Remark remark : Checkup.of(bad)) {
+            remark.mended().ifPresent(mended -> {
+                List<Cue> cues = bad.cues().stream().map(each -> each.id().equals(mended.id()) ? mended : each).toList();
+                Wiring after = new Wiring(bad.house(), bad.racks(), cues, bad.stages(), bad.shelf());
+                assertThat(Checkup.of(after)).noneMatch(each -> each.rule().equals(remark.rule()) && each.cueId().equals(remark.cueId()));
+                assertThat(CueCheck.check(after, mended, Calendars.NONE)).isEmpty();
+            });
+        }
+        assertThat(good).isNotEqualTo(bad);
+    }
+
+    @Test
+    void theGravestComeFirstAndWhatIsOffIsLeftAlone() {
+        Cue off = new Cue(2, "off", "Off", "bench", false, List.of(ChatWordPull.of("!off")), List.of(), List.of(), cue("x", List.of(), sound("gone.wav")).takes(),
+                cue("x", List.of(), lamp()).takeRule(), Samples.pour().urgency(), 1_000, "", true);
+        assertThat(Checkup.of(of(off))).isEmpty();
+        assertThat(Checkup.of(of(cue("s", List.of(), sound("gone.wav"), Samples.card("card", NOW, 1_200))))).extracting(Remark::severity)
+                .isSorted().contains(Remark.Severity.GRAVE, Remark.Severity.DOUBTFUL);
+    }
+}
