@@ -7,6 +7,7 @@ import CueSentence from '@/components/cue/CueSentence.vue'
 import SecondsField from '@/components/cue/SecondsField.vue'
 import ScoreDrawing from '@/components/score/ScoreDrawing.vue'
 import HushButton from '@/components/rail/HushButton.vue'
+import CueRemarks from '@/views/cues/CueRemarks.vue'
 import ChatLines from '@/practice/channel/ChatLines.vue'
 import { useKeys } from '@/composables/useKeys'
 import { useDrafts } from '@/stores/drafts'
@@ -82,6 +83,24 @@ describe('the drawn score', () => {
     await made.find('section').trigger('keydown', { key: 'ArrowLeft' })
     expect(made.emitted('choose')?.[1]).toEqual(['more'])
     expect(made.findAll('svg[viewBox^="0 0 100"] path')).toHaveLength(1)
+    made.unmount()
+  })
+})
+
+describe('the check-up beside a cue', () => {
+  it('names what can go wrong, and mends it by one click where that is safe', async () => {
+    const draft = await opened()
+    const mended = pour({ gates: [{ kind: 'cooldown', forAllMs: 10_000, perViewerMs: 0 }] })
+    const remark = { rule: 'loud-without-rest', cueId: 'pour', path: 'gates', message: 'Everyone may ring it.', remedy: 'Give it a cooldown.' }
+    const asked = serve((method) => ({ body: method === 'PUT' ? { version: 2 } : [{ ...remark, severity: 'doubtful', mended }, { ...remark, severity: 'grave', rule: 'no-link', mended: null }, { ...remark, cueId: 'other' }] }))
+    const made = mount(CueRemarks, { props: { draft } })
+    await vi.waitFor(() => expect(made.findAll('li')).toHaveLength(2))
+    expect(made.text()).toContain('Doubtful')
+    expect(made.text()).toContain('Would go wrong')
+    expect(made.findAll('button')).toHaveLength(1)
+    await made.find('button').trigger('click')
+    expect(draft.cue.gates).toEqual(mended.gates)
+    await vi.waitFor(() => expect(asked.some((each) => each.method === 'PUT')).toBe(true), 3_000)
     made.unmount()
   })
 })

@@ -1,4 +1,5 @@
 import type { Cue, Lane, MediaView, Part } from '@/api/types'
+import { fillSample } from './words'
 
 /** A part with its start and end in ms from the start of the score, as far as they can be told before the ring. */
 export interface PlannedPart {
@@ -88,12 +89,14 @@ const SAMPLE_OF: Record<string, string> = {
 /** A sample value for each name that the words of a cue may use: only what every one of its pulls brings. */
 export const sampleValues = (cue: Cue, samples: Record<string, Record<string, string>>): Record<string, string> => {
   const all = cue.pulls.map((pull) => samples[SAMPLE_OF[pull.kind] ?? (pull.kind === 'event' ? pull.event : 'none')] ?? {})
-  return Object.fromEntries(Object.entries(all[0] ?? {}).filter(([name]) => all.every((each) => name in each)))
+  const late = cue.takes.flatMap((take) => take.score.parts).filter((part) => part.kind === 'clip')
+    .flatMap(({ id }) => [[`${id.replaceAll('-', '')}Title`, 'The tall taper'], [`${id.replaceAll('-', '')}Address`, 'practice-clip-1']])
+  return { ...Object.fromEntries(Object.entries(all[0] ?? {}).filter(([name]) => all.every((each) => name in each))), ...Object.fromEntries(late) }
 }
 
 /** The words of a part with a sample's values, for its bar; a name without one is left as it stands. */
 export const sampleWords = (part: Part, values: Record<string, string>): string => {
-  const fill = (pattern: string) => pattern.replaceAll(/\{(\w+)\}/g, (whole, name: string) => values[name] ?? whole)
+  const fill = (pattern: string) => fillSample(pattern, values)
   if (part.kind === 'card') {
     return [fill(part.title), fill(part.words)].join(' ').trim()
   }

@@ -47,6 +47,9 @@ const argumentWords = (gate: ArgumentGate): string =>
 
 export const wordsOf = (cue: Cue): string[] => cue.pulls.flatMap((pull) => (pull.kind === 'chatWord' ? pull.words : []))
 
+/** The words of a pull as viewers type them. */
+const typedWords = (pull: PullOf<'chatWord'>, prefix: string): string[] => (pull.general ? pull.words.map((word) => prefix + word) : pull.words)
+
 /** The first pull by chat words, which stands in the sentence as its chip. */
 export const typedPull = (cue: Cue) => cue.pulls.find((pull) => pull.kind === 'chatWord')
 
@@ -60,7 +63,10 @@ const EVENTS: Record<string, string> = {
 const fieldName = (name: string) => name.replace(/([A-Z])/g, ' $1').toLowerCase()
 
 /** What sets the cue off beside chat words, as a part of its sentence. */
-export const pullWords = (pull: Pull): string => {
+export const pullWords = (pull: Pull, prefix = '!'): string => {
+  if (pull.kind === 'chatWord') {
+    return `${either(typedWords(pull, prefix))} is typed`
+  }
   if (pull.kind === 'phrase') {
     return `${either(pull.phrases.map((phrase) => `“${phrase}”`))} stands in a line`
   }
@@ -78,7 +84,6 @@ export const pullWords = (pull: Pull): string => {
 
 type PullOf<K extends Pull['kind']> = Extract<Pull, { kind: K }>
 const REST: { [K in Pull['kind']]?: (pull: PullOf<K>) => string } = {
-  chatWord: (pull) => `${either(pull.words)} is typed`,
   firstLine: (pull) =>
     pull.whose === 'named' ? `${pull.name} writes the first line tonight` : pull.whose === 'each' ? 'someone writes their first line tonight' : 'the very first line of the show is written',
   private: (pull) => (pull.words.length > 0 ? `${either(pull.words)} comes as a private message` : 'a private message comes'),
@@ -91,7 +96,7 @@ const REST: { [K in Pull['kind']]?: (pull: PullOf<K>) => string } = {
   scene: (pull) => (pull.scenes.length > 0 ? `the scene changes to ${either(pull.scenes)}` : 'the scene changes'),
   cue: (pull) => `the cue ${pull.cue} ${pull.ended ? 'is over' : 'rings'}`,
 }
-const otherPulls = (cue: Cue): string[] => cue.pulls.filter((pull) => pull !== typedPull(cue)).map(pullWords)
+const otherPulls = (cue: Cue, prefix: string): string[] => cue.pulls.filter((pull) => pull !== typedPull(cue)).map((pull) => pullWords(pull, prefix))
 
 export const whoWords = (cue: Cue): string => {
   const gate = gateOf(cue, 'who')
@@ -110,13 +115,21 @@ export const cooldownWords = (cue: Cue): string => {
   return [all, own].filter(Boolean).join(' and ')
 }
 
+const times = (count: number): string => (count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`)
+
+/** What nobody in particular does; of whom it comes is then no part of the sentence. */
+const IMPERSONAL = ['mark', 'every', 'afterLines', 'calendar', 'hand', 'webCall', 'scene']
+const HOUSE_EVENTS = ['showOpened', 'showClosed', 'airOn', 'airOff', 'clockEnded', 'tuneEnded', 'taskDone', 'wheelStopped']
+const personal = (cue: Cue): boolean =>
+  gateOf(cue, 'who') !== undefined || cue.pulls.length === 0 || cue.pulls.some((pull) => !IMPERSONAL.includes(pull.kind) && !(pull.kind === 'event' && HOUSE_EVENTS.includes(pull.event)))
+
 /** What else must hold, as further parts of the sentence. */
 const conditions = (cue: Cue): string[] => {
   const air = gateOf(cue, 'air')
   const limit = gateOf(cue, 'limit')
   const condition = gateOf(cue, 'condition')
   const price = gateOf(cue, 'price')
-  const often = limit ? [limit.perShow > 0 && `${limit.perShow} times a show`, limit.perViewer > 0 && `${limit.perViewer} times for each viewer`].filter(Boolean).join(' and ') : ''
+  const often = limit ? [limit.perShow > 0 && `${times(limit.perShow)} a show`, limit.perViewer > 0 && `${times(limit.perViewer)} for each viewer`].filter(Boolean).join(' and ') : ''
   return [
     cue.gates.some((gate) => gate.kind === 'standBack') && 'unless a more exact cue rang',
     air && [air.air === 'on' ? 'on air' : air.air === 'off' ? 'off air' : '', air.scenes.length > 0 && `in the scene ${either(air.scenes)}`].filter(Boolean).join(' '),
@@ -132,24 +145,24 @@ const takeWords = (cue: Cue): string =>
 /** How long the score is, "about" where a sound is drawn by chance. */
 const scoreWords = (plan: PlannedPart[]): string => {
   const over = Math.max(0, ...plan.map((each) => each.to))
-  return over === 0 ? 'answers at once' : `plays for ${plan.some((each) => each.open && each.to === over) ? 'about ' : ''}${span(over)}`
+  return over === 0 ? 'answers at once' : `plays for ${plan.some((each) => each.open && (each.to === over || each.part.kind === 'clip')) ? 'about ' : ''}${span(over)}`
 }
 
 /** The sentence of a cue, with its controls in their places; a screen reader says the same. */
-export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => number): Piece[] => {
+export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => number, prefix = '!'): Piece[] => {
+  const first = typedPull(cue)
   const rest = cooldownWords(cue)
   const plan = planned(cue.takes[0]!.score.parts, lengthOf)
-  const others = otherPulls(cue)
+  const others = otherPulls(cue, prefix)
   const argument = gateOf(cue, 'argument')
   const chance = gateOf(cue, 'chance')
   const typed = wordsOf(cue).length > 0 || others.length === 0
   const asksForPlace = cue.takes[0]!.score.parts.some((part) => part.kind === 'card' || part.kind === 'sound')
   return [
     { text: 'When' },
-    ...(typed ? ([{ chip: 'words', text: either(typedPull(cue)?.words ?? []) || 'no word yet', mono: true }, { text: 'is typed' }] as Piece[]) : []),
+    ...(typed ? ([{ chip: 'words', text: (first && either(typedWords(first, prefix))) || 'no word yet', mono: true }, { text: 'is typed' }] as Piece[]) : []),
     ...others.map((text, at): Piece => ({ text: (typed || at > 0 ? 'or ' : '') + text })),
-    { text: others.length > 0 ? ', from' : 'by' },
-    { chip: 'who', text: whoWords(cue) },
+    ...(personal(cue) ? ([{ text: others.length > 0 ? ', from' : 'by' }, { chip: 'who', text: whoWords(cue) }] as Piece[]) : []),
     ...(argument ? [{ text: `, with ${argumentWords(argument)} behind it` }] : []),
     ...(chance ? [{ text: `, ${chance.percent} times of 100` }] : []),
     ...conditions(cue).map((text) => ({ text: `, ${text}` })),
@@ -166,9 +179,10 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
 }
 
 /** A short form for lists: words, who, rest. */
-export const brief = (cue: Cue): string => {
+export const brief = (cue: Cue, prefix = '!'): string => {
+  const first = typedPull(cue)
   const rest = gateOf(cue, 'cooldown')?.forAllMs ?? 0
-  return [either([...(typedPull(cue)?.words ?? []), ...otherPulls(cue)]), whoWords(cue), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
+  return [either([...(first ? typedWords(first, prefix) : []), ...otherPulls(cue, prefix)]), personal(cue) && whoWords(cue), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
 }
 
 /** Pieces as one text, without a space before a comma or full stop. */

@@ -25,6 +25,6 @@ const type = (typed: string) => {
 </script>
 
 <template>
-  <TextField label="Any of these, with a space between" mono :model-value="text" :problems="problemsAt(draft, 'pulls')" @update:model-value="type" />
+  <TextField :label="typedPull(draft.cue)?.general ? 'Any of these, without the prefix of the house, with a space between' : 'Any of these, with a space between'" mono :model-value="text" :problems="problemsAt(draft, 'pulls')" @update:model-value="type" />
   <p class="mt-2 text-[12.5px] text-soft">Capitals make no difference. What follows the word is there as <code class="font-mono">{argument}</code>.</p>
 </template>

@@ -61,7 +61,7 @@ const step = (by: number) => {
 </script>
 
 <template>
-  <section aria-label="Score, drawn on time" class="sheet flex overflow-hidden" @keydown.right.prevent="step(1)" @keydown.left.prevent="step(-1)">
+  <section aria-label="Score, drawn on time" class="sheet flex flex-none overflow-hidden" @keydown.right.prevent="step(1)" @keydown.left.prevent="step(-1)">
     <div class="w-[92px] flex-none border-r border-line pt-7">
       <div v-for="lane in lanes" :key="lane.lane" class="flex items-center gap-2 border-t border-line pl-3 text-[13px] text-soft" :style="{ height: HEIGHT + 'px' }">
         <component :is="LANE_ICONS[lane.lane]" :size="15" /> {{ lane.name }}

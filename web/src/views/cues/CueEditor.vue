@@ -13,6 +13,7 @@ import { newPart } from '@/lib/newCue'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
 import CueLately from './CueLately.vue'
+import CueRemarks from './CueRemarks.vue'
 import SaveState from './SaveState.vue'
 
 const props = defineProps<{ draft: Draft }>()
@@ -104,6 +105,7 @@ const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) =>
         </Menu>
         <SaveState class="ml-auto" :draft="draft" />
       </div>
+      <CueRemarks :draft="draft" />
       <CueLately :cue-id="cue.id" />
     </div>
     <aside aria-label="Stage and part" class="flex w-[316px] flex-none flex-col gap-3 overflow-auto border-l border-line bg-sheet p-3">

@@ -147,4 +147,18 @@ class ConsoleTest {
                   each.id + ': ' + each.nodes.map((node) => node.target + ' ' + node.failureSummary).join(' | '))))""");
         assertThat((List<?>) faults).isEmpty();
     }
+
+    @Test
+    void theShowIsOpenedFromTheRailAndStaysOpenAfterAReload() {
+        show("/cues/welcome-back");
+        browser.seeText("section.sheet", "someone writes their first line tonight");
+        browser.see("header [id^=headlessui-menu-button]").click();
+        browser.seeText("[role=menuitem]", "Open the show");
+        browser.see("[role=menuitem]").click();
+        browser.seeText("header", "open since");
+        assertThat(app.say("juniper_and_ash", "evening").get("sentence").asString()).contains("rang Welcome back");
+        browser.driver().navigate().refresh();
+        browser.seeText("header", "Show 1, open since");
+        assertThat(app.say("juniper_and_ash", "again").get("sentence").asString()).startsWith("no cue has this word");
+    }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.waxbell.checkup.Remark;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
@@ -27,7 +28,7 @@ class JsonConfig {
     /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
     private static final List<Class<?>> SMALL = List.of(Standing.class, Urgency.class, Lane.class, TakeRule.class, ArgumentGate.Wants.class,
             AirGate.Air.class, FirstLinePull.Whose.class, Target.Kind.class, Manner.IfFails.class, SlatePart.Act.class,
-            HouseEvent.DeskEnded.Desk.class);
+            HouseEvent.DeskEnded.Desk.class, Remark.Severity.class);
 
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
     interface SmallLetters {

@@ -26,6 +26,7 @@ import org.waxbell.app.rest.WiringViews.HouseView;
 import org.waxbell.app.rest.WiringViews.MediaView;
 import org.waxbell.app.rest.WiringViews.RackSave;
 import org.waxbell.app.rest.WiringViews.RackView;
+import org.waxbell.app.rest.WiringViews.RemarkView;
 import org.waxbell.app.rest.WiringViews.SavedVersion;
 import org.waxbell.app.rest.WiringViews.StageView;
 import org.waxbell.app.rest.WiringViews.WiringView;
@@ -40,6 +41,7 @@ import org.waxbell.app.wiring.DocumentSet;
 import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringEdits;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.checkup.Checkup;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.EventSamples;
@@ -82,14 +84,23 @@ class WiringController {
                 views(set, DocumentKind.STAGE, each -> new StageView((Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
                 set.shelf().all().stream().map(media -> new MediaView(media.folder(), media.name(), media.type(),
                         media.lengthMs(), tokens.address(media.hash()))).toList(),
-                CardPart.LOOKS, samples(),
+                CardPart.LOOKS, samples(set.wiring().house()),
                 new History(edits.undoable().orElse(""), edits.redoable().orElse("")));
     }
 
-    private static Map<String, Map<String, String>> samples() {
+    /** What can go wrong with the wiring in force, the gravest first. */
+    @GetMapping("/checkup")
+    List<RemarkView> checkup() {
+        return Checkup.of(store.current().wiring()).stream().map(RemarkView::of).toList();
+    }
+
+    /** A sample value for each name that words may use, by kind of event; {@code none} where an event brings nothing. */
+    private static Map<String, Map<String, String>> samples(House house) {
         Map<String, Map<String, String>> samples = new TreeMap<>();
         samples.put("chat", new TreeMap<>(EventSamples.chat().values()));
         EventSamples.kinds().forEach(kind -> EventSamples.any(kind).ifPresent(each -> samples.put(kind, new TreeMap<>(each.values()))));
+        samples.put("none", new TreeMap<>());
+        samples.values().forEach(each -> house.slate().forEach(value -> each.put(value.inWords(), value.number() ? "12" : value.start())));
         return samples;
     }
 

@@ -2,6 +2,8 @@ package org.waxbell.app.rest;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.checkup.Remark;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
@@ -43,6 +45,14 @@ public final class WiringViews {
 
     /** What holds for the whole wiring, to be saved. @param version the one that the editor saw */
     public record HouseSave(long version, House house) {
+    }
+
+    /** Something in the wiring that can go wrong on air. @param mended the cue with it mended, null where that is not safe */
+    public record RemarkView(Remark.Severity severity, String rule, String cueId, String path, String message, String remedy, @Nullable Cue mended) {
+        static RemarkView of(Remark remark) {
+            return new RemarkView(remark.severity(), remark.rule(), remark.cueId(), remark.path(), remark.message(), remark.remedy(),
+                    remark.mended().orElse(null));
+        }
     }
 
     /** A cue to be saved. @param version the one that the editor saw, 0 for a new cue */
