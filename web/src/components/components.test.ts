@@ -9,7 +9,9 @@ import ScoreDrawing from '@/components/score/ScoreDrawing.vue'
 import HushButton from '@/components/rail/HushButton.vue'
 import CueRemarks from '@/views/cues/CueRemarks.vue'
 import ChatLines from '@/practice/channel/ChatLines.vue'
+import { keyName, useHandKeys } from '@/composables/useHandKeys'
 import { useKeys } from '@/composables/useKeys'
+import { useNotes } from '@/stores/notes'
 import { useDrafts } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
 import { pour, serve, wiringOf } from '@/testing/server'
@@ -102,6 +104,27 @@ describe('the check-up beside a cue', () => {
     expect(draft.cue.gates).toEqual(mended.gates)
     await vi.waitFor(() => expect(asked.some((each) => each.method === 'PUT')).toBe(true), 3_000)
     made.unmount()
+  })
+})
+
+describe('keys of cues', () => {
+  it('ring their cue, and plain ones stay with the field in which somebody writes', async () => {
+    serve(() => ({ body: wiringOf(1, pour({ pulls: [{ kind: 'hand', button: 'Pour', key: 'Alt+3' }] })) }))
+    await useWiring().load()
+    const asked = serve(() => ({ body: { sentence: 'rang Pour the taper' } }))
+    const made = mount(defineComponent({ setup: () => (useHandKeys(), () => h('input')) }), { attachTo: document.body })
+    dispatchEvent(new KeyboardEvent('keydown', { code: 'Digit3', key: '3' }))
+    made.find('input').element.dispatchEvent(new KeyboardEvent('keydown', { code: 'Digit3', key: '3', bubbles: true }))
+    expect(asked).toHaveLength(0)
+    made.find('input').element.dispatchEvent(new KeyboardEvent('keydown', { code: 'Digit3', key: '³', altKey: true, bubbles: true }))
+    await vi.waitFor(() => expect(asked.map((each) => each.path)).toEqual(['/api/cues/pour/press']))
+    await vi.waitFor(() => expect(useNotes().notes.map((each) => each.text)).toEqual(['rang Pour the taper']))
+    made.unmount()
+  })
+
+  it('are named as cues name them', () => {
+    expect(keyName(new KeyboardEvent('keydown', { code: 'KeyB', key: 'b', ctrlKey: true, shiftKey: true }))).toBe('Ctrl+Shift+B')
+    expect(keyName(new KeyboardEvent('keydown', { code: 'F6', key: 'F6' }))).toBe('F6')
   })
 })
 

@@ -4,6 +4,7 @@ import KeysDialog from '@/components/rail/KeysDialog.vue'
 import TheRail from '@/components/rail/TheRail.vue'
 import TheNotes from '@/components/rail/TheNotes.vue'
 import TheRope from '@/components/rope/TheRope.vue'
+import { useHandKeys } from '@/composables/useHandKeys'
 import { useKeys } from '@/composables/useKeys'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
@@ -30,6 +31,7 @@ const history = async (step: 'undo' | 'redo') => {
     notes.say((refusal as Error).message)
   }
 }
+useHandKeys()
 useKeys({
   'Ctrl+z': () => void history('undo'),
   'Ctrl+Shift+z': () => void history('redo'),

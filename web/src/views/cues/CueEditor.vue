@@ -8,6 +8,7 @@ import PartInspector from '@/components/score/PartInspector.vue'
 import ScoreDrawing from '@/components/score/ScoreDrawing.vue'
 import StagePreview from '@/components/score/StagePreview.vue'
 import TheProblems from '@/components/cue/TheProblems.vue'
+import { usePress } from '@/composables/useHandKeys'
 import { useKeys } from '@/composables/useKeys'
 import { newPart } from '@/lib/newCue'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
@@ -31,6 +32,8 @@ watch(parts, (all) => {
 })
 
 const edit = (change: (cue: Draft['cue']) => void) => drafts.edit(cue.value.id, change)
+const hand = computed(() => cue.value.pulls.find((pull) => pull.kind === 'hand'))
+const press = usePress()
 const sounds = computed(() => wiring.shelf.find((each) => each.type.startsWith('audio/'))?.folder ?? '')
 const add = (kind: Part['kind']) => {
   const part = newPart(kind, parts.value, wiring.stages[0]!.stage, sounds.value)
@@ -81,6 +84,7 @@ const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) =>
           </Switch>
           {{ cue.on ? 'on' : 'off' }}
         </label>
+        <button v-if="hand" class="button flex-none" :title="hand.key" @click="press(cue.id)">{{ hand.button || hand.key }}</button>
         <Menu as="div" class="relative flex-none">
           <MenuButton class="button" aria-label="More"><Ellipsis :size="16" /></MenuButton>
           <MenuItems class="sheet absolute right-0 z-30 mt-1 w-44 p-1 shadow-lg">

@@ -107,8 +107,8 @@ final class Tonight implements Facts {
         lets.startCounting();
         schedules.restart(next);
         out.changed(keeper -> keeper.newShow(next));
+        firstLines.clear();
         if (open) {
-            firstLines.clear();
             var wiped = slate.wipe();
             if (!wiped.isEmpty()) {
                 out.changed(keeper -> keeper.wiped(wiped));

@@ -68,7 +68,7 @@ public record ReadyCue(Cue cue, boolean on, List<Check> checks, Map<String, Cond
             return cue.takes().stream().filter(take -> take.when().isEmpty() || whens.get(take.id()).test(query::values).holds()).findFirst();
         }
         if (cue.takeRule() == TakeRule.TURN) {
-            int last = cue.takes().indexOf(cue.take(before).orElse(null));
+            int last = cue.take(before).map(cue.takes()::indexOf).orElse(-1);
             return Optional.of(cue.takes().get((last + 1) % cue.takes().size()));
         }
         int left = roll.below(cue.takes().stream().mapToInt(Take::weight).sum());
