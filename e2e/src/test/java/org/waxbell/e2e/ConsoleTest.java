@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -160,5 +161,34 @@ class ConsoleTest {
         browser.driver().navigate().refresh();
         browser.seeText("header", "Show 1, open since");
         assertThat(app.say("juniper_and_ash", "again").get("sentence").asString()).startsWith("no cue has this word");
+    }
+
+    @Test
+    void aKeyOfACueRingsItAndAPersonsCutIsNotUndone() {
+        show("/cues/kettle-on");
+        browser.seeText("section.sheet", "I press Kettle or Alt+2");
+        browser.see("h1");
+        new Actions(browser.driver()).keyDown(Keys.ALT).sendKeys("2").keyUp(Keys.ALT).perform();
+        browser.seeText("[role=status]", "rang Kettle on");
+        browser.await("the practice mixer shows the kettle", any -> app.get("/api/practice/mixer").get("current").asString().equals("kettle"));
+        app.post("/api/hush", Map.of());
+        browser.await("Hush put the scene back", any -> app.get("/api/practice/mixer").get("current").asString().equals("bench"));
+    }
+
+    @Test
+    void aPartThatMakesAClipIsAddedByTheMenuAndItsFieldsAreKept() {
+        show("/cues/what-is-on-the-bench");
+        browser.seeText("button.button", "Part").click();
+        browser.seeText("[role=menuitem]", "Make a clip").click();
+        browser.see("#part-clip");
+        browser.type("aside section label:nth-of-type(1) input.field:not([inputmode])", "The bench at {viewer}");
+        browser.await("the title is saved", any -> cue("what-is-on-the-bench", "/takes/0/score/parts/1/title").equals("The bench at {viewer}"));
+        saved();
+        browser.driver().navigate().refresh();
+        browser.see("#part-clip").click();
+        browser.seeText("aside h3", "Clip");
+        new Actions(browser.driver()).sendKeys(Keys.DELETE).perform();
+        browser.await("the part is gone", any -> app.get("/api/wiring").get("cues").valueStream().filter(each -> each.at("/cue/id").asString().equals("what-is-on-the-bench"))
+                .allMatch(each -> each.at("/cue/takes/0/score/parts").size() == 1));
     }
 }
