@@ -89,7 +89,7 @@ final class Performance {
             runner.begun(ring.number(), at, out);
         }
         set(index, run.become(PartState.TOLD, ""));
-        Directive directive = run.part().direct(ring.telling(run, runner.words(ring), runner.wordBook()));
+        Directive directive = runner.tell(ring, run);
         if (directive instanceof BookDirective own) {
             own.perform(new Clerk());
         } else {

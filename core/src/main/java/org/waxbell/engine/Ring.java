@@ -87,12 +87,18 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
         return number + "." + run.part().id() + (run.spare() ? "~" : "");
     }
 
-    /** What its adapter is told of one of its parts, with the words filled in. @param more further values, such as the slate's @param words patterns that are compiled already */
-    public Telling telling(PartRun run, Map<String, String> more, WordBook words) {
+    /**
+     * What its adapter is told of one of its parts, with the words filled in.
+     *
+     * @param more  further values, such as the slate's
+     * @param words patterns that are compiled already
+     * @param home  the link to which answers go that no link asked for
+     */
+    public Telling telling(PartRun run, Map<String, String> more, WordBook words, String home) {
         Map<String, String> values = new HashMap<>(more);
         values.putAll(event.values());
         values.putAll(results);
-        return new Telling(nameOf(run), momentOf(run), run.settled(), event.link().orElse(""), event.privately().orElse(""), values, words);
+        return new Telling(nameOf(run), momentOf(run), run.settled(), event.link().orElse(home), event.privately().orElse(""), values, words);
     }
 
     /** When a part whose start is known starts, milliseconds since 1970 UTC: what is done at once does not wait with the ring. */

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.booking.Outlet;
 import org.waxbell.cue.Rack;
+import org.waxbell.directive.Directive;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.Switch;
 import org.waxbell.event.CueRang;
@@ -253,11 +254,11 @@ final class Runner {
 
     void resume(long now, Outcome.Builder out) {
         for (Ring ring : rings()) {
-            if (ring.state() == RingState.PLAYING || ring.begun()) {
-                pickUp(now, ring, out);
-            } else if (ring.deadline() <= now) {
+            if (ring.state() == RingState.WAITING && !ring.begun() && ring.deadline() <= now) {
                 // Before the others are placed: what it leaves free belongs to now, not to the time that was missed.
                 drop(ring, RingState.DROPPED, TOO_LONG, out);
+            } else {
+                pickUp(now, ring, out);
             }
         }
         placeWaiting(now, out);
@@ -269,14 +270,17 @@ final class Runner {
             PartRun run = performance.ring().parts().get(i);
             if (run.state() == PartState.TOLD) {
                 pickUpTold(now, performance, i, run, out);
-            } else if (run.state() == PartState.PLANNED && run.placed() && ring.state() == RingState.PLAYING) {
+            } else if (run.state() == PartState.PLANNED && run.placed()
+                    && (ring.state() == RingState.PLAYING || run.part().manner().atOnce())) {
                 boolean shown = run.part().lane().toldAhead();
                 if (shown ? ring.overOf(run) <= now : ring.momentOf(run) < now) {
                     performance.close(i, PartState.MISSED, "its moment passed while the program was not running");
                 }
             }
         }
-        move(finish(performance.ring(), now, out), out);
+        if (!performance.ring().equals(ring)) {
+            move(finish(performance.ring(), now, out), out);
+        }
     }
 
     private void pickUpTold(long now, Performance performance, int index, PartRun run, Outcome.Builder out) {
@@ -290,7 +294,7 @@ final class Runner {
                 tonight.switches.owe(held, held.kind() == Target.Kind.RACK, ring.nameOf(run), now, out);
             }
         } else if (run.part().lane().toldAhead() && !over) {
-            out.directed(run.part().direct(ring.telling(run, words(ring), wordBook)));
+            out.directed(tell(ring, run));
         } else if (run.part().lane().toldAhead()) {
             performance.close(index, PartState.ENDED, "");
         } else {
@@ -303,15 +307,17 @@ final class Runner {
         for (Ring ring : rings()) {
             for (PartRun run : ring.parts()) {
                 if (run.state() == PartState.TOLD && run.part().holds().isPresent()
-                        && run.part().direct(ring.telling(run, Map.of(), wordBook)) instanceof Switch held) {
+                        && tell(ring, run) instanceof Switch held) {
                     tonight.switches.resume(ring, run, held);
                 }
             }
         }
     }
 
-    Map<String, String> words(Ring ring) {
-        return tonight.words(ring.event().by().map(Viewer::id).orElse(""));
+    /** What the adapter of a part is told, with the slate as it stands now. */
+    Directive tell(Ring ring, PartRun run) {
+        Map<String, String> slate = tonight.words(ring.event().by().map(Viewer::id).orElse(""));
+        return run.part().direct(ring.telling(run, slate, wordBook, tonight.house().home()));
     }
 
     @Nullable Outlet outlet(String place) {

@@ -10,6 +10,8 @@ import org.waxbell.Samples;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.FirstLinePull;
+import org.waxbell.cue.HandPull;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.directive.Directive;
@@ -18,6 +20,7 @@ import org.waxbell.directive.Quieten;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Target;
+import org.waxbell.gate.ConditionGate;
 import org.waxbell.gate.PriceGate;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.score.Anchor;
@@ -26,6 +29,7 @@ import org.waxbell.score.ClipPart;
 import org.waxbell.score.Manner;
 import org.waxbell.score.Part;
 import org.waxbell.score.PointsPart;
+import org.waxbell.score.ReplyPart;
 import org.waxbell.score.Score;
 import org.waxbell.score.SwitchPart;
 import org.waxbell.shelf.Media;
@@ -184,5 +188,37 @@ class HouseEngineTest {
         say(engine, 1, "!t");
         assertThat(engine.accept(T0 + 2, new HouseEvent.Switched(lamp, "#ff0000", false)).directives()).isEmpty();
         assertThat(engine.wake(T0 + 9_000).directives()).singleElement().asString().contains("value=off");
+    }
+
+    @Test
+    void anAnswerThatNoLinkAskedForGoesHome() {
+        Engine engine = engine(Samples.pulledBy(Samples.cue("bell", List.of("!bell"), List.of(), Samples.reply("r", NOW)), new HandPull("Bell", "")));
+        assertThat(engine.accept(T0, new HouseEvent.HandPulled("bell", "Bell")).directives()).singleElement()
+                .isInstanceOfSatisfying(SayInChat.class, say -> assertThat(say.link()).isEqualTo("practice"));
+    }
+
+    @Test
+    void aFirstLineMayBeSpentEvenWhenHeld() {
+        for (boolean spentWhenHeld : new boolean[] {true, false}) {
+            Cue greet = Samples.pulledBy(Samples.cue("greet", List.of("!x"), List.of(new ConditionGate("line == 'open'")), Samples.reply("r", NOW)),
+                    new FirstLinePull(FirstLinePull.Whose.EACH, "", spentWhenHeld));
+            Engine engine = engine(greet);
+            engine.accept(T0, new HouseEvent.ShowMoved(true));
+            assertThat(takeOf(say(engine, 1, "closed"))).startsWith("held Greet");
+            assertThat(say(engine, 2, "open").decisions().get(0).cues()).hasSize(spentWhenHeld ? 0 : 1);
+        }
+    }
+
+    @Test
+    void whatWasToBeDoneAtOnceIsNotDoneLateAfterARestart() {
+        Manner atOnce = new Manner(Manner.IfFails.GO_ON, true, false);
+        Cue[] cues = {Samples.cue("t", List.of("!t"), List.of(), Samples.card("card", NOW, 8_000)),
+            Samples.cue("u", List.of("!u"), List.of(), Samples.card("card", NOW, 1_000), new ReplyPart("late", new Anchor.At(2_000), "x", atOnce))};
+        Engine engine = engine(cues);
+        say(engine, 0, "!t");
+        say(engine, 100, "!u");
+        Engine again = Samples.engine(new CueBook(Samples.housed(cues)), engine.save());
+        assertThat(again.resume(T0 + 5_000).directives()).extracting(Directive::partRun).containsExactly("1.card");
+        assertThat(again.wake(T0 + 20_000).directives()).extracting(Directive::partRun).containsExactly("2.card");
     }
 }

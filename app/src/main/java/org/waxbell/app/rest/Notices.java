@@ -61,7 +61,7 @@ public final class Notices {
     }
 
     private static PartNotice of(Ring ring, PartRun run) {
-        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of(), new WordBook())), ring.momentOf(run),
+        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of(), new WordBook(), "")), ring.momentOf(run),
                 ring.overOf(run), small(run.state()), run.note());
     }
 
