@@ -15,21 +15,22 @@ afterEach(() => vi.unstubAllGlobals())
 type More = Extract<Part, { kind: 'clip' | 'switch' | 'slate' | 'points' }>
 const none = (): Problem[] => []
 const shown = (part: Part) => mount(MorePart, { props: { part: part as More, problems: none } })
-const STAGE = { id: 'main', spots: [{ id: 'low' }], outlets: [{ id: 'bench' }] }
+const GROUND = { stage: { id: 'main', spots: [{ id: 'low' }], outlets: [{ id: 'bench' }] }, folder: 'Bench', rack: 'bench', slate: ['pours'], values: ['viewer'] }
 const field = (made: ReturnType<typeof shown>, label: string) => made.findAll('label').find((each) => each.text().startsWith(label))!.find('input')
 
 describe('the fields of further parts', () => {
   it('change a clip', async () => {
-    const made = shown(newPart('clip', [], STAGE, ''))
+    const made = shown(newPart('clip', [], GROUND))
     await field(made, 'Title').setValue('The tall taper')
     await field(made, 'Seconds kept').setValue('45')
     await field(made, 'Seconds kept').setValue('many')
+    expect(made.find('[role=alert]').text()).toContain('no whole number')
     await field(made, 'Given up after').setValue('12.5')
     expect(made.emitted('set')).toEqual([['title', 'The tall taper'], ['seconds', 45], ['longestMs', 12_500]])
   })
 
   it('change what is switched, for a time or for good', async () => {
-    const made = shown(newPart('switch', [], STAGE, ''))
+    const made = shown(newPart('switch', [], GROUND))
     await field(made, 'To').setValue('bench')
     await field(made, 'For, then back').setValue('3')
     await made.find('input[type=checkbox]').trigger('change')
@@ -46,25 +47,30 @@ describe('the fields of further parts', () => {
     const slate = shown({ kind: 'slate', id: 's', start: { kind: 'at', ms: 0 }, value: 'pours', act: 'add', words: '1', manner: PLAIN })
     await field(slate, 'What').setValue('2')
     expect(slate.emitted('set')).toEqual([['words', '2']])
-    const points = shown(newPart('points', [], STAGE, ''))
-    await field(points, 'Points given').setValue('-5')
+    const points = shown(newPart('points', [], GROUND))
+    await field(points, 'Given').setValue('-5')
     expect(points.emitted('set')).toEqual([['amount', -5]])
   })
 
   it('show what is refused beside its field', () => {
     const refused = [{ path: 'x', value: '2', message: 'Too short.', remedy: 'Make it longer.' }]
-    const made = mount(MorePart, { props: { part: newPart('clip', [], STAGE, '') as More, problems: (name: string) => (name === 'seconds' ? refused : []) } })
+    const made = mount(MorePart, { props: { part: newPart('clip', [], GROUND) as More, problems: (name: string) => (name === 'seconds' ? refused : []) } })
     expect(made.findAll('[role=alert]').map((each) => each.text())).toEqual(['Too short. Make it longer.'])
   })
 })
 
 describe('a new part', () => {
   it.each(['card', 'sound', 'reply', 'clip', 'switch', 'slate', 'points'] as const)('of kind %s has a name of its own and plays at once', (kind) => {
-    const first = newPart(kind, [], STAGE, 'Bench')
-    const second = newPart(kind, [first], STAGE, 'Bench')
+    const first = newPart(kind, [], GROUND)
+    const second = newPart(kind, [first], GROUND)
     expect([first.id, second.id]).toEqual([kind, `${kind}-2`])
     expect(first.start).toEqual({ kind: 'at', ms: 0 })
     expect(first.manner).toEqual(PLAIN)
+  })
+
+  it('uses only values that the cue has', () => {
+    const made = (['card', 'reply', 'clip'] as const).map((kind) => JSON.stringify(newPart(kind, [], { ...GROUND, values: [] })))
+    expect(made.filter((each) => each.includes('{viewer}'))).toEqual([])
   })
 })
 

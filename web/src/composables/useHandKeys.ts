@@ -1,6 +1,7 @@
 import { useEventListener } from '@vueuse/core'
 import { ask } from '@/api/http'
 import type { DecisionNotice } from '@/api/types'
+import { isWriting } from './useKeys'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
 
@@ -27,8 +28,7 @@ export const useHandKeys = () => {
   const wiring = useWiring()
   const press = usePress()
   useEventListener('keydown', (key: KeyboardEvent) => {
-    const writing = ['INPUT', 'TEXTAREA', 'SELECT'].includes((key.target as HTMLElement).tagName)
-    if (key.repeat || (writing && !key.ctrlKey && !key.altKey)) {
+    if (key.repeat || (isWriting(key) && !key.ctrlKey && !key.altKey)) {
       return
     }
     const name = keyName(key)

@@ -16,7 +16,7 @@ export const KEYS = [
 ]
 
 /** Whether keys belong to a field in which somebody writes. */
-const isWriting = (key: KeyboardEvent): boolean => {
+export const isWriting = (key: KeyboardEvent): boolean => {
   const target = key.target as HTMLElement
   return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)
 }

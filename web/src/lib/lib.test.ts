@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import type { Cue, Part } from '@/api/types'
 import { onlyTake, PLAIN } from './newCue'
 import { lanesOf, planned, sampleValues, sampleWords, ticks } from './plan'
-import { asText, brief, either, pieces } from './sentence'
+import { asText, brief as briefIn, either, pieces as piecesIn } from './sentence'
+import { HOUSE } from '@/testing/server'
 import { span } from './spans'
 
 const card: Part = {
@@ -16,9 +17,11 @@ const reply = (id: string, start: Part['start']): Part => ({ kind: 'reply', id, 
 const cue = (over: Partial<Cue> = {}, parts: Part[] = [card, sound, reply('thanks', { kind: 'after', part: 'card', gapMs: 200 })]): Cue => ({
   formatVersion: 2, id: 'pour', name: 'Pour', rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour', '!taper'], general: false, argument: '' }],
   gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
-  whenHeld: [], takes: [onlyTake(parts)], takeRule: 'first', urgency: 'usual', longestWaitMs: 60_000, description: '', listed: true, ...over,
+  whenHeld: [], takes: [onlyTake(parts)], takeRule: 'first', urgency: 'usual', longestWaitMs: 60_000, ...over,
 })
 const length = () => 2_100
+const pieces = (each: Cue, lengthOf: () => number) => piecesIn(each, lengthOf, HOUSE)
+const brief = (each: Cue) => briefIn(each, HOUSE)
 
 describe('the sentence of a cue', () => {
   it('reads as one', () => {
@@ -86,7 +89,7 @@ describe('the sentence of a cue', () => {
       { kind: 'condition', condition: 'viewer.months > 3' }, { kind: 'price', price: 40 },
     ]
     expect(asText(pieces(cue({ gates, takes: [...cue().takes, ...cue().takes], takeRule: 'turn' }), length))).toContain(
-      'by anyone, unless a more exact cue rang, on air in the scene bench, no more than 3 times a show and once for each viewer, only if viewer.months > 3, for 40 points, as often as it comes, it plays one of 2 takes, in turn, which plays for 5.8 s.',
+      'by anyone, unless a more exact cue rang, on air in the scene bench, no more than 3 times a show and once for each viewer, only if viewer.months > 3, for 40 drips, as often as it comes, it plays one of 2 takes, in turn, which plays for 5.8 s.',
     )
   })
 

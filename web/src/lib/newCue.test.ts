@@ -19,10 +19,10 @@ describe('a new cue', () => {
 
 describe('a new part', () => {
   it('has a name of its own and hangs an answer on the card', () => {
-    const card = newPart('card', [], stage, '')
-    const reply = newPart('reply', [card], stage, '')
+    const card = newPart('card', [], { stage, folder: '', rack: 'bench', slate: [], values: ['viewer'] })
+    const reply = newPart('reply', [card], { stage, folder: '', rack: 'bench', slate: [], values: ['viewer'] })
     expect(reply.start).toEqual({ kind: 'after', part: 'card', gapMs: 200 })
-    expect(newPart('card', [card], stage, '')).toMatchObject({ id: 'card-2', spot: 'corner' })
-    expect(newPart('sound', [], stage, 'Pouring')).toMatchObject({ id: 'sound', outlet: 'bench', folder: 'Pouring', start: { kind: 'at', ms: 0 } })
+    expect(newPart('card', [card], { stage, folder: '', rack: 'bench', slate: [], values: ['viewer'] })).toMatchObject({ id: 'card-2', spot: 'corner' })
+    expect(newPart('sound', [], { stage, folder: 'Pouring', rack: 'bench', slate: [], values: ['viewer'] })).toMatchObject({ id: 'sound', outlet: 'bench', folder: 'Pouring', start: { kind: 'at', ms: 0 } })
   })
 })

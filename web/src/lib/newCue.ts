@@ -32,39 +32,39 @@ export const newCue = (word: string, answer: string, rack: string, taken: string
   takeRule: 'first',
   urgency: 'usual',
   longestWaitMs: 60_000,
-  description: '',
-  listed: true,
 })
 
-/** A part that writes into books, switches something, or has others do something. */
-const more = (kind: Part['kind'], id: string, start: Part['start']): Part | null => {
-  switch (kind) {
-    case 'clip':
-      return { kind, id, start, seconds: 30, title: '{viewer}', longestMs: 20_000, manner: PLAIN }
-    case 'switch':
-      return { kind, id, start, target: { kind: 'scene', name: '' }, value: 'kettle', lengthMs: 5_000, stay: false, manner: PLAIN }
-    case 'slate':
-      return { kind, id, start, value: '', act: 'add', words: '1', manner: PLAIN }
-    case 'points':
-      return { kind, id, start, amount: 10, manner: PLAIN }
-    default:
-      return null
-  }
+/** What a new part can stand on: a stage, a folder of sounds, a rack, values of the slate, and the values that its words may use. */
+export interface PartGround {
+  stage: { id: string; spots: { id: string }[]; outlets: { id: string }[] }
+  folder: string
+  rack: string
+  slate: string[]
+  values: string[]
 }
 
-/** A part of that kind with values that play at once; it starts after what is there. */
-export const newPart = (kind: Part['kind'], parts: Part[], stage: { id: string; spots: { id: string }[]; outlets: { id: string }[] }, folder: string): Part => {
-  const id = free(kind, parts.map((part) => part.id))
+/** A part of that kind with values that play at once; an answer comes after the card that is there. */
+export const newPart = (kind: Part['kind'], parts: Part[], { stage, folder, rack, slate, values }: PartGround): Part => {
   const card = parts.find((part) => part.kind === 'card')
-  const start: Part['start'] = kind === 'reply' && card ? { kind: 'after', part: card.id, gapMs: 200 } : { kind: 'at', ms: 0 }
-  if (kind === 'card') {
-    return { kind, id, start, lengthMs: 5_000, stage: stage.id, spot: stage.spots[card ? 1 : 0]?.id ?? stage.spots[0]!.id, look: 'beeswax', title: '{viewer}', words: 'was here', picture: '', entryMs: 400, exitMs: 600, manner: PLAIN }
+  const head = { id: free(kind, parts.map((part) => part.id)), start: { kind: 'at', ms: 0 } as Part['start'], manner: PLAIN }
+  const viewer = values.includes('viewer')
+  switch (kind) {
+    case 'card':
+      return {
+        kind, ...head, lengthMs: 5_000, stage: stage.id, spot: stage.spots[card ? 1 : 0]?.id ?? stage.spots[0]!.id, look: 'beeswax',
+        title: viewer ? '{viewer}' : 'Good evening', words: viewer ? 'was here' : '', picture: '', entryMs: 400, exitMs: 600,
+      }
+    case 'sound':
+      return { kind, ...head, stage: stage.id, outlet: stage.outlets[0]!.id, folder, file: '', volume: 80 }
+    case 'reply':
+      return { kind, ...head, start: card ? { kind: 'after', part: card.id, gapMs: 200 } : head.start, words: viewer ? 'Thank you, {viewer}.' : 'Good evening.' }
+    case 'clip':
+      return { kind, ...head, seconds: 30, title: viewer ? '{viewer}' : 'Tonight', longestMs: 20_000 }
+    case 'switch':
+      return { kind, ...head, target: { kind: 'rack', name: rack }, value: 'off', lengthMs: 5_000, stay: false }
+    case 'slate':
+      return { kind, ...head, value: slate[0]!, act: 'set', words: '1' }
+    case 'points':
+      return { kind, ...head, amount: 10 }
   }
-  const rest = more(kind, id, start)
-  if (rest) {
-    return rest
-  }
-  return kind === 'sound'
-    ? { kind, id, start, stage: stage.id, outlet: stage.outlets[0]!.id, folder, file: '', volume: 80, manner: PLAIN }
-    : { kind: 'reply', id, start, words: 'Thank you, {viewer}.', manner: PLAIN }
 }

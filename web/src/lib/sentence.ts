@@ -1,4 +1,4 @@
-import type { AirGate, ArgumentGate, ChanceGate, ConditionGate, CooldownGate, Cue, Gate, LimitGate, PriceGate, Pull, Standing, WhoGate } from '@/api/types'
+import type { AirGate, ArgumentGate, ChanceGate, ConditionGate, CooldownGate, Cue, Gate, House, LimitGate, PriceGate, Pull, Standing, WhoGate } from '@/api/types'
 import { planned, type PlannedPart } from './plan'
 import { span } from './spans'
 
@@ -53,17 +53,21 @@ const typedWords = (pull: PullOf<'chatWord'>, prefix: string): string[] => (pull
 /** The first pull by chat words, which stands in the sentence as its chip. */
 export const typedPull = (cue: Cue) => cue.pulls.find((pull) => pull.kind === 'chatWord')
 
-/** What happens on the channel, by kind of event. */
-const EVENTS: Record<string, string> = {
-  follow: 'someone follows', membership: 'a membership begins or is renewed', gift: 'a gift arrives', tip: 'a tip arrives',
-  arrival: 'another broadcaster arrives', reward: 'a reward is redeemed', clip: 'a clip is made', likes: 'likes arrive',
+/** What happens in the house, by kind of event: nobody in particular does it. */
+const HOUSE_EVENTS: Record<string, string> = {
   showOpened: 'the show opens', showClosed: 'the show closes', airOn: 'the stream starts', airOff: 'the stream ends',
   clockEnded: 'a clock ends', tuneEnded: 'a tune ends', taskDone: 'a task is done', wheelStopped: 'a wheel stops',
+}
+/** What happens, by kind of event. */
+const EVENTS: Record<string, string> = {
+  ...HOUSE_EVENTS,
+  follow: 'someone follows', membership: 'a membership begins or is renewed', gift: 'a gift arrives', tip: 'a tip arrives',
+  arrival: 'another broadcaster arrives', reward: 'a reward is redeemed', clip: 'a clip is made', likes: 'likes arrive',
 }
 const fieldName = (name: string) => name.replace(/([A-Z])/g, ' $1').toLowerCase()
 
 /** What sets the cue off beside chat words, as a part of its sentence. */
-export const pullWords = (pull: Pull, prefix = '!'): string => {
+export const pullWords = (pull: Pull, prefix: string): string => {
   if (pull.kind === 'chatWord') {
     return `${either(typedWords(pull, prefix))} is typed`
   }
@@ -98,14 +102,14 @@ const REST: { [K in Pull['kind']]?: (pull: PullOf<K>) => string } = {
 }
 const otherPulls = (cue: Cue, prefix: string): string[] => cue.pulls.filter((pull) => pull !== typedPull(cue)).map((pull) => pullWords(pull, prefix))
 
-export const whoWords = (cue: Cue): string => {
+export const whoWords = (cue: Cue, house: House): string => {
   const gate = gateOf(cue, 'who')
   const but = gate && gate.deny.length > 0 ? ` but ${either(gate.deny)}` : ''
   if (!gate || gate.standings.includes('anyone')) {
     return `anyone${but}`
   }
   const plural = (each: (typeof STANDINGS)[number]) => (each.standing === 'member' && gate.leastMonths > 0 ? `members of ${gate.leastMonths} months` : each.plural)
-  return (either([...STANDINGS.filter((each) => gate.standings.includes(each.standing)).map(plural), ...gate.allow, ...gate.circles.map((circle) => `the circle ${circle}`)]) || 'nobody') + but
+  return (either([...STANDINGS.filter((each) => gate.standings.includes(each.standing)).map(plural), ...gate.allow, ...gate.circles.map((circle) => `the circle ${house.circles.find((each) => each.id === circle)?.name ?? circle}`)]) || 'nobody') + but
 }
 
 export const cooldownWords = (cue: Cue): string => {
@@ -119,12 +123,11 @@ const times = (count: number): string => (count === 1 ? 'once' : count === 2 ? '
 
 /** What nobody in particular does; of whom it comes is then no part of the sentence. */
 const IMPERSONAL = ['mark', 'every', 'afterLines', 'calendar', 'hand', 'webCall', 'scene']
-const HOUSE_EVENTS = ['showOpened', 'showClosed', 'airOn', 'airOff', 'clockEnded', 'tuneEnded', 'taskDone', 'wheelStopped']
 const personal = (cue: Cue): boolean =>
-  gateOf(cue, 'who') !== undefined || cue.pulls.length === 0 || cue.pulls.some((pull) => !IMPERSONAL.includes(pull.kind) && !(pull.kind === 'event' && HOUSE_EVENTS.includes(pull.event)))
+  gateOf(cue, 'who') !== undefined || cue.pulls.length === 0 || cue.pulls.some((pull) => !IMPERSONAL.includes(pull.kind) && !(pull.kind === 'event' && pull.event in HOUSE_EVENTS))
 
 /** What else must hold, as further parts of the sentence. */
-const conditions = (cue: Cue): string[] => {
+const conditions = (cue: Cue, house: House): string[] => {
   const air = gateOf(cue, 'air')
   const limit = gateOf(cue, 'limit')
   const condition = gateOf(cue, 'condition')
@@ -135,7 +138,7 @@ const conditions = (cue: Cue): string[] => {
     air && [air.air === 'on' ? 'on air' : air.air === 'off' ? 'off air' : '', air.scenes.length > 0 && `in the scene ${either(air.scenes)}`].filter(Boolean).join(' '),
     often && `no more than ${often}`,
     condition && `only if ${condition.condition}`,
-    price && `for ${price.price} points`,
+    price && `for ${price.price} ${price.price === 1 ? house.pointsOne : house.pointsMany}`,
   ].filter((text): text is string => Boolean(text))
 }
 
@@ -149,7 +152,8 @@ const scoreWords = (plan: PlannedPart[]): string => {
 }
 
 /** The sentence of a cue, with its controls in their places; a screen reader says the same. */
-export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => number, prefix = '!'): Piece[] => {
+export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => number, house: House): Piece[] => {
+  const { prefix } = house
   const first = typedPull(cue)
   const rest = cooldownWords(cue)
   const plan = planned(cue.takes[0]!.score.parts, lengthOf)
@@ -162,10 +166,10 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
     { text: 'When' },
     ...(typed ? ([{ chip: 'words', text: (first && either(typedWords(first, prefix))) || 'no word yet', mono: true }, { text: 'is typed' }] as Piece[]) : []),
     ...others.map((text, at): Piece => ({ text: (typed || at > 0 ? 'or ' : '') + text })),
-    ...(personal(cue) ? ([{ text: others.length > 0 ? ', from' : 'by' }, { chip: 'who', text: whoWords(cue) }] as Piece[]) : []),
+    ...(personal(cue) ? ([{ text: others.length > 0 ? ', from' : 'by' }, { chip: 'who', text: whoWords(cue, house) }] as Piece[]) : []),
     ...(argument ? [{ text: `, with ${argumentWords(argument)} behind it` }] : []),
     ...(chance ? [{ text: `, ${chance.percent} times of 100` }] : []),
-    ...conditions(cue).map((text) => ({ text: `, ${text}` })),
+    ...conditions(cue, house).map((text) => ({ text: `, ${text}` })),
     ...(rest ? [{ text: ', at most' }] : [{ text: ',' }]),
     { chip: 'cooldown', text: rest || 'as often as it comes' },
     { text: `, it ${takeWords(cue) ? `plays ${takeWords(cue)}` : ''}${scoreWords(plan)}.` },
@@ -179,10 +183,11 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
 }
 
 /** A short form for lists: words, who, rest. */
-export const brief = (cue: Cue, prefix = '!'): string => {
+export const brief = (cue: Cue, house: House): string => {
+  const { prefix } = house
   const first = typedPull(cue)
   const rest = gateOf(cue, 'cooldown')?.forAllMs ?? 0
-  return [either([...(first ? typedWords(first, prefix) : []), ...otherPulls(cue, prefix)]), personal(cue) && whoWords(cue), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
+  return [either([...(first ? typedWords(first, prefix) : []), ...otherPulls(cue, prefix)]), personal(cue) && whoWords(cue, house), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
 }
 
 /** Pieces as one text, without a space before a comma or full stop. */

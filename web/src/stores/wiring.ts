@@ -1,7 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { ask } from '@/api/http'
-import type { Cue, CueView, DecisionNotice, MediaView, Rack, RackView, WiringView } from '@/api/types'
+import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, WiringView } from '@/api/types'
+
+/** What holds until the server has told. */
+const PLAIN_HOUSE: House = { formatVersion: 1, prefix: '!', home: 'practice', pointsOne: 'point', pointsMany: 'points', circles: [], neighbours: [], slate: [] }
 
 /** The wiring as the server has it. */
 export const useWiring = defineStore('wiring', () => {
@@ -17,6 +20,7 @@ export const useWiring = defineStore('wiring', () => {
     }
   }
 
+  const house = computed<House>(() => view.value?.house.house ?? PLAIN_HOUSE)
   const racks = computed<RackView[]>(() => view.value?.racks ?? [])
   const cues = computed<CueView[]>(() => view.value?.cues ?? [])
   const shelf = computed<MediaView[]>(() => view.value?.shelf ?? [])
@@ -55,5 +59,5 @@ export const useWiring = defineStore('wiring', () => {
     await load()
   }
 
-  return { view, loadFailed, racks, cues, shelf, stages, cue, count, load, saveCue, deleteCue, saveRack, undo, redo }
+  return { view, house, loadFailed, racks, cues, shelf, stages, cue, count, load, saveCue, deleteCue, saveRack, undo, redo }
 })

@@ -2,7 +2,7 @@ import { vi } from 'vitest'
 import type { Cue, House, WiringView } from '@/api/types'
 import { onlyTake, PLAIN } from '@/lib/newCue'
 
-const HOUSE: House = { formatVersion: 1, prefix: '!', home: 'practice', pointsOne: 'drip', pointsMany: 'drips', circles: [], neighbours: [], slate: [] }
+export const HOUSE: House = { formatVersion: 1, prefix: '!', home: 'practice', pointsOne: 'drip', pointsMany: 'drips', circles: [], neighbours: [], slate: [] }
 
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({
@@ -10,7 +10,7 @@ export const pour = (over: Partial<Cue> = {}): Cue => ({
   gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
   whenHeld: [],
   takes: [onlyTake([{ kind: 'reply', id: 'answer', start: { kind: 'at', ms: 0 }, words: 'Thanks, {viewer}', manner: PLAIN }])],
-  takeRule: 'first', urgency: 'usual', longestWaitMs: 60_000, description: '', listed: true, ...over,
+  takeRule: 'first', urgency: 'usual', longestWaitMs: 60_000, ...over,
 })
 
 export const wiringOf = (version: number, cue: Cue): WiringView => ({

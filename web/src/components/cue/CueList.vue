@@ -74,7 +74,7 @@ const turn = (rack: RackView, on: boolean) =>
                 <span class="min-w-0 flex-1 truncate font-semibold">{{ each.cue.name }}</span>
                 <SmallScore :cue="each.cue" />
               </span>
-              <span class="block truncate pt-0.5 text-[12.5px] text-soft">{{ each.cue.on ? brief(each.cue, wiring.view?.house.house.prefix) : `off · ${brief(each.cue, wiring.view?.house.house.prefix)}` }}</span>
+              <span class="block truncate pt-0.5 text-[12.5px] text-soft">{{ each.cue.on ? brief(each.cue, wiring.house) : `off · ${brief(each.cue, wiring.house)}` }}</span>
             </RouterLink>
           </li>
         </ul>

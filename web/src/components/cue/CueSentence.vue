@@ -13,7 +13,7 @@ import WordsChip from './WordsChip.vue'
 
 const props = defineProps<{ draft: Draft }>()
 const wiring = useWiring()
-const all = computed(() => pieces(props.draft.cue, (folder, file) => longest(wiring.shelf, folder, file), wiring.view?.house.house.prefix))
+const all = computed(() => pieces(props.draft.cue, (folder, file) => longest(wiring.shelf, folder, file), wiring.house))
 const EDITORS = { words: WordsChip, who: WhoChip, cooldown: CooldownChip, wait: WaitChip, held: HeldChip }
 const PATHS: Record<ChipName, string> = { words: 'pulls', who: 'gates', cooldown: 'gates', wait: 'longestWaitMs', held: 'whenHeld' }
 const NAMES: Record<ChipName, string> = { words: 'Chat words', who: 'Who may', cooldown: 'Cooldown', wait: 'Longest wait', held: 'When held' }

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Standing, WhoGate } from '@/api/types'
 import { gateOf, STANDINGS } from '@/lib/sentence'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
+import NumberField from './NumberField.vue'
 import TheProblems from './TheProblems.vue'
 
 const props = defineProps<{ draft: Draft }>()
@@ -10,11 +11,7 @@ const drafts = useDrafts()
 const NOBODY: WhoGate = { kind: 'who', standings: [], leastMonths: 0, allow: [], deny: [], circles: [] }
 const chosen = computed<Standing[]>(() => gateOf(props.draft.cue, 'who')?.standings ?? ['anyone'])
 const months = computed(() => gateOf(props.draft.cue, 'who')?.leastMonths ?? 0)
-const setMonths = (typed: string) => {
-  if (/^\d{1,4}$/.test(typed)) {
-    drafts.edit(props.draft.cue.id, (cue) => Object.assign(gateOf(cue, 'who')!, { leastMonths: Number(typed) }))
-  }
-}
+const setMonths = (least: number) => drafts.edit(props.draft.cue.id, (cue) => Object.assign(gateOf(cue, 'who')!, { leastMonths: least }))
 
 const toggle = (standing: Standing, on: boolean) =>
   drafts.edit(props.draft.cue.id, (cue) => {
@@ -32,9 +29,6 @@ const toggle = (standing: Standing, on: boolean) =>
       {{ each.plural }}
     </label>
   </fieldset>
-  <label v-if="chosen.includes('member')" class="mt-1 flex items-center gap-2 text-[13px]">
-    members of at least
-    <input class="field w-16 font-mono" inputmode="numeric" :value="months" @input="setMonths(($event.target as HTMLInputElement).value)" /> months
-  </label>
+  <NumberField v-if="chosen.includes('member')" class="mt-1" label="Members of at least" unit="months" :model-value="months" @update:model-value="setMonths" />
   <TheProblems :problems="problemsAt(draft, `gates[${draft.cue.gates.findIndex((gate) => gate.kind === 'who')}]`)" />
 </template>

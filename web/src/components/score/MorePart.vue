@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Part, Problem } from '@/api/types'
 import { useWiring } from '@/stores/wiring'
 import ChoiceField from '../cue/ChoiceField.vue'
+import NumberField from '../cue/NumberField.vue'
 import SecondsField from '../cue/SecondsField.vue'
 import TextField from '../cue/TextField.vue'
 
@@ -10,18 +11,13 @@ import TextField from '../cue/TextField.vue'
 const props = defineProps<{ part: Extract<Part, { kind: 'clip' | 'switch' | 'slate' | 'points' }>; problems: (field: string) => Problem[] }>()
 const emit = defineEmits<{ set: [field: string, value: unknown] }>()
 const wiring = useWiring()
-const whole = (field: string, typed: string) => {
-  if (/^-?\d{1,9}$/.test(typed)) {
-    emit('set', field, Number(typed))
-  }
-}
 const TARGETS = [
   { value: 'scene', name: 'the scene' }, { value: 'source', name: 'a source' }, { value: 'lamp', name: 'a lamp' }, { value: 'rack', name: 'a rack' },
 ]
 const ACTS = [
   { value: 'set', name: 'is set to' }, { value: 'add', name: 'goes up by' }, { value: 'clear', name: 'is cleared' },
 ]
-const values = computed(() => wiring.view?.house.house.slate ?? [])
+const values = computed(() => wiring.house.slate)
 const racks = computed(() => wiring.racks.map((each) => ({ value: each.rack.id, name: each.rack.name })))
 const target = (change: object) => props.part.kind === 'switch' && emit('set', 'target', { ...props.part.target, ...change })
 </script>
@@ -30,7 +26,7 @@ const target = (change: object) => props.part.kind === 'switch' && emit('set', '
   <template v-if="part.kind === 'clip'">
     <TextField label="Title" :model-value="part.title" :problems="problems('title')" @update:model-value="emit('set', 'title', $event)" />
     <div class="grid grid-cols-2 gap-2">
-      <TextField label="Seconds kept" :model-value="String(part.seconds)" :problems="problems('seconds')" @update:model-value="whole('seconds', $event)" />
+      <NumberField label="Seconds kept" unit="s" :model-value="part.seconds" :problems="problems('seconds')" @update:model-value="emit('set', 'seconds', $event)" />
       <SecondsField label="Given up after" :model-value="part.longestMs" :problems="problems('longestMs')" @update:model-value="emit('set', 'longestMs', $event)" />
     </div>
   </template>
@@ -51,5 +47,5 @@ const target = (change: object) => props.part.kind === 'switch' && emit('set', '
     </div>
     <TextField v-if="part.act !== 'clear'" label="What" :model-value="part.words" :problems="problems('words')" @update:model-value="emit('set', 'words', $event)" />
   </template>
-  <TextField v-else label="Points given (less than 0 takes)" :model-value="String(part.amount)" :problems="problems('amount')" @update:model-value="whole('amount', $event)" />
+  <NumberField v-else label="Given; less than 0 takes" :unit="wiring.house.pointsMany" :model-value="part.amount" :problems="problems('amount')" @update:model-value="emit('set', 'amount', $event)" />
 </template>

@@ -11,6 +11,7 @@ import TheProblems from '@/components/cue/TheProblems.vue'
 import { usePress } from '@/composables/useHandKeys'
 import { useKeys } from '@/composables/useKeys'
 import { newPart } from '@/lib/newCue'
+import { sampleValues } from '@/lib/plan'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
 import CueLately from './CueLately.vue'
@@ -36,7 +37,10 @@ const hand = computed(() => cue.value.pulls.find((pull) => pull.kind === 'hand')
 const press = usePress()
 const sounds = computed(() => wiring.shelf.find((each) => each.type.startsWith('audio/'))?.folder ?? '')
 const add = (kind: Part['kind']) => {
-  const part = newPart(kind, parts.value, wiring.stages[0]!.stage, sounds.value)
+  const part = newPart(kind, parts.value, {
+    stage: wiring.stages[0]!.stage, folder: sounds.value, rack: cue.value.rack, slate: wiring.house.slate.map((each) => each.id),
+    values: Object.keys(sampleValues(cue.value, wiring.view?.samples ?? {})),
+  })
   edit((each) => each.takes[0]!.score.parts.push(part))
   chosen.value = part.id
 }
@@ -54,6 +58,11 @@ const KINDS: { kind: Part['kind']; name: string }[] = [
   { kind: 'slate', name: 'Write on the slate' },
   { kind: 'points', name: 'Give points' },
 ]
+/** What a part of a kind would stand on and is not there. */
+const missing = computed<Partial<Record<Part['kind'], string>>>(() => ({
+  ...(sounds.value ? {} : { sound: 'no sound is on the shelf' }),
+  ...(wiring.house.slate.length > 0 ? {} : { slate: 'nothing is on the slate' }),
+}))
 /** What belongs to the score as a whole; the parts show their own. */
 const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) => !/parts\[\d+\]/.test(each.path)))
 </script>
@@ -102,8 +111,10 @@ const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) =>
         <Menu as="div" class="relative">
           <MenuButton class="button"><Plus :size="15" /> Part</MenuButton>
           <MenuItems class="sheet absolute bottom-full left-0 z-30 mb-1 w-44 p-1 shadow-lg">
-            <MenuItem v-for="each in KINDS" :key="each.kind" v-slot="{ active }" :disabled="each.kind === 'sound' && !sounds">
-              <button class="block w-full rounded-[8px] px-3 py-1.5 text-left" :class="active && 'bg-well'" @click="add(each.kind)">{{ each.name }}</button>
+            <MenuItem v-for="each in KINDS" :key="each.kind" v-slot="{ active }" :disabled="missing[each.kind] !== undefined">
+              <button class="block w-full rounded-[8px] px-3 py-1.5 text-left" :class="[active && 'bg-well', missing[each.kind] && 'text-soft']" @click="add(each.kind)">
+                {{ each.name }}<span v-if="missing[each.kind]" class="block text-[12px]">{{ missing[each.kind] }}</span>
+              </button>
             </MenuItem>
           </MenuItems>
         </Menu>

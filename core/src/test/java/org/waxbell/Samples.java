@@ -102,27 +102,19 @@ public final class Samples {
     public static Cue cue(String id, List<String> words, List<Gate> gates, Urgency urgency, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1).replace('-', ' ');
         return new Cue(2, id, name, "bench", true, List.of(new ChatWordPull(words, false, "")), gates, List.of(),
-                List.of(Take.only(new Score(List.of(parts)))), TakeRule.FIRST, urgency, 60_000, "", true);
+                List.of(Take.only(new Score(List.of(parts)))), TakeRule.FIRST, urgency, 60_000);
     }
 
     public static Cue pulledBy(Cue cue, Pull... pulls) {
-        return new Cue(2, cue.id(), cue.name(), cue.rack(), cue.on(), List.of(pulls), cue.gates(), cue.whenHeld(), cue.takes(), cue.takeRule(),
-                cue.urgency(), cue.longestWaitMs(), "", true);
+        return cue.withPulls(List.of(pulls));
     }
 
     public static Cue saying(Cue cue, HeldAnswer... answers) {
-        return new Cue(2, cue.id(), cue.name(), cue.rack(), cue.on(), cue.pulls(), cue.gates(), List.of(answers), cue.takes(), cue.takeRule(),
-                cue.urgency(), cue.longestWaitMs(), "", true);
+        return cue.withAnswers(List.of(answers));
     }
 
     public static Cue taking(Cue cue, TakeRule rule, Take... takes) {
-        return new Cue(2, cue.id(), cue.name(), cue.rack(), cue.on(), cue.pulls(), cue.gates(), cue.whenHeld(), List.of(takes), rule,
-                cue.urgency(), cue.longestWaitMs(), "", true);
-    }
-
-    public static Cue waiting(Cue cue, long longestWaitMs) {
-        return new Cue(2, cue.id(), cue.name(), cue.rack(), cue.on(), cue.pulls(), cue.gates(), cue.whenHeld(), cue.takes(), cue.takeRule(),
-                cue.urgency(), longestWaitMs, "", true);
+        return cue.withTakes(rule, List.of(takes));
     }
 
     public static Engine engine(CueBook book, EngineState state) {

@@ -8,6 +8,7 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
+import org.waxbell.port.Calendars;
 import org.waxbell.wiring.CueBook;
 
 /** Holds the arrows of the architecture inside app. */
@@ -27,5 +28,5 @@ class AppArchitectureTest {
 
     @ArchTest
     static final ArchRule ONLY_THE_LOOP_MAKES_ENGINES = noClasses().that().resideOutsideOfPackage("..run..")
-            .should().callConstructor(Engine.class, CueBook.class, EngineState.class, long.class);
+            .should().callConstructor(Engine.class, CueBook.class, EngineState.class, long.class, Calendars.class);
 }

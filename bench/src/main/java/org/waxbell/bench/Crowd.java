@@ -61,7 +61,7 @@ final class Crowd {
         Figures.print("crowd_heap_kept", (runtime.totalMemory() - runtime.freeMemory()) / MB, "MB");
         Figures.print("crowd_heap_limit", runtime.maxMemory() / MB, "MB");
         Figures.print("crowd_longest_pause", longestPause.get(), "ms");
-        if (engine.evening().show() != 1) {
+        if (engine.save().books().evening().show() != 1) {
             throw new IllegalStateException("the show ended early");
         }
     }

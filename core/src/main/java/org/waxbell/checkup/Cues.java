@@ -1,6 +1,5 @@
 package org.waxbell.checkup;
 
-import java.util.List;
 import java.util.Optional;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
@@ -30,11 +29,5 @@ final class Cues {
     /** How often it may ring at most for all, in milliseconds between; 0 for as often as it comes. */
     static long restMs(Cue cue) {
         return gate(cue, CooldownGate.class).map(CooldownGate::forAllMs).orElse(0L);
-    }
-
-    /** The cue with other gates. */
-    static Cue withGates(Cue cue, List<Gate> gates) {
-        return new Cue(cue.formatVersion(), cue.id(), cue.name(), cue.rack(), cue.on(), cue.pulls(), gates, cue.whenHeld(), cue.takes(), cue.takeRule(),
-                cue.urgency(), cue.longestWaitMs(), cue.description(), cue.listed());
     }
 }

@@ -41,6 +41,6 @@ final class HiddenWord implements Rule {
     private static Cue standingBack(Cue cue) {
         List<Gate> gates = new ArrayList<>(cue.gates());
         gates.add(new StandBackGate());
-        return Cues.withGates(cue, gates);
+        return cue.withGates(gates);
     }
 }

@@ -35,6 +35,6 @@ final class LoudWithoutRest extends CueRule {
         long own = Cues.gate(cue, CooldownGate.class).map(CooldownGate::perViewerMs).orElse(0L);
         gates.removeIf(CooldownGate.class::isInstance);
         gates.add(new CooldownGate(REST, own));
-        return Cues.withGates(cue, gates);
+        return cue.withGates(gates);
     }
 }

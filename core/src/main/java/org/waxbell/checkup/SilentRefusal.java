@@ -22,13 +22,8 @@ final class SilentRefusal extends CueRule {
                 List<HeldAnswer> answers = new ArrayList<>(cue.whenHeld());
                 answers.add(new HeldAnswer(gate.kind(), "{viewer}: {reason}."));
                 found.add("whenHeld", "When " + (gate.kind().equals("price") ? "points are" : "what it needs is") + " missing, the viewer hears nothing.",
-                        "Let it say why.", cue.fields().contains("viewer") ? Optional.of(answering(cue, answers)) : Optional.empty());
+                        "Let it say why.", cue.fields().contains("viewer") ? Optional.of(cue.withAnswers(answers)) : Optional.empty());
             }
         }
-    }
-
-    private static Cue answering(Cue cue, List<HeldAnswer> answers) {
-        return new Cue(cue.formatVersion(), cue.id(), cue.name(), cue.rack(), cue.on(), cue.pulls(), cue.gates(), answers, cue.takes(), cue.takeRule(),
-                cue.urgency(), cue.longestWaitMs(), cue.description(), cue.listed());
     }
 }

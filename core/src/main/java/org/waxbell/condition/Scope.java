@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import org.waxbell.event.ShowEvent;
-import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 
 /**
@@ -62,11 +61,6 @@ public record Scope(Map<String, Type> types) {
         values.put("viewer.standing", viewer == null ? List.of()
                 : viewer.standings().stream().map(each -> each.name().toLowerCase(Locale.ROOT)).toList());
         return values;
-    }
-
-    /** The names of standings as conditions write them. */
-    public static List<String> standings() {
-        return List.of(Standing.values()).stream().map(each -> each.name().toLowerCase(Locale.ROOT)).toList();
     }
 
     /** The path in conditions of a name in words. */

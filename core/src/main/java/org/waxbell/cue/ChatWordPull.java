@@ -1,13 +1,12 @@
 package org.waxbell.cue;
 
 import com.google.re2j.Pattern;
-import com.google.re2j.PatternSyntaxException;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.waxbell.check.Problems;
-import org.waxbell.event.ChatLine;
 import org.waxbell.event.ChatText;
+import org.waxbell.event.Written;
 
 /**
  * Sets the cue off when a line of chat begins with one of these words.
@@ -20,7 +19,6 @@ import org.waxbell.event.ChatText;
 public record ChatWordPull(List<String> words, boolean general, String argument) implements Pull {
     private static final int MOST_WORDS = 20;
     private static final int LONGEST_WORD = 40;
-    private static final int LONGEST_PATTERN = 300;
 
     public ChatWordPull {
         words = List.copyOf(words);
@@ -33,7 +31,7 @@ public record ChatWordPull(List<String> words, boolean general, String argument)
 
     @Override
     public Set<String> fields() {
-        return ChatLine.FIELDS;
+        return Written.FIELDS;
     }
 
     @Override
@@ -64,7 +62,9 @@ public record ChatWordPull(List<String> words, boolean general, String argument)
         for (int i = 0; i < words.size(); i++) {
             word(problems.at("words", i), words.get(i), seen);
         }
-        pattern(problems.at("argument"), argument, LONGEST_PATTERN);
+        if (!argument.isEmpty()) {
+            PatternPull.check(problems.at("argument"), argument);
+        }
     }
 
     private static void word(Problems here, String word, Set<String> seen) {
@@ -74,20 +74,6 @@ public record ChatWordPull(List<String> words, boolean general, String argument)
                     "Write it without them, such as !pour.");
         } else if (!seen.add(WordKey.of(word))) {
             here.add(word, "The word stands here twice; capitals make no difference.", "Take one of them away.");
-        }
-    }
-
-    /** Adds a problem where {@code pattern} is too long or cannot be read. */
-    static void pattern(Problems here, String pattern, int longest) {
-        if (pattern.length() > longest) {
-            here.add(pattern, "The pattern is too long: " + pattern.length() + " characters.", "Shorten it to " + longest + " at most.");
-            return;
-        }
-        try {
-            Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
-        } catch (PatternSyntaxException wrong) {
-            here.add(pattern, "The pattern cannot be read: " + wrong.getDescription() + " at \"" + wrong.getPattern() + "\".",
-                    "Write a regular expression such as pour(ed|ing)?.");
         }
     }
 }

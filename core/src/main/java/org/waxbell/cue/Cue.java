@@ -19,12 +19,10 @@ import org.waxbell.gate.Gate;
  * @param takes         its alternative scores, one at least
  * @param takeRule      by which rule one of them is chosen
  * @param longestWaitMs how long a ring may wait for busy places, in milliseconds; the places may allow less
- * @param description   what it does, in the host's words for viewers; may be empty text
- * @param listed        whether viewers find its words on the list of commands
  */
 public record Cue(int formatVersion, String id, String name, String rack, boolean on, List<Pull> pulls,
                   List<Gate> gates, List<HeldAnswer> whenHeld, List<Take> takes, TakeRule takeRule,
-                  Urgency urgency, long longestWaitMs, String description, boolean listed) {
+                  Urgency urgency, long longestWaitMs) {
     /** The version of the document that this program writes. */
     public static final int FORMAT = 2;
 
@@ -69,6 +67,26 @@ public record Cue(int formatVersion, String id, String name, String rack, boolea
             }
         }
         return common;
+    }
+
+    /** The same set off otherwise. */
+    public Cue withPulls(List<Pull> others) {
+        return new Cue(formatVersion, id, name, rack, on, others, gates, whenHeld, takes, takeRule, urgency, longestWaitMs);
+    }
+
+    /** The same with other gates. */
+    public Cue withGates(List<Gate> others) {
+        return new Cue(formatVersion, id, name, rack, on, pulls, others, whenHeld, takes, takeRule, urgency, longestWaitMs);
+    }
+
+    /** The same saying otherwise why it was held. */
+    public Cue withAnswers(List<HeldAnswer> others) {
+        return new Cue(formatVersion, id, name, rack, on, pulls, gates, others, takes, takeRule, urgency, longestWaitMs);
+    }
+
+    /** The same playing other takes. */
+    public Cue withTakes(TakeRule rule, List<Take> others) {
+        return new Cue(formatVersion, id, name, rack, on, pulls, gates, whenHeld, others, rule, urgency, longestWaitMs);
     }
 
     /** The take of that id. */

@@ -2,8 +2,8 @@ package org.waxbell.cue;
 
 import java.util.Set;
 import org.waxbell.check.Problems;
-import org.waxbell.event.ChatLine;
 import org.waxbell.event.Viewer;
+import org.waxbell.event.Written;
 
 /**
  * Sets the cue off by the first line tonight. It is spent by the first ring of the cue, so that who writes while the cue is
@@ -26,7 +26,7 @@ public record FirstLinePull(Whose whose, String name, boolean spentWhenHeld) imp
 
     @Override
     public Set<String> fields() {
-        return ChatLine.FIELDS;
+        return Written.FIELDS;
     }
 
     @Override

@@ -8,10 +8,13 @@ import org.waxbell.event.HouseEvent;
  * Sets the cue off by hand.
  *
  * @param button words on its button, empty text for no button
- * @param key    a key with modifiers, such as {@code Alt+3}, empty text for none
+ * @param key    a key with modifiers, such as {@code Alt+3} or {@code F6}, empty text for none
  */
 public record HandPull(String button, String key) implements Pull {
-    private static final String KEYS = "((Ctrl|Alt|Shift)\\+){0,3}([A-Z0-9]|F([1-9]|1[0-9]|2[0-4]))";
+    private static final String KEYS = "((Ctrl\\+)?(Alt\\+)?(Shift\\+)?F([1-9]|1[0-9]|2[0-4]))|((Ctrl\\+Alt|Ctrl|Alt)\\+(Shift\\+)?[A-Z0-9])";
+    /** Keys that the console, or any page, has for itself. */
+    private static final Set<String> OWN = Set.of("Ctrl+Z", "Ctrl+Shift+Z", "Ctrl+Y", "Ctrl+K", "Ctrl+C", "Ctrl+V", "Ctrl+X", "Ctrl+A", "Ctrl+T", "Ctrl+W",
+            "Ctrl+N", "Ctrl+R", "F5");
 
     @Override
     public Set<String> fields() {
@@ -33,7 +36,9 @@ public record HandPull(String button, String key) implements Pull {
             problems.at("button").add(button, "The words on the button are too long.", "Shorten them to 24 characters.");
         }
         if (!key.isEmpty() && !key.matches(KEYS)) {
-            problems.at("key").add(key, "This is not a key with its modifiers.", "Write one such as Alt+3 or Ctrl+Shift+F6.");
+            problems.at("key").add(key, "This is not a key with its modifiers.", "Write one such as Alt+3, Ctrl+Shift+B or F6.");
+        } else if (OWN.contains(key)) {
+            problems.at("key").add(key, "The console has this key for itself.", "Choose another, such as Alt+3.");
         }
     }
 }

@@ -1,9 +1,10 @@
 package org.waxbell.cue;
 
 import com.google.re2j.Pattern;
+import com.google.re2j.PatternSyntaxException;
 import java.util.Set;
 import org.waxbell.check.Problems;
-import org.waxbell.event.ChatLine;
+import org.waxbell.event.Written;
 
 /**
  * Sets the cue off when a pattern is found in a line of chat; capitals make no difference.
@@ -19,7 +20,7 @@ public record PatternPull(String pattern, String literal) implements Pull {
 
     @Override
     public Set<String> fields() {
-        return ChatLine.FIELDS;
+        return Written.FIELDS;
     }
 
     @Override
@@ -39,8 +40,17 @@ public record PatternPull(String pattern, String literal) implements Pull {
 
     @Override
     public void check(Problems problems) {
-        Problems here = problems.at("pattern");
+        check(problems.at("pattern"), pattern);
+    }
+
+    /** Adds a problem where {@code pattern} is empty, too long, or cannot be read. */
+    static void check(Problems here, String pattern) {
         here.text(pattern, LONGEST_PATTERN, "The pattern");
-        ChatWordPull.pattern(here, pattern, Integer.MAX_VALUE);
+        try {
+            Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
+        } catch (PatternSyntaxException wrong) {
+            here.add(pattern, "The pattern cannot be read: " + wrong.getDescription() + " at \"" + wrong.getPattern() + "\".",
+                    "Write a regular expression such as pour(ed|ing)?.");
+        }
     }
 }

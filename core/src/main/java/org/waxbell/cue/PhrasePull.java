@@ -3,7 +3,7 @@ package org.waxbell.cue;
 import java.util.List;
 import java.util.Set;
 import org.waxbell.check.Problems;
-import org.waxbell.event.ChatLine;
+import org.waxbell.event.Written;
 
 /** Sets the cue off when a line of chat holds one of these phrases. @param wholeWords whether letters may stand beside it */
 public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pull {
@@ -16,7 +16,7 @@ public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pu
 
     @Override
     public Set<String> fields() {
-        return ChatLine.FIELDS;
+        return Written.FIELDS;
     }
 
     @Override

@@ -4,8 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.waxbell.check.Problems;
-import org.waxbell.event.ChatLine;
-import org.waxbell.event.PrivateLine;
+import org.waxbell.event.Written;
 
 /** Sets the cue off by a private message. @param words the first word must be one of them; none for any message */
 public record PrivatePull(List<String> words) implements Pull {
@@ -17,7 +16,7 @@ public record PrivatePull(List<String> words) implements Pull {
 
     @Override
     public Set<String> fields() {
-        return ChatLine.FIELDS;
+        return Written.FIELDS;
     }
 
     @Override
@@ -29,7 +28,7 @@ public record PrivatePull(List<String> words) implements Pull {
     public void enter(PullIndex index) {
         Set<String> keys = words.stream().map(WordKey::of).collect(Collectors.toSet());
         index.byKind("privateLine", event -> keys.isEmpty()
-                || event instanceof PrivateLine line && keys.contains(WordKey.of(line.values().get("word"))));
+                || event instanceof Written line && keys.contains(WordKey.of(line.word())));
     }
 
     @Override

@@ -5,16 +5,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.waxbell.event.Identity;
 import org.waxbell.score.Draws;
 import org.waxbell.shelf.Media;
 
 /**
  * The one source of chance: every draw is a hash of seed, cue, number of the ring and purpose, so that one more cue does
- * not change the draws of the others. The hash is FNV-1a with the finishing steps of SplitMix64 (both public domain).
+ * not change the draws of the others. The hash is that of {@link Identity}.
  */
 final class Chance {
-    private static final long FNV_OFFSET = 0xcbf29ce484222325L;
-    private static final long FNV_PRIME = 0x100000001b3L;
     private final long seed;
     private final Map<String, String> last;
 
@@ -81,13 +80,6 @@ final class Chance {
     }
 
     private long hash(String key, long ring) {
-        long hash = FNV_OFFSET ^ seed;
-        for (int i = 0; i < key.length(); i++) {
-            hash = (hash ^ key.charAt(i)) * FNV_PRIME;
-        }
-        hash = (hash ^ ring) * FNV_PRIME;
-        hash = (hash ^ (hash >>> 30)) * 0xbf58476d1ce4e5b9L;
-        hash = (hash ^ (hash >>> 27)) * 0x94d049bb133111ebL;
-        return hash ^ (hash >>> 31);
+        return Identity.mix(Identity.then(Identity.fold(seed, key), ring));
     }
 }

@@ -33,6 +33,8 @@ final class Deciding {
     private static final long ANY_VIEWER_MS = 1_500;
     /** How long it stays silent to the same viewer. */
     private static final long SAME_VIEWER_MS = 10_000;
+    /** What takes are chosen under, which no part can be called. */
+    private static final String TAKE = ".take";
     private final Agenda agenda;
     private final Waiting waiting;
     private final Runner runner;
@@ -107,7 +109,7 @@ final class Deciding {
         GateQuery query = new GateQuery(question.at(), question.event(), cue.id(), lets, chance.roll(cue.id(), question.decision()), tonight, outdid);
         List<GateAnswer> gates = ready.ask(query);
         Take take = gates.get(gates.size() - 1).passed()
-                ? ready.take(query, bound -> chance.below(cue.id(), "take", nextRing, bound), chance.last(cue.id(), "take")).orElse(null) : null;
+                ? ready.take(query, bound -> chance.below(cue.id(), TAKE, nextRing, bound), chance.last(cue.id(), TAKE)).orElse(null) : null;
         if (take != null) {
             return ring(question, ready, take, gates, out);
         }
@@ -127,7 +129,7 @@ final class Deciding {
         List<String> drawn = new ArrayList<>();
         Ring ring = make(nextRing++, question, cue, take, drawn, out);
         if (cue.takes().size() > 1 && cue.takeRule() != TakeRule.FIRST) {
-            chance.chose(cue.id(), "take", take.id(), out);
+            chance.chose(cue.id(), TAKE, take.id(), out);
         }
         letThrough(question, ready, ring.number(), out);
         String note = admit(ring, out);
@@ -142,7 +144,8 @@ final class Deciding {
         long lead = take.score().toldAhead() ? leadMs : 0;
         Score spare = cue.take(take.spare()).map(Take::score).orElse(Ring.NO_SPARE);
         Ring ring = new Ring(number, cue.id(), cue.name(), take.id(), question.event(), question.depth(), cue.urgency(), question.at(), 0,
-                lead, question.at() + lead, RingState.WAITING, false, "", parts, spare, Map.of());
+                lead, question.at() + lead, RingState.WAITING, false, "", parts, spare,
+                tonight.words(question.event().by().map(Viewer::id).orElse("")));
         return ring.dueBy(question.at() + longestWait(cue, ring));
     }
 

@@ -14,7 +14,6 @@ import org.waxbell.gate.LetBook;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.port.Calendars;
-import org.waxbell.show.Evening;
 import org.waxbell.show.Schedules;
 import org.waxbell.wiring.CueBook;
 
@@ -88,10 +87,8 @@ public final class Engine {
             return;
         }
         String note = tonight.note(at, event, out);
-        if (event instanceof HouseEvent.Switched switched) {
-            switched(at, switched, out);
-        }
-        List<CueAnswer> answers = note.isEmpty() ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
+        boolean news = !(event instanceof HouseEvent.Switched switched) || depth > 0 || switched(at, switched, out);
+        List<CueAnswer> answers = note.isEmpty() && news ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
         if (answers.isEmpty() && event instanceof ChatLine line && !tonight.showOpen() && book.hasFirstLine(line)) {
             note = "no cue has this word · no show is open, so it is nobody's first line tonight";
         }
@@ -102,13 +99,16 @@ public final class Engine {
         }
     }
 
-    private void switched(long at, HouseEvent.Switched switched, Outcome.Builder out) {
+    /** Takes in how a target stands; whether that is a change that cues may wait for, and not what was known or is known only now. */
+    private boolean switched(long at, HouseEvent.Switched switched, Outcome.Builder out) {
+        String before = tonight.switches.shown(switched.target());
         if (switched.byHand()) {
             runner.loosen(tonight.switches.changedByHand(switched.target(), switched.value(), out), at, out);
-            runner.switched(switched.target(), at, out);
+            runner.dropOff(at, out);
         } else {
             tonight.switches.reported(switched.target(), switched.value(), at, out);
         }
+        return !before.equals(switched.value()) && (switched.byHand() || !before.isEmpty());
     }
 
     /** Answers what followed from the input, first in, first out. */
@@ -212,11 +212,6 @@ public final class Engine {
     /** The wiring in force. */
     public CueBook book() {
         return book;
-    }
-
-    /** How the evening stands. */
-    public Evening evening() {
-        return tonight.evening();
     }
 
     /**

@@ -141,7 +141,7 @@ final class Performance {
     private void release(PartRun run) {
         run.part().holds().ifPresent(target -> {
             if (runner.tonight().switches.release(target, ring.nameOf(run), at, out)) {
-                runner.switched(target, at, out);
+                runner.switched(ring, target, at, out);
             }
         });
     }
@@ -308,8 +308,7 @@ final class Performance {
         @Override
         public void move(MovePoints move) {
             if (!person().isEmpty() && runner.tonight().kept()) {
-                runner.tonight().ledger.move(at, person(), move.amount(), ring.cueName()).ifPresent(entry ->
-                        out.changed(keeper -> keeper.entry(entry)));
+                runner.tonight().ledger.move(at, person(), move.amount(), ring.cueName()).ifPresent(entry -> out.changed(new Change.PointsMoved(entry)));
             }
         }
 
@@ -318,7 +317,7 @@ final class Performance {
             String before = runner.tonight().switches.shown(hold.target());
             runner.tonight().switches.hold(ring, hold, runner.wired(hold.target()), out);
             if (!before.equals(runner.tonight().switches.shown(hold.target()))) {
-                runner.switched(hold.target(), at, out);
+                runner.switched(ring, hold.target(), at, out);
             }
         }
     }

@@ -28,7 +28,7 @@ import org.waxbell.words.WordBook;
  * @param begun    whether any part was told
  * @param note     why it was dropped or hushed; empty text where nothing is to say
  * @param spare    the score that is played in place of one that failed; without parts where there is none or it was
- * @param results  late results by their names in words
+ * @param results  values for its words beside the event's: the slate as it stood when it was let through, and late results
  */
 public record Ring(long number, String cueId, String cueName, String takeId, ShowEvent event, int depth, Urgency urgency,
                    long arrived, long deadline, long leadMs, long start, RingState state, boolean begun, String note,
@@ -90,14 +90,14 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
     /**
      * What its adapter is told of one of its parts, with the words filled in.
      *
-     * @param more  further values, such as the slate's
+     * @param more  values that are newer than its own, such as the slate's
      * @param words patterns that are compiled already
      * @param home  the link to which answers go that no link asked for
      */
     public Telling telling(PartRun run, Map<String, String> more, WordBook words, String home) {
-        Map<String, String> values = new HashMap<>(more);
-        values.putAll(event.values());
+        Map<String, String> values = new HashMap<>(event.values());
         values.putAll(results);
+        values.putAll(more);
         return new Telling(nameOf(run), momentOf(run), run.settled(), event.link().orElse(home), event.privately().orElse(""), values, words);
     }
 

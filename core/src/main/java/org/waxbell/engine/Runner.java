@@ -10,6 +10,7 @@ import org.waxbell.directive.Directive;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.Switch;
 import org.waxbell.event.CueRang;
+import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Target;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.LetBook;
@@ -205,8 +206,9 @@ final class Runner {
         book = next;
     }
 
-    /** A target stands another way now by our own doing. */
-    void switched(Target target, long at, Outcome.Builder out) {
+    /** A target stands another way now by what a part of {@code ring} did; cues may wait for that as for any other change. */
+    void switched(Ring ring, Target target, long at, Outcome.Builder out) {
+        out.follows(new HouseEvent.Switched(target, tonight.switches.shown(target), false), depthAfter(ring, at));
         if (target.kind() == Target.Kind.RACK) {
             dropOff(at, out);
         }

@@ -22,6 +22,7 @@ import org.waxbell.show.KnownPeople;
 import org.waxbell.show.Schedules;
 import org.waxbell.show.Spent;
 import org.waxbell.slate.Slate;
+import org.waxbell.wiring.Circle;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.House;
 
@@ -106,7 +107,7 @@ final class Tonight implements Facts {
         evening = next;
         lets.startCounting();
         schedules.restart(next);
-        out.changed(keeper -> keeper.newShow(next));
+        out.changed(new Change.EveningMoved(next, true));
         firstLines.clear();
         if (open) {
             var wiped = slate.wipe();
@@ -119,7 +120,7 @@ final class Tonight implements Facts {
 
     private void become(Evening next, Outcome.Builder out) {
         evening = next;
-        out.changed(keeper -> keeper.evening(next));
+        out.changed(new Change.EveningMoved(next, false));
     }
 
     boolean isSpent(String cueId, FirstLinePull pull, Viewer viewer) {
@@ -142,7 +143,7 @@ final class Tonight implements Facts {
 
     void pay(long ring, long at, Outcome.Builder out) {
         ledger.pay(ring, at).ifPresent(entry -> {
-            out.changed(keeper -> keeper.entry(entry));
+            out.changed(new Change.PointsMoved(entry));
             out.changed(keeper -> keeper.released(ring));
         });
     }
@@ -171,6 +172,11 @@ final class Tonight implements Facts {
     @Override
     public boolean inCircle(String circle, Viewer viewer) {
         return circles.getOrDefault(circle, Set.of()).contains(WordKey.of(viewer.name()));
+    }
+
+    @Override
+    public String circleName(String circle) {
+        return house.circles().stream().filter(each -> each.id().equals(circle)).map(Circle::name).findFirst().orElse(circle);
     }
 
     @Override

@@ -13,7 +13,7 @@ final class Waiting {
     private static final Comparator<Ring> ORDER = Comparator.comparing(Ring::urgency).reversed()
             .thenComparingLong(Ring::arrived).thenComparingLong(Ring::number);
     private final Agenda agenda;
-    private Bookings bookings;
+    private final Bookings bookings;
     private CueBook book;
     private boolean dirty;
 

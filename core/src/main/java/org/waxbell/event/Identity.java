@@ -10,23 +10,29 @@ public final class Identity {
 
     /** The key of {@code id}, never 0; two of a million identities share one less than once in ten million shows. */
     public static long key(String id) {
-        long hash = FNV_OFFSET;
-        for (int i = 0; i < id.length(); i++) {
-            hash = (hash ^ id.charAt(i)) * FNV_PRIME;
+        long hash = mix(fold(0, id));
+        return hash == 0 ? 1 : hash;
+    }
+
+    /** The text folded into 64 bits, from a seed on. */
+    public static long fold(long seed, String text) {
+        long hash = FNV_OFFSET ^ seed;
+        for (int i = 0; i < text.length(); i++) {
+            hash = then(hash, text.charAt(i));
         }
-        return mix(hash);
+        return hash;
     }
 
-    /** The key of a pair. */
-    public static long pair(long one, long other) {
-        return mix(one * FNV_PRIME ^ other);
+    /** One more number folded in. */
+    public static long then(long hash, long number) {
+        return (hash ^ number) * FNV_PRIME;
     }
 
-    private static long mix(long start) {
+    /** Spreads every bit over all others. */
+    public static long mix(long start) {
         long hash = start;
         hash = (hash ^ (hash >>> 30)) * 0xbf58476d1ce4e5b9L;
         hash = (hash ^ (hash >>> 27)) * 0x94d049bb133111ebL;
-        hash ^= hash >>> 31;
-        return hash == 0 ? 1 : hash;
+        return hash ^ (hash >>> 31);
     }
 }

@@ -20,6 +20,9 @@ public interface Facts {
     /** Whether the host put this viewer into a circle. */
     boolean inCircle(String circle, Viewer viewer);
 
+    /** How the host calls a circle; its id where there is none of that id any more. */
+    String circleName(String circle);
+
     /** Whether someone of that name was ever seen; the name without an at sign. */
     boolean knows(String name);
 

@@ -61,7 +61,7 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
                 || viewer.standings().stream().anyMatch(standing -> counts(standing, viewer))) {
             return GateAnswer.pass("who", "may");
         }
-        return GateAnswer.held("who", "only for " + named(), Map.of("months", (long) viewer.months()));
+        return GateAnswer.held("who", "only for " + named(query.facts()), Map.of("months", (long) viewer.months()));
     }
 
     private boolean counts(Standing standing, Viewer viewer) {
@@ -73,7 +73,7 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
         return names.stream().anyMatch(each -> each.toLowerCase(Locale.ROOT).equals(name));
     }
 
-    private String named() {
+    private String named(Facts facts) {
         List<String> names = new ArrayList<>();
         standings.forEach(each -> names.add(each == Standing.MEMBER && leastMonths > 0
                 ? "members of " + leastMonths + " months" : each.plural()));
@@ -81,7 +81,7 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
             names.add(allow.size() == 1 ? allow.get(0) : allow.size() + " named viewers");
         }
         if (!circles.isEmpty()) {
-            names.add(circles.size() == 1 ? "the circle " + circles.get(0) : circles.size() + " circles");
+            names.add(circles.size() == 1 ? "the circle " + facts.circleName(circles.get(0)) : circles.size() + " circles");
         }
         String last = names.isEmpty() ? "nobody" : names.get(names.size() - 1);
         return names.size() < 2 ? last : String.join(", ", names.subList(0, names.size() - 1)) + " or " + last;

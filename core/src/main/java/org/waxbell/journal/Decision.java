@@ -2,10 +2,9 @@ package org.waxbell.journal;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import org.waxbell.event.ChatLine;
 import org.waxbell.event.HouseEvent;
-import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Written;
 
 /**
  * The engine's answer to one event, which explains itself.
@@ -20,7 +19,7 @@ public record Decision(long number, long at, ShowEvent event, List<CueAnswer> cu
         if (event instanceof HouseEvent) {
             return "noted";
         }
-        return event instanceof ChatLine || event instanceof PrivateLine ? "no cue has this word" : "no cue waits for this";
+        return event instanceof Written ? "no cue has this word" : "no cue waits for this";
     }
 
     /** What was decided, as a sentence. */

@@ -16,7 +16,6 @@ import org.waxbell.engine.RingState;
 import org.waxbell.gate.GateAnswer;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
-import org.waxbell.points.LedgerEntry;
 import org.waxbell.rehearsal.Report.CueTally;
 import org.waxbell.rehearsal.Report.Pair;
 import org.waxbell.rehearsal.Report.PlaceTally;
@@ -32,7 +31,8 @@ final class Tally {
     private final List<PlayedRing> played = new ArrayList<>();
     private final Map<String, long[]> places = new TreeMap<>();
     private final List<Decision> decisions = new ArrayList<>();
-    private final PointsKeeper points = new PointsKeeper();
+    private long pointsIn;
+    private long pointsOut;
 
     private static final class Count {
         private int rang;
@@ -59,8 +59,9 @@ final class Tally {
         for (Change change : outcome.changes()) {
             if (change instanceof Change.RingMoved moved) {
                 ring(moved.ring());
-            } else {
-                change.keep(points);
+            } else if (change instanceof Change.PointsMoved moved) {
+                pointsIn += Math.max(0, moved.entry().amount());
+                pointsOut += Math.max(0, -moved.entry().amount());
             }
         }
     }
@@ -110,7 +111,7 @@ final class Tally {
         List<PlaceTally> busy = places.entrySet().stream().map(each -> new PlaceTally(each.getKey(), book.placeName(each.getKey()),
                 each.getValue()[0], (int) each.getValue()[1])).sorted(Comparator.comparingLong(PlaceTally::busyMs).reversed()).toList();
         List<PlayedRing> rings = played.stream().sorted(Comparator.comparingLong(PlayedRing::number)).toList();
-        return new Report(from, to, steps, all, busy, rings, together(), points.in, points.out, List.copyOf(decisions));
+        return new Report(from, to, steps, all, busy, rings, together(), pointsIn, pointsOut, List.copyOf(decisions));
     }
 
     private CueTally tally(String id, String name) {
@@ -135,17 +136,5 @@ final class Tally {
             playing.add(ring);
         }
         return pairs.values().stream().sorted(Comparator.comparingInt(Pair::times).reversed().thenComparing(Pair::one)).limit(MOST_PAIRS).toList();
-    }
-
-    /** Adds up what the ledger is told. */
-    private static final class PointsKeeper extends NothingKept {
-        private long in;
-        private long out;
-
-        @Override
-        public void entry(LedgerEntry entry) {
-            in += Math.max(0, entry.amount());
-            out += Math.max(0, -entry.amount());
-        }
     }
 }

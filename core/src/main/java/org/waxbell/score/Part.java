@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.waxbell.directive.Directive;
 import org.waxbell.event.Target;
+import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
 /** One thing that a score does. It has a start and a length; shown things go away by themselves. */
@@ -37,8 +38,10 @@ public sealed interface Part permits CardPart, SoundPart, ReplyPart, ClipPart, S
         return Map.of();
     }
 
-    /** Settles what is left open for one ring: which sound of a folder, and how long it lasts. */
-    Settled settle(Shelf shelf, Draws draws);
+    /** Settles what is left open for one ring: which sound of a folder, and how long it lasts; by itself it is done at once. */
+    default Settled settle(Shelf shelf, Draws draws) {
+        return Settled.fixed(0, Media.NONE);
+    }
 
     /** The target that it holds as long as it lasts; empty where it holds none. */
     default Optional<Target> holds() {

@@ -2,8 +2,6 @@ package org.waxbell.score;
 
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.MovePoints;
-import org.waxbell.shelf.Media;
-import org.waxbell.shelf.Shelf;
 
 /** Gives the viewer who rang points, or takes them: never more than they can spend. @param amount negative to take */
 public record PointsPart(String id, Anchor start, long amount, Manner manner) implements Part {
@@ -12,11 +10,6 @@ public record PointsPart(String id, Anchor start, long amount, Manner manner) im
     @Override
     public Lane lane() {
         return Lane.BOOKS;
-    }
-
-    @Override
-    public Settled settle(Shelf shelf, Draws draws) {
-        return Settled.fixed(0, Media.NONE);
     }
 
     @Override

@@ -3,8 +3,6 @@ package org.waxbell.score;
 import java.util.List;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.SayInChat;
-import org.waxbell.shelf.Media;
-import org.waxbell.shelf.Shelf;
 
 /** Answers in chat, on the link that the line came from. It is done at once. */
 public record ReplyPart(String id, Anchor start, String words, Manner manner) implements Part {
@@ -16,11 +14,6 @@ public record ReplyPart(String id, Anchor start, String words, Manner manner) im
     @Override
     public List<String> patterns() {
         return List.of(words);
-    }
-
-    @Override
-    public Settled settle(Shelf shelf, Draws draws) {
-        return Settled.fixed(0, Media.NONE);
     }
 
     @Override

@@ -3,8 +3,6 @@ package org.waxbell.score;
 import java.util.List;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.WriteSlate;
-import org.waxbell.shelf.Media;
-import org.waxbell.shelf.Shelf;
 
 /**
  * Writes a value of the slate.
@@ -32,11 +30,6 @@ public record SlatePart(String id, Anchor start, String value, Act act, String w
     @Override
     public List<String> patterns() {
         return List.of(words);
-    }
-
-    @Override
-    public Settled settle(Shelf shelf, Draws draws) {
-        return Settled.fixed(0, Media.NONE);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package org.waxbell.show;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,9 +23,11 @@ public final class Schedules {
     private final Calendars calendars;
     private final Map<String, Came> came = new TreeMap<>();
     private List<Timed> timed = List.of();
+    /** When each comes next, worked out only when something of it changed. */
+    private final Map<String, Long> dues = new HashMap<>();
     private long nextAt = Long.MAX_VALUE;
 
-    /** One timed pull of a cue. @param words what came, for the journal */
+    /** One timed pull of a cue. @param pull which of its pulls, counted from 0 */
     public record Timed(String cueId, int pull, TimedPull kind) {
         private String key() {
             return cueId + "/" + pull;
@@ -79,13 +82,24 @@ public final class Schedules {
                 Came ready = new Came(each.cueId(), each.pull(), last.at(), last.lines(), at);
                 came.put(each.key(), ready);
                 kept.accept(ready);
+                plan(each, evening);
             }
         }
-        plan(evening);
     }
 
     private void plan(Evening evening) {
-        nextAt = timed.stream().mapToLong(each -> due(each, evening)).min().orElse(Long.MAX_VALUE);
+        dues.clear();
+        timed.forEach(each -> dues.put(each.key(), due(each, evening)));
+        findNext();
+    }
+
+    private void plan(Timed each, Evening evening) {
+        dues.put(each.key(), due(each, evening));
+        findNext();
+    }
+
+    private void findNext() {
+        nextAt = dues.values().stream().mapToLong(Long::longValue).min().orElse(Long.MAX_VALUE);
     }
 
     /** When the next one comes, {@link Long#MAX_VALUE} for never. */
@@ -96,15 +110,14 @@ public final class Schedules {
     /** Takes the pull that is due first at {@code at}; when it came is told to {@code kept}. */
     public Optional<Timed> take(long at, Evening evening, Consumer<Came> kept) {
         for (Timed each : timed) {
-            if (due(each, evening) <= at) {
+            if (dues.get(each.key()) <= at) {
                 Came now = new Came(each.cueId(), each.pull(), at, evening.lines(), 0);
                 came.put(each.key(), now);
                 kept.accept(now);
-                plan(evening);
+                plan(each, evening);
                 return Optional.of(each);
             }
         }
-        plan(evening);
         return Optional.empty();
     }
 

@@ -29,7 +29,8 @@ public final class CueBook {
     private CueBook(Wiring wiring, @Nullable CueBook before) {
         this.wiring = wiring;
         this.places = new Places(wiring);
-        this.ready = wiring.cues().stream().map(cue -> ready(cue, before)).toList();
+        CueBook same = before != null && before.wiring.house().slate().equals(wiring.house().slate()) ? before : null;
+        this.ready = wiring.cues().stream().map(cue -> ready(cue, same)).toList();
         ready.forEach(each -> byId.put(each.cue().id(), each));
         this.matcher = new Matcher(ready, wiring.house().prefix());
     }
@@ -41,7 +42,7 @@ public final class CueBook {
 
     private ReadyCue ready(Cue cue, @Nullable CueBook before) {
         Rack rack = wiring.rack(cue.rack()).orElse(new Rack(1, cue.rack(), cue.rack(), false));
-        ReadyCue was = before == null || !before.wiring.slate().equals(wiring.slate()) ? null : before.byId.get(cue.id());
+        ReadyCue was = before == null ? null : before.byId.get(cue.id());
         boolean same = was != null && was.cue().equals(cue) && before.wiring.rack(rack.id()).equals(wiring.rack(rack.id()));
         return same ? was : ReadyCue.of(cue, rack, wiring.scope(cue));
     }

@@ -12,6 +12,7 @@ import org.waxbell.condition.Scope;
 import org.waxbell.cue.CalendarPull;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.HandPull;
 import org.waxbell.cue.HeldAnswer;
 import org.waxbell.cue.MarkPull;
 import org.waxbell.cue.PatternPull;
@@ -31,7 +32,6 @@ import org.waxbell.slate.SlateValue;
 /** Checks a cue against the rest of the wiring before it is saved. */
 public final class CueCheck {
     private static final int LONGEST_NAME = 60;
-    private static final int LONGEST_DESCRIPTION = 200;
     private static final int MOST_TAKES = 12;
     private static final long LONGEST_WAIT = 600_000;
 
@@ -71,9 +71,6 @@ public final class CueCheck {
         if (wiring.rack(cue.rack()).isEmpty()) {
             problems.at("rack").add(cue.rack(), "There is no such rack.", "Choose one that is in the list.");
         }
-        if (cue.description().length() > LONGEST_DESCRIPTION) {
-            problems.at("description").add(cue.description(), "The description is too long.", "Shorten it to " + LONGEST_DESCRIPTION + " characters.");
-        }
         problems.at("longestWaitMs").time(cue.longestWaitMs(), 0, LONGEST_WAIT, "The longest wait");
     }
 
@@ -109,6 +106,11 @@ public final class CueCheck {
         });
         if (pull instanceof MarkPull mark && !wiring.slate().getOrDefault(mark.value(), false)) {
             here.at("value").add(mark.value(), "There is no such number on the slate.", "Make it on the slate first, or choose one that is there.");
+        }
+        if (pull instanceof HandPull hand && !hand.key().isEmpty()) {
+            wiring.cues().stream().filter(other -> !other.id().equals(cue.id()) && other.pulls().stream()
+                    .anyMatch(each -> each instanceof HandPull theirs && theirs.key().equals(hand.key()))).findFirst().ifPresent(other ->
+                    here.at("key").add(hand.key(), "This key already rings " + other.name() + ".", "Choose another, or take it away there."));
         }
         if (pull instanceof CalendarPull calendar) {
             calendars.faultOf(calendar.rule()).ifPresent(fault -> here.at("rule").add(calendar.rule(),

@@ -29,9 +29,10 @@ import org.waxbell.gate.StandBackGate;
  * @param who         whether it must be remembered who rang
  * @param standsBack  whether it gives way to a more exact cue, and so is asked after the others
  * @param price       what a ring costs, in points
+ * @param firstLines  its pulls by a first line, whatever else sets it off
  */
 public record ReadyCue(Cue cue, boolean on, List<Check> checks, Map<String, Condition> whens, long remembersMs,
-                       boolean remembers, boolean who, boolean standsBack, long price) {
+                       boolean remembers, boolean who, boolean standsBack, long price, List<FirstLinePull> firstLines) {
     static ReadyCue of(Cue cue, Rack rack, Scope scope) {
         List<Gate> gates = new ArrayList<>(cue.gates());
         gates.add(new OnGate(cue.on(), rack.id(), rack.on(), rack.name()));
@@ -41,7 +42,8 @@ public record ReadyCue(Cue cue, boolean on, List<Check> checks, Map<String, Cond
         cue.takes().stream().filter(take -> !take.when().isEmpty()).forEach(take -> whens.put(take.id(), Condition.of(take.when(), scope)));
         return new ReadyCue(cue, cue.on() && rack.on(), gates.stream().map(gate -> gate.ready(scope)).toList(), Map.copyOf(whens), memory,
                 memory > 0 || gates.stream().anyMatch(Gate::counts), gates.stream().anyMatch(Gate::remembersWho),
-                gates.stream().anyMatch(StandBackGate.class::isInstance), gates.stream().mapToLong(Gate::price).sum());
+                gates.stream().anyMatch(StandBackGate.class::isInstance), gates.stream().mapToLong(Gate::price).sum(),
+                cue.pulls().stream().filter(FirstLinePull.class::isInstance).map(FirstLinePull.class::cast).toList());
     }
 
     /** The answers of the gates, up to and with the first that holds. */
@@ -86,10 +88,5 @@ public record ReadyCue(Cue cue, boolean on, List<Check> checks, Map<String, Cond
     public interface Roll {
         /** The number. */
         int below(int bound);
-    }
-
-    /** Its pulls by a first line, whatever else sets it off. */
-    public List<FirstLinePull> firstLines() {
-        return cue.pulls().stream().filter(FirstLinePull.class::isInstance).map(FirstLinePull.class::cast).toList();
     }
 }

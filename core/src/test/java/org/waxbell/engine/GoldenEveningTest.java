@@ -33,7 +33,7 @@ class GoldenEveningTest {
     private static Cue cue(String id, Urgency urgency, Pull pull, List<Gate> gates, List<HeldAnswer> held, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1);
         return new Cue(2, id, name, "bench", true, List.of(pull), gates, held, List.of(Take.only(new Score(List.of(parts)))), TakeRule.FIRST, urgency,
-                60_000, "", true);
+                60_000);
     }
 
     private static CueBook book(BusyRule rule, boolean rackOn) {

@@ -101,7 +101,7 @@ public class GoldenHouseTest {
             cue("mods", List.of(new ConditionGate("'moderator' in viewer.standing")), ChatWordPull.of("!mods"), says("yes")),
             new Cue(2, "off", "Off", "side", true, List.of(ChatWordPull.of("!off")), List.of(), List.of(),
                     List.of(Take.only(new Score(List.of(new SwitchPart("rack", NOW, 4_000, new Target(Target.Kind.RACK, "bench"), "off", false, Manner.PLAIN))))),
-                    TakeRule.FIRST, Urgency.USUAL, 60_000, "", true),
+                    TakeRule.FIRST, Urgency.USUAL, 60_000),
         };
         List<Rack> racks = List.of(new Rack(1, "bench", "At the bench", rackOn), new Rack(1, "side", "Aside", true));
         return new CueBook(new Wiring(Samples.house(), racks, List.of(cues), List.of(Samples.stage(rule)), Samples.SHELF));

@@ -12,6 +12,7 @@ import org.waxbell.booking.Outlet;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.HandPull;
+import org.waxbell.cue.ScenePull;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.directive.Directive;
@@ -220,5 +221,34 @@ class HouseEngineTest {
         Engine again = Samples.engine(new CueBook(Samples.housed(cues)), engine.save());
         assertThat(again.resume(T0 + 5_000).directives()).extracting(Directive::partRun).containsExactly("1.card");
         assertThat(again.wake(T0 + 20_000).directives()).extracting(Directive::partRun).containsExactly("2.card");
+    }
+
+    private static SwitchPart scene(String name, boolean stay) {
+        return new SwitchPart("scene", NOW, 5_000, new Target(Target.Kind.SCENE, ""), name, stay, Manner.PLAIN);
+    }
+
+    private static Cue onScene(String id, String scene, Part part) {
+        return Samples.pulledBy(Samples.cue(id, List.of("!x"), List.of(), part), new ScenePull(List.of(scene)));
+    }
+
+    @Test
+    void aSceneThatACueSwitchesAndPutsBackIsAChangeLikeAnyOther() {
+        Target programme = new Target(Target.Kind.SCENE, "");
+        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), scene("Kettle", false)), onScene("kettle", "Kettle", Samples.reply("r", NOW)),
+                onScene("bench", "Bench", Samples.reply("r", NOW)));
+        assertThat(engine.accept(T0, new HouseEvent.Switched(programme, "Bench", false)).decisions()).as("it is only known now").isEmpty();
+        assertThat(say(engine, 1, "!t").decisions()).extracting(each -> each.sentence()).containsExactly("rang T", "rang Kettle");
+        assertThat(engine.accept(T0 + 60, new HouseEvent.Switched(programme, "Kettle", false)).decisions()).as("told back").isEmpty();
+        assertThat(engine.wake(T0 + 6_000).decisions()).extracting(each -> each.sentence()).containsExactly("rang Bench");
+        assertThat(engine.accept(T0 + 7_000, new HouseEvent.Switched(programme, "Bench", true)).decisions().get(0).sentence()).isEqualTo("noted");
+    }
+
+    @Test
+    void scenesThatSwitchOneAnotherAreStopped() {
+        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), scene("Kettle", true)), onScene("a", "Kettle", scene("Bench", true)),
+                onScene("b", "Bench", scene("Kettle", true)));
+        List<String> sentences = say(engine, 1, "!t").decisions().stream().map(each -> each.sentence()).toList();
+        assertThat(sentences).hasSize(Engine.DEEPEST + 2);
+        assertThat(sentences.get(Engine.DEEPEST + 1)).startsWith("stopped: ");
     }
 }

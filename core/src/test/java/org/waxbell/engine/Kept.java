@@ -4,8 +4,6 @@ import java.lang.reflect.Proxy;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.Consumer;
-import org.waxbell.points.LedgerEntry;
 
 /** Writes down what an outcome has kept, for comparing. */
 final class Kept {
@@ -15,16 +13,6 @@ final class Kept {
     /** Decisions, directives and every step that would be kept, as text. */
     static String of(Outcome outcome) {
         return outcome.decisions() + " " + outcome.directives() + " " + steps(outcome);
-    }
-
-    /** A keeper that only passes on entries of the ledger. */
-    static Keeper entries(Consumer<LedgerEntry> entries) {
-        return (Keeper) Proxy.newProxyInstance(Kept.class.getClassLoader(), new Class<?>[] {Keeper.class}, (proxy, method, arguments) -> {
-            if (method.getName().equals("entry")) {
-                entries.accept((LedgerEntry) arguments[0]);
-            }
-            return null;
-        });
     }
 
     /** Every step that would be kept: what is called and with what. */

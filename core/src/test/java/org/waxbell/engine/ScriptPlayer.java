@@ -158,7 +158,7 @@ final class ScriptPlayer {
     }
 
     private void note(Outcome outcome) {
-        outcome.changes().forEach(change -> change.keep(Kept.entries(entries::add)));
+        outcome.changes().stream().filter(Change.PointsMoved.class::isInstance).forEach(change -> entries.add(((Change.PointsMoved) change).entry()));
         outcome.directives().forEach(each -> lamp = each instanceof SetTarget set && set.target().kind() == Target.Kind.LAMP ? set.value() : lamp);
     }
 

@@ -12,14 +12,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.waxbell.Samples;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
-import org.waxbell.event.ChatLine;
 import org.waxbell.event.Identity;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
+import org.waxbell.event.Written;
 
 class GatesTest {
-    private static final Scope SCOPE = Scope.of(ChatLine.FIELDS, Set.of(), Map.of("pours", true));
+    private static final Scope SCOPE = Scope.of(Written.FIELDS, Set.of(), Map.of("pours", true));
     private final LetBook lets = new LetBook();
     private NoFacts facts = NoFacts.PLAIN;
 
@@ -171,7 +171,7 @@ class GatesTest {
     @Test
     void circlesAndKnownViewersAreLookedUp() {
         assertThat(ask(new WhoGate(Set.of(Standing.HOST), 0, List.of(), List.of(), List.of("dippers")), 0, Samples.WICKERBY).passed()).isTrue();
-        assertThat(ask(new WhoGate(Set.of(), 0, List.of(), List.of(), List.of("dippers")), 0, Samples.INES).reason()).isEqualTo("only for the circle dippers");
+        assertThat(ask(new WhoGate(Set.of(), 0, List.of(), List.of(), List.of("dippers")), 0, Samples.INES).reason()).isEqualTo("only for the circle Dippers");
         ArgumentGate known = new ArgumentGate(ArgumentGate.Wants.VIEWER, 0, 0, List.of(), true, "");
         assertThat(say(known, "!hail @wickerby").passed()).isTrue();
         assertThat(say(known, "!hail nobody_here").reason()).isEqualTo("nobody called nobody_here was seen here");

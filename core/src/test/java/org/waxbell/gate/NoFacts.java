@@ -23,6 +23,11 @@ record NoFacts(boolean onAir, String scene, long canSpend, boolean kept) impleme
     }
 
     @Override
+    public String circleName(String circle) {
+        return circle.equals("dippers") ? "Dippers" : circle;
+    }
+
+    @Override
     public boolean knows(String name) {
         return name.equals("wickerby");
     }

@@ -227,4 +227,16 @@ class CueCheckTest {
         refused(Samples.pulledBy(parts(Samples.says("r", new Anchor.At(0), "{n, plural, one {x}}")), gift), "takes[0].score.parts[0].words", "{n, plural, one {x}}");
         assertThat(check(parts(Samples.says("r", new Anchor.At(0), "{slatePours, plural, one {# pour} other {# pours}} and {slateWish}")))).isEmpty();
     }
+
+    @Test
+    void aKeyRingsOneCueAndIsNotTheConsolesOwn() {
+        Cue bell = parts(Samples.says("r", new Anchor.At(0), "ding"));
+        for (String wrong : List.of("N", "Shift+3", "Ctrl+Z", "F25", "Alt+Ctrl+3")) {
+            refused(Samples.pulledBy(bell, new HandPull("Bell", wrong)), "pulls[0].key", wrong);
+        }
+        assertThat(check(Samples.pulledBy(bell, new HandPull("Bell", "Ctrl+Alt+Shift+B")))).isEmpty();
+        Cue other = Samples.pulledBy(cue("other", List.of("!other"), List.of(), reply("r", new Anchor.At(0))), new HandPull("", "F6"));
+        assertThat(CueCheck.check(Samples.housed(other), Samples.pulledBy(bell, new HandPull("Bell", "F6")), Calendars.NONE)).singleElement()
+                .satisfies(problem -> assertThat(problem.message()).isEqualTo("This key already rings Other."));
+    }
 }

@@ -38,9 +38,9 @@ final class Converters {
         }
     }
 
-    /** Version 2 brought takes with rules, parts with manners, circles, prefixes, and a description for viewers. */
+    /** Version 2 brought takes with rules, parts with manners, circles and prefixes. */
     private static void cueTo2(ObjectNode cue) {
-        cue.put("formatVersion", 2).put("takeRule", "first").put("description", "").put("listed", true);
+        cue.put("formatVersion", 2).put("takeRule", "first");
         each(cue.path("pulls"), pull -> {
             if (pull.path("kind").asString("").equals("chatWord")) {
                 pull.put("general", false).put("argument", "");

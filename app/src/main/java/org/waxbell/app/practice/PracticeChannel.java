@@ -34,7 +34,6 @@ import org.waxbell.event.ChatText;
 import org.waxbell.event.EventFields;
 import org.waxbell.event.EventSamples;
 import org.waxbell.event.PrivateLine;
-import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.journal.Decision;
@@ -97,7 +96,7 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher {
             throw new Refused("text", line, "The line is too long: " + line.length() + " characters.",
                     "Shorten it to " + ChatText.LONGEST_LINE + " at most.");
         }
-        return decided(privately ? new PrivateLine(LINK, viewer, line) : new ChatLine(LINK, viewer, line));
+        return loop.happen(privately ? new PrivateLine(LINK, viewer, line) : new ChatLine(LINK, viewer, line));
     }
 
     /** Lets a channel event happen, made of the sample of its kind and other fields; done when it is kept and decided. */
@@ -114,13 +113,7 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher {
         Map<String, String> clean = new TreeMap<>();
         texts.forEach((field, text) -> clean.put(field, ChatText.name(text)));
         ChannelEvent event = sample.with(new EventFields(LINK, viewer(name), numbers, clean));
-        return decided(event);
-    }
-
-    /** What became of the event itself; what fell due before it or followed from it has decisions of its own. */
-    private CompletableFuture<Decision> decided(ShowEvent event) {
-        return loop.submit((engine, at) -> engine.accept(at, event)).thenApply(outcome -> outcome.decisions().stream()
-                .filter(each -> each.event() == event).findFirst().orElseThrow());
+        return loop.happen(event);
     }
 
     @Override

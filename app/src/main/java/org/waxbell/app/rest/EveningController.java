@@ -113,8 +113,7 @@ class EveningController {
     }
 
     private CompletableFuture<DecisionNotice> happens(HouseEvent event) {
-        return loop.submit((engine, at) -> engine.accept(at, event)).thenApply(outcome -> Notices.of(outcome.decisions().stream()
-                .filter(each -> each.event().equals(event)).findFirst().orElseThrow()));
+        return loop.happen(event).thenApply(Notices::of);
     }
 
     @GetMapping("/practice/viewers")

@@ -20,9 +20,9 @@ import org.waxbell.app.store.StateStore;
 import org.waxbell.engine.Change;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.Ring;
-import org.waxbell.event.HouseEvent;
 import org.waxbell.journal.Decision;
 import org.waxbell.show.Evening;
+import org.waxbell.words.WordBook;
 
 /** What the console is told as it happens: decisions, rings, who shows a stage, whether all is being kept. */
 @Component
@@ -36,6 +36,8 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
     private final StageFeed stages;
     private final SavedState saved;
     private final StateStore state;
+    /** Only for the engine's thread. */
+    private final WordBook words = new WordBook();
     private final Topic topic;
 
     LiveNews(JournalMapper journal, EngineMapper rings, Documents json, SystemClock clock, StageFeed stages, SavedState saved,
@@ -70,8 +72,9 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
     }
 
     LiveStanding standing() {
+        WordBook fresh = new WordBook();
         List<RingNotice> recent = rings.ringsSince(clock.now() - ROPE_BACK).stream()
-                .map(text -> Notices.of(json.read(text, Ring.class))).sorted(Comparator.comparingLong(RingNotice::number)).toList();
+                .map(text -> Notices.of(json.read(text, Ring.class), fresh)).sorted(Comparator.comparingLong(RingNotice::number)).toList();
         return new LiveStanding(clock.exact(), Version.current(), decisions(Long.MAX_VALUE), recent, pages(), saved.now(), state.evening());
     }
 
@@ -88,12 +91,11 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
     @Override
     public void left(Outcome outcome) {
         outcome.decisions().forEach(decision -> topic.tell("decision", Notices.of(decision)));
-        if (outcome.decisions().stream().anyMatch(each -> each.event() instanceof HouseEvent.ShowMoved || each.event() instanceof HouseEvent.AirChanged)) {
-            topic.tell("evening", state.evening());
-        }
         for (Change change : outcome.changes()) {
             if (change instanceof Change.RingMoved moved) {
-                topic.tell("ring", Notices.of(moved.ring()));
+                topic.tell("ring", Notices.of(moved.ring(), words));
+            } else if (change instanceof Change.EveningMoved moved) {
+                topic.tell("evening", moved.evening());
             }
         }
     }

@@ -54,14 +54,14 @@ public final class Notices {
         return new GateNotice(answer.gate(), answer.passed(), answer.reason());
     }
 
-    static RingNotice of(Ring ring) {
+    static RingNotice of(Ring ring, WordBook words) {
         return new RingNotice(ring.number(), ring.cueId(), ring.cueName(), ring.event().by().map(Viewer::name).orElse(""),
                 small(ring.state()), ring.note(), ring.arrived(), ring.start(),
-                ring.parts().stream().filter(PartRun::placed).map(run -> of(ring, run)).toList());
+                ring.parts().stream().filter(PartRun::placed).map(run -> of(ring, run, words)).toList());
     }
 
-    private static PartNotice of(Ring ring, PartRun run) {
-        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of(), new WordBook(), "")), ring.momentOf(run),
+    private static PartNotice of(Ring ring, PartRun run, WordBook words) {
+        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of(), words, "")), ring.momentOf(run),
                 ring.overOf(run), small(run.state()), run.note());
     }
 

@@ -14,6 +14,8 @@ import org.springframework.stereotype.Component;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.journal.Decision;
 import org.waxbell.time.Stamps;
 
 /**
@@ -51,6 +53,12 @@ public class EngineLoop implements SmartLifecycle {
         Queued queued = new Queued(job, new CompletableFuture<>());
         queue.add(queued);
         return queued.done();
+    }
+
+    /** Lets an event happen; done with what became of the event itself, for what fell due before it or followed has decisions of its own. */
+    public CompletableFuture<Decision> happen(ShowEvent event) {
+        return submit((engine, at) -> engine.accept(at, event)).thenApply(outcome -> outcome.decisions().stream()
+                .filter(each -> each.event() == event).findFirst().orElseThrow());
     }
 
     private void run() {

@@ -1,0 +1,47 @@
+package org.waxbell.event;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Something that a viewer wrote: a line of chat, or a private message. */
+public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine {
+    /** Names that words may use where something written pulled the cue. */
+    Set<String> FIELDS = Set.of("viewer", "word", "argument", "line");
+
+    /** The link it arrived by. */
+    String from();
+
+    /** Its writer. */
+    Viewer viewer();
+
+    /** What was written, cleaned by {@link ChatText#line}, at most {@link ChatText#LONGEST_LINE} characters. */
+    String text();
+
+    @Override
+    default Optional<Viewer> by() {
+        return Optional.of(viewer());
+    }
+
+    @Override
+    default Optional<String> link() {
+        return Optional.of(from());
+    }
+
+    /** The first word as it was typed. */
+    default String word() {
+        int space = text().indexOf(' ');
+        return space < 0 ? text() : text().substring(0, space);
+    }
+
+    /** What stands behind the first word, empty text for nothing. */
+    default String argument() {
+        int space = text().indexOf(' ');
+        return space < 0 ? "" : text().substring(space + 1);
+    }
+
+    @Override
+    default Map<String, String> values() {
+        return Map.of("viewer", viewer().name(), "word", word(), "line", text(), "argument", argument());
+    }
+}
