@@ -72,7 +72,7 @@ describe('the sentence of a cue', () => {
     [{ kind: 'firstLine', whose: 'named', name: 'wickerby', spentWhenHeld: false }, 'When wickerby writes the first line tonight'],
     [{ kind: 'private', words: [] }, 'When a private message comes'],
     [{ kind: 'mark', value: 'pours', mark: 10, up: true }, 'When pours on the slate reaches 10'],
-    [{ kind: 'every', everyMs: 600_000 }, 'When every 10 min of the show'],
+    [{ kind: 'every', everyMs: 600_000 }, 'When another 10 min of the show have passed'],
     [{ kind: 'afterLines', lines: 30, leastMs: 60_000 }, 'When 30 lines were written and 1 min have passed'],
     [{ kind: 'hand', button: 'Bell', key: 'Alt+3' }, 'When I press Bell or Alt+3'],
     [{ kind: 'scene', scenes: ['kettle'] }, 'When the scene changes to kettle'],

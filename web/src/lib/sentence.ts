@@ -92,7 +92,7 @@ const REST: { [K in Pull['kind']]?: (pull: PullOf<K>) => string } = {
     pull.whose === 'named' ? `${pull.name} writes the first line tonight` : pull.whose === 'each' ? 'someone writes their first line tonight' : 'the very first line of the show is written',
   private: (pull) => (pull.words.length > 0 ? `${either(pull.words)} comes as a private message` : 'a private message comes'),
   mark: (pull) => `${pull.value} on the slate ${pull.up ? 'reaches' : 'falls to'} ${pull.mark}`,
-  every: (pull) => `every ${span(pull.everyMs)} of the show`,
+  every: (pull) => `another ${span(pull.everyMs)} of the show have passed`,
   afterLines: (pull) => `${pull.lines} lines were written${pull.leastMs > 0 ? ` and ${span(pull.leastMs)} have passed` : ''}`,
   calendar: (pull) => `the calendar says so (${pull.rule})`,
   hand: (pull) => `I press ${either([pull.button, pull.key].filter(Boolean))}`,

@@ -6,7 +6,7 @@ import org.waxbell.wiring.Wiring;
 
 /** Examines a wiring by every rule: the one list to which a new rule adds its line. */
 public final class Checkup {
-    private static final List<Rule> RULES = List.of(new OpenSwitch(), new HiddenWord(), new NeverRings(), new CueCircle(), new MissingMedia(), new UnknownValues(),
+    private static final List<Rule> RULES = List.of(new OpenSwitch(), new HiddenWord(), new NeverRings(), new NobodyThere(), new CueCircle(), new MissingMedia(), new UnknownValues(),
             new NoLink(), new SecretInWords(), new LoudWithoutRest(), new PauseForRest(), new OverbookedSpot(), new CardTooShort(), new BeyondStage(),
             new StaysForGood(), new CountWithoutPlural(), new SilentRefusal());
 

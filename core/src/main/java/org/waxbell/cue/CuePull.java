@@ -13,6 +13,11 @@ public record CuePull(String cue, boolean ended) implements Pull {
     }
 
     @Override
+    public boolean mayHaveViewer() {
+        return true;
+    }
+
+    @Override
     public void enter(PullIndex index) {
         index.byKind("cue", event -> event instanceof CueRang rang && rang.cue().equals(cue) && rang.ended() == ended);
     }

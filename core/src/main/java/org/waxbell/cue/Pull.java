@@ -16,6 +16,11 @@ public sealed interface Pull permits ChatWordPull, PhrasePull, PatternPull, Firs
         return Set.of();
     }
 
+    /** Whether somebody may have done what sets it off. */
+    default boolean mayHaveViewer() {
+        return fields().contains("viewer");
+    }
+
     /** How exactly it says what sets it off; a cue that stands back gives way to a higher one. */
     default long exactness() {
         return Exactness.NAMED;

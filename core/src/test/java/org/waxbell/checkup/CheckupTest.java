@@ -17,6 +17,7 @@ import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.CuePull;
 import org.waxbell.cue.EventPull;
+import org.waxbell.cue.HandPull;
 import org.waxbell.cue.HeldAnswer;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
@@ -30,6 +31,7 @@ import org.waxbell.score.Anchor;
 import org.waxbell.score.Manner;
 import org.waxbell.score.Part;
 import org.waxbell.score.PointsPart;
+import org.waxbell.score.SlatePart;
 import org.waxbell.score.SoundPart;
 import org.waxbell.score.SwitchPart;
 import org.waxbell.stage.Stage;
@@ -88,6 +90,9 @@ class CheckupTest {
                 Arguments.of("word-twice", of(any, exact), of(Samples.cue("pour", List.of("!pour"), List.of(new StandBackGate()), Samples.reply("r", NOW)), exact)),
                 Arguments.of("never-rings", of(priced), of(priced, gives)),
                 Arguments.of("never-rings", of(b), of(Samples.pulledBy(a, ChatWordPull.of("!a")), b)),
+                Arguments.of("nobody-there", of(Samples.pulledBy(gives, new HandPull("Give", ""))), of(Samples.pulledBy(gives, new HandPull("Give", ""), ChatWordPull.of("!give")))),
+                Arguments.of("nobody-there", of(Samples.pulledBy(cue("w", List.of(), new SlatePart("s", NOW, "wish", SlatePart.Act.SET, "x", Manner.PLAIN)), new HandPull("W", ""))),
+                        of(Samples.pulledBy(cue("w", List.of(), new SlatePart("s", NOW, "pours", SlatePart.Act.SET, "1", Manner.PLAIN)), new HandPull("W", "")))),
                 Arguments.of("cue-circle", of(a, b), of(Samples.pulledBy(a, ChatWordPull.of("!a")), b)),
                 Arguments.of("missing-media", of(cue("s", List.of(REST), sound("gone.wav"))), of(cue("s", List.of(REST), sound("pour-1.wav")))),
                 Arguments.of("unknown-values", of(says("{slateWicks} wicks")), of(says("{slatePours} and {viewer}"))),
