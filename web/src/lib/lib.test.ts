@@ -15,7 +15,7 @@ const sound: Part = {
 }
 const reply = (id: string, start: Part['start']): Part => ({ kind: 'reply', id, start, words: 'Thanks, {viewer}', manner: PLAIN })
 const cue = (over: Partial<Cue> = {}, parts: Part[] = [card, sound, reply('thanks', { kind: 'after', part: 'card', gapMs: 200 })]): Cue => ({
-  formatVersion: 2, id: 'pour', name: 'Pour', rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour', '!taper'], general: false, argument: '' }],
+  formatVersion: 3, id: 'pour', name: 'Pour', description: '', listed: true, rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour', '!taper'], general: false, argument: '' }],
   gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
   whenHeld: [], takes: [onlyTake(parts)], takeRule: 'first', urgency: 'usual', longestWaitMs: 60_000, ...over,
 })

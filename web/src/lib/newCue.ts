@@ -20,9 +20,11 @@ export const onlyTake = (parts: Part[]): Cue['takes'][number] => ({ id: 'main', 
 
 /** A cue that answers a chat word, with a cooldown that keeps it from being a nuisance. */
 export const newCue = (word: string, answer: string, rack: string, taken: string[]): Cue => ({
-  formatVersion: 2,
+  formatVersion: 3,
   id: free(slug(word), taken),
   name: `Answer to ${word.trim()}`.slice(0, 60),
+  description: '',
+  listed: true,
   rack,
   on: true,
   pulls: [{ kind: 'chatWord', words: word.split(/\s+/).filter(Boolean), general: false, argument: '' }],

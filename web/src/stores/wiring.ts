@@ -4,7 +4,7 @@ import { ask } from '@/api/http'
 import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, WiringView } from '@/api/types'
 
 /** What holds until the server has told. */
-const PLAIN_HOUSE: House = { formatVersion: 1, prefix: '!', home: 'practice', pointsOne: 'point', pointsMany: 'points', circles: [], neighbours: [], slate: [] }
+const PLAIN_HOUSE: House = { formatVersion: 2, prefix: '!', home: 'practice', pointsOne: 'point', pointsMany: 'points', hints: true, circles: [], neighbours: [], slate: [] }
 
 /** The wiring as the server has it. */
 export const useWiring = defineStore('wiring', () => {

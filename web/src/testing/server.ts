@@ -2,11 +2,11 @@ import { vi } from 'vitest'
 import type { Cue, House, WiringView } from '@/api/types'
 import { onlyTake, PLAIN } from '@/lib/newCue'
 
-export const HOUSE: House = { formatVersion: 1, prefix: '!', home: 'practice', pointsOne: 'drip', pointsMany: 'drips', circles: [], neighbours: [], slate: [] }
+export const HOUSE: House = { formatVersion: 2, prefix: '!', home: 'practice', pointsOne: 'drip', pointsMany: 'drips', hints: true, circles: [], neighbours: [], slate: [] }
 
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({
-  formatVersion: 2, id: 'pour', name: 'Pour the taper', rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour'], general: false, argument: '' }],
+  formatVersion: 3, id: 'pour', name: 'Pour the taper', description: '', listed: true, rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour'], general: false, argument: '' }],
   gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
   whenHeld: [],
   takes: [onlyTake([{ kind: 'reply', id: 'answer', start: { kind: 'at', ms: 0 }, words: 'Thanks, {viewer}', manner: PLAIN }])],

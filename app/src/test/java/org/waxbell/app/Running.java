@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -70,9 +71,13 @@ final class Running implements AutoCloseable {
     }
 
     Answer ask(String method, String path, String body, String... headers) {
+        return askBytes(method, path, body == null ? null : body.getBytes(StandardCharsets.UTF_8), headers);
+    }
+
+    Answer askBytes(String method, String path, byte[] body, String... headers) {
         try {
             HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://" + host() + path)).timeout(Duration.ofSeconds(30))
-                    .method(method, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+                    .method(method, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofByteArray(body));
             if (body != null) {
                 request.header("Content-Type", "application/json");
             }

@@ -23,7 +23,7 @@ class UpgradeTest {
         }
         try (Running app = Running.empty(data)) {
             JsonNode wiring = app.get("/api/wiring").body();
-            assertThat(wiring.get("cues")).hasSize(8).allSatisfy(each -> assertThat(each.at("/cue/formatVersion").asInt()).isEqualTo(2));
+            assertThat(wiring.get("cues")).hasSize(8).allSatisfy(each -> assertThat(each.at("/cue/formatVersion").asInt()).isEqualTo(3));
             assertThat(wiring.at("/house/house/prefix").asString()).isEqualTo("!");
             assertThat(app.get("/api/journal").body()).extracting(each -> each.get("sentence").asString()).startsWith("rang Pour the taper")
                     .last().asString().startsWith("Hush");
@@ -34,6 +34,6 @@ class UpgradeTest {
             assertThat(decision.get("number").asLong()).as("numbers go on").isGreaterThan(5);
             assertThat(decision.at("/answers/0/ring").asLong()).as("numbers of rings go on").isGreaterThan(2);
         }
-        assertThat(data.resolve("backups/before-schema-2.db")).isNotEmptyFile();
+        assertThat(data.resolve("backups/before-schema-3.db")).isNotEmptyFile();
     }
 }

@@ -42,7 +42,7 @@ final class Wires {
     }
 
     static Cue cue(String id, Pull pull, List<Gate> gates, List<Part> parts) {
-        return new Cue(2, id, id, "bench", true, List.of(pull), gates, List.of(), List.of(Take.only(new Score(parts))), TakeRule.FIRST, Urgency.USUAL,
+        return new Cue(3, id, id, "", true, "bench", true, List.of(pull), gates, List.of(), List.of(Take.only(new Score(parts))), TakeRule.FIRST, Urgency.USUAL,
                 60_000);
     }
 

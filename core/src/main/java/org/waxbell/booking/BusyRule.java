@@ -1,9 +1,16 @@
 package org.waxbell.booking;
 
+import org.waxbell.check.Problems;
+
 /** What a spot does when a part wants it while others stand there. */
 public sealed interface BusyRule permits BusyRule.Wait, BusyRule.Share, BusyRule.TakeOver, BusyRule.GiveWay {
     /** Where a rule sets no bound of its own to waiting, in milliseconds: the cue's bound counts. */
     long LONGEST_WAIT = 600_000;
+
+    /** How many rings may be let wait at most. */
+    int MOST_WAITING = 100;
+    /** How many parts may be let stand together at most. */
+    int MOST_TOGETHER = 20;
 
     /** How many parts may stand there together. */
     int together();
@@ -22,6 +29,15 @@ public sealed interface BusyRule permits BusyRule.Wait, BusyRule.Share, BusyRule
     /** Whether a newcomer is given up at once where something stands there. */
     default boolean givesWay() {
         return false;
+    }
+
+    /** Adds what is wrong with it. */
+    default void check(Problems problems) {
+        if (mostWaiting() != Integer.MAX_VALUE) {
+            problems.at("mostWaiting").within(mostWaiting(), 0, MOST_WAITING, "How many may wait", "");
+        }
+        problems.at("longestWaitMs").time(longestWaitMs(), 0, LONGEST_WAIT, "The longest wait");
+        problems.at("together").within(together(), 1, MOST_TOGETHER, "How many stand together", "");
     }
 
     /** One at a time; the others wait in order, so many at most and so long at most. */
@@ -70,11 +86,11 @@ public sealed interface BusyRule permits BusyRule.Wait, BusyRule.Share, BusyRule
 
     /** Several together; one more waits as long as its cue may. */
     record Share(int together) implements BusyRule {
-        private static final int MOST_WAITING = 20;
+        private static final int WAITING = 20;
 
         @Override
         public int mostWaiting() {
-            return MOST_WAITING;
+            return WAITING;
         }
 
         @Override

@@ -57,6 +57,20 @@ public final class Problems {
         }
     }
 
+    /** Adds a problem unless {@code id} is one that documents are named by. @param sample one that would do */
+    public void id(String id, String sample) {
+        if (!id.matches("[a-z0-9][a-z0-9-]{0,59}")) {
+            add(id, "An id has small letters, digits and hyphens only.", "Write one such as " + sample + ".");
+        }
+    }
+
+    /** Adds a problem unless the document is of the version that is known. */
+    public void version(int version, int known) {
+        if (version != known) {
+            at("formatVersion").add(version, "This version of the document is not known here.", "Write " + known + ".");
+        }
+    }
+
     /** What was found so far, in the order of the walk. */
     public List<Problem> found() {
         return List.copyOf(found);

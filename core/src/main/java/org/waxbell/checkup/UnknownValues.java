@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.waxbell.cue.Cue;
+import org.waxbell.wiring.CommandList;
 import org.waxbell.wiring.Wiring;
 import org.waxbell.words.Wording;
 
@@ -16,6 +17,7 @@ final class UnknownValues extends CueRule {
     @Override
     void look(Wiring wiring, Cue cue, Found found) {
         Set<String> known = new HashSet<>(cue.someFields());
+        known.add(CommandList.VALUE);
         wiring.house().slate().forEach(value -> known.add(value.inWords()));
         parts(cue).forEach(each -> known.addAll(each.part().results()));
         for (Placed each : parts(cue)) {

@@ -12,6 +12,8 @@ import org.waxbell.gate.Gate;
  *
  * @param formatVersion version of the document, {@value #FORMAT} now
  * @param id            never changes: small letters, digits, hyphens
+ * @param description   what viewers read of it where its words are listed, may be empty text
+ * @param listed        whether its words are among those that viewers are told
  * @param rack          id of the rack that it lies in
  * @param on            whether it may ring at all
  * @param gates         at most one of each kind; they are asked in their own fixed order
@@ -20,11 +22,11 @@ import org.waxbell.gate.Gate;
  * @param takeRule      by which rule one of them is chosen
  * @param longestWaitMs how long a ring may wait for busy places, in milliseconds; the places may allow less
  */
-public record Cue(int formatVersion, String id, String name, String rack, boolean on, List<Pull> pulls,
+public record Cue(int formatVersion, String id, String name, String description, boolean listed, String rack, boolean on, List<Pull> pulls,
                   List<Gate> gates, List<HeldAnswer> whenHeld, List<Take> takes, TakeRule takeRule,
                   Urgency urgency, long longestWaitMs) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 2;
+    public static final int FORMAT = 3;
 
     public Cue {
         pulls = List.copyOf(pulls);
@@ -71,22 +73,22 @@ public record Cue(int formatVersion, String id, String name, String rack, boolea
 
     /** The same set off otherwise. */
     public Cue withPulls(List<Pull> others) {
-        return new Cue(formatVersion, id, name, rack, on, others, gates, whenHeld, takes, takeRule, urgency, longestWaitMs);
+        return new Cue(formatVersion, id, name, description, listed, rack, on, others, gates, whenHeld, takes, takeRule, urgency, longestWaitMs);
     }
 
     /** The same with other gates. */
     public Cue withGates(List<Gate> others) {
-        return new Cue(formatVersion, id, name, rack, on, pulls, others, whenHeld, takes, takeRule, urgency, longestWaitMs);
+        return new Cue(formatVersion, id, name, description, listed, rack, on, pulls, others, whenHeld, takes, takeRule, urgency, longestWaitMs);
     }
 
     /** The same saying otherwise why it was held. */
     public Cue withAnswers(List<HeldAnswer> others) {
-        return new Cue(formatVersion, id, name, rack, on, pulls, gates, others, takes, takeRule, urgency, longestWaitMs);
+        return new Cue(formatVersion, id, name, description, listed, rack, on, pulls, gates, others, takes, takeRule, urgency, longestWaitMs);
     }
 
     /** The same playing other takes. */
     public Cue withTakes(TakeRule rule, List<Take> others) {
-        return new Cue(formatVersion, id, name, rack, on, pulls, gates, whenHeld, others, rule, urgency, longestWaitMs);
+        return new Cue(formatVersion, id, name, description, listed, rack, on, pulls, gates, whenHeld, others, rule, urgency, longestWaitMs);
     }
 
     /** The take of that id. */

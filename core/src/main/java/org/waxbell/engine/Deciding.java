@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.waxbell.booking.Want;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.HeldAnswer;
@@ -14,6 +15,7 @@ import org.waxbell.event.ChatLine;
 import org.waxbell.event.CueRang;
 import org.waxbell.event.Identity;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.GateAnswer;
 import org.waxbell.gate.GateQuery;
@@ -23,6 +25,7 @@ import org.waxbell.journal.CueAnswer;
 import org.waxbell.score.Score;
 import org.waxbell.score.ScoreCompiler;
 import org.waxbell.time.Spans;
+import org.waxbell.wiring.CommandList;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.Match;
 import org.waxbell.wiring.ReadyCue;
@@ -33,6 +36,7 @@ final class Deciding {
     private static final long ANY_VIEWER_MS = 1_500;
     /** How long it stays silent to the same viewer. */
     private static final long SAME_VIEWER_MS = 10_000;
+    private static final Set<Standing> STAFF = Set.of(Standing.HOST, Standing.MODERATOR);
     /** What takes are chosen under, which no part can be called. */
     private static final String TAKE = ".take";
     private final Agenda agenda;
@@ -145,8 +149,34 @@ final class Deciding {
         Score spare = cue.take(take.spare()).map(Take::score).orElse(Ring.NO_SPARE);
         Ring ring = new Ring(number, cue.id(), cue.name(), take.id(), question.event(), question.depth(), cue.urgency(), question.at(), 0,
                 lead, question.at() + lead, RingState.WAITING, false, "", parts, spare,
-                tonight.words(question.event().by().map(Viewer::id).orElse("")));
+                words(question, cue));
         return ring.dueBy(question.at() + longestWait(cue, ring));
+    }
+
+    /** Values for the words of a cue beside the event's own. */
+    private Map<String, String> words(Question question, Cue cue) {
+        String viewer = question.event().by().map(Viewer::id).orElse("");
+        if (!book.cue(cue.id()).map(ReadyCue::lists).orElse(false)) {
+            return tonight.words(viewer);
+        }
+        Map<String, String> words = new HashMap<>(tonight.words(viewer));
+        words.put(CommandList.VALUE, book.commands().inWords(ready -> mayUse(ready, question.at(), question.event())));
+        return words;
+    }
+
+    private boolean mayUse(ReadyCue ready, long at, ShowEvent event) {
+        return ready.mayUse(new GateQuery(at, event, ready.cue().id(), lets, 0, tonight, ""));
+    }
+
+    /** Tells staff who misspelled a word, them alone, which was meant; what is to say of it. */
+    String hint(long decision, long at, ChatLine line, Outcome.Builder out) {
+        if (!tonight.house().hints() || line.viewer().standings().stream().noneMatch(STAFF::contains)) {
+            return "";
+        }
+        return book.commands().near(line.word(), ready -> mayUse(ready, at, line)).map(word -> {
+            out.directed(new SayInChat("hint" + decision, at, line.from(), line.viewer().name(), "No cue has " + line.word() + ". Did you mean " + word + "?"));
+            return "no cue has this word · perhaps " + word + " was meant, said to " + line.viewer().name();
+        }).orElse("");
     }
 
     private long longestWait(Cue cue, Ring ring) {
@@ -178,7 +208,7 @@ final class Deciding {
                 Let said = Let.said(question.decision(), cue.id(), viewer, question.at());
                 lets.addSettled(said, SAME_VIEWER_MS);
                 out.changed(keeper -> keeper.let(said));
-                Map<String, String> values = new HashMap<>(tonight.words(viewer));
+                Map<String, String> values = new HashMap<>(words(question, cue));
                 values.putAll(event.values());
                 values.put("reason", held.reason());
                 out.directed(new SayInChat("held" + question.decision() + "." + cue.id(), question.at(), event.link().get(),

@@ -92,6 +92,9 @@ public final class Engine {
         if (answers.isEmpty() && event instanceof ChatLine line && !tonight.showOpen() && book.hasFirstLine(line)) {
             note = "no cue has this word · no show is open, so it is nobody's first line tonight";
         }
+        if (answers.isEmpty() && note.isEmpty() && event instanceof ChatLine line) {
+            note = deciding.hint(nextDecision, at, line, out);
+        }
         // What followed from something else, or only reports how things stand, is told where a cue waits for it.
         boolean report = event instanceof HouseEvent.Switched seen && !seen.byHand();
         if (depth == 0 && !report || !answers.isEmpty()) {

@@ -37,6 +37,11 @@ public record AirGate(Air air, List<String> scenes) implements Gate {
     }
 
     @Override
+    public boolean standing() {
+        return true;
+    }
+
+    @Override
     public Check ready(Scope scope) {
         return this::ask;
     }

@@ -30,6 +30,11 @@ public sealed interface Gate permits OnGate, StandBackGate, AirGate, WhoGate, Ar
         return false;
     }
 
+    /** Whether what it says depends only on who asks and how the evening stands, not on what went before. */
+    default boolean standing() {
+        return false;
+    }
+
     /** Points that a ring costs, 0 for none. */
     default long price() {
         return 0;

@@ -16,6 +16,11 @@ public record OnGate(boolean cueOn, String rack, boolean rackOn, String rackName
     }
 
     @Override
+    public boolean standing() {
+        return true;
+    }
+
+    @Override
     public Check ready(Scope scope) {
         return this::ask;
     }

@@ -45,6 +45,11 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
     }
 
     @Override
+    public boolean standing() {
+        return true;
+    }
+
+    @Override
     public Check ready(Scope scope) {
         return this::ask;
     }

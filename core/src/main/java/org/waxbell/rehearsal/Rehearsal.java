@@ -42,12 +42,24 @@ public final class Rehearsal {
      * @param goOn     asked now and then; false ends the rehearsal early, with the report of what was played
      */
     public static Report run(CueBook book, List<Step> script, long seed, Calendars calendars, IntConsumer progress, BooleanSupplier goOn) {
-        return new Rehearsal(book, EngineState.fresh(seed), calendars, true).play(script, progress, goOn);
+        return from(book, EngineState.fresh(seed), script, false, calendars, progress, goOn);
+    }
+
+    /**
+     * Plays a script from a state.
+     *
+     * @param asItWas whether it is a recorded evening that is to go just as it went: with what its adapters reported and the edits that
+     *                were made; else parts are stood in for and edits are left out, so that {@code book} holds all the time
+     */
+    public static Report from(CueBook book, EngineState from, List<Step> script, boolean asItWas, Calendars calendars, IntConsumer progress,
+                              BooleanSupplier goOn) {
+        List<Step> steps = asItWas ? script : script.stream().filter(step -> !(step instanceof Step.Reported) && !(step instanceof Step.Rewired)).toList();
+        return new Rehearsal(book, from, calendars, !asItWas).play(steps, progress, goOn);
     }
 
     /** Plays a recorded evening again: from its opening state, with what its adapters reported. */
     public static Report again(CueBook book, EngineState from, List<Step> recorded, Calendars calendars) {
-        return new Rehearsal(book, from, calendars, false).play(recorded, percent -> { }, () -> true);
+        return from(book, from, recorded, true, calendars, percent -> { }, () -> true);
     }
 
     private Report play(List<Step> script, IntConsumer progress, BooleanSupplier goOn) {
@@ -57,6 +69,7 @@ public final class Rehearsal {
             reportUntil(step.at());
             note(engine.wake(step.at()));
             note(step.play(engine));
+            tally.rewired(engine.book());
             if (++played % TOLD_EVERY == 0) {
                 progress.accept((int) (100L * played / script.size()));
                 if (!goOn.getAsBoolean()) {

@@ -3,6 +3,7 @@ package org.waxbell.rehearsal;
 import java.util.List;
 import java.util.Map;
 import org.waxbell.journal.Decision;
+import org.waxbell.score.Lane;
 
 /**
  * What came of a rehearsal.
@@ -37,8 +38,19 @@ public record Report(long from, long to, int steps, List<CueTally> cues, List<Pl
     public record PlaceTally(String place, String name, long busyMs, int parts) {
     }
 
-    /** A ring as it was played. @param waitedMs how long it waited for its places @param end as the engine names it */
-    public record PlayedRing(long number, String cueId, String cueName, long arrived, long start, long over, long waitedMs, String end, String note) {
+    /**
+     * A ring as it was played.
+     *
+     * @param decision number of the decision that let it through, 0 where that was before the rehearsal
+     * @param waitedMs how long it waited for its places
+     * @param end      as the engine names it
+     */
+    public record PlayedRing(long number, long decision, String cueId, String cueName, long arrived, long start, long over, long waitedMs, String end,
+                             String note, List<PlayedPart> parts) {
+    }
+
+    /** A part as it was played. @param place the spot or outlet, empty text for none @param from milliseconds, as all times here @param state as the engine names it */
+    public record PlayedPart(String id, Lane lane, String place, long from, long to, String state) {
     }
 
     /** Two cues that played at the same time, and how often. */

@@ -4,10 +4,10 @@ import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.ShowEvent;
-import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.WiringPatch;
 
 /** One thing that is done to the engine at a moment of a script. */
-public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Step.Rewired {
+public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Step.Rewired, Step.Led {
     /** When, milliseconds since 1970 UTC or from any other start; steps never go back. */
     long at();
 
@@ -39,10 +39,19 @@ public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Ste
     }
 
     /** The wiring was edited. */
-    record Rewired(long at, CueBook book) implements Step {
+    record Rewired(long at, WiringPatch patch) implements Step {
         @Override
         public Outcome play(Engine engine) {
-            return engine.rewire(at, book);
+            return engine.rewire(at, engine.book().next(patch.applyTo(engine.book().wiring())));
+        }
+    }
+
+    /** Parts are told another time ahead from now on. @param ms that time, in milliseconds */
+    record Led(long at, long ms) implements Step {
+        @Override
+        public Outcome play(Engine engine) {
+            engine.lead(ms);
+            return Outcome.NOTHING;
         }
     }
 }

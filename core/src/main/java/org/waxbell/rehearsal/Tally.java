@@ -25,8 +25,9 @@ import org.waxbell.wiring.CueBook;
 /** Counts what happens in a rehearsal. */
 final class Tally {
     private static final int MOST_PAIRS = 20;
-    private final CueBook book;
+    private CueBook book;
     private final Map<String, Count> cues = new HashMap<>();
+    private final Map<Long, Long> decided = new HashMap<>();
     private final Map<Long, Ring> open = new TreeMap<>();
     private final List<PlayedRing> played = new ArrayList<>();
     private final Map<String, long[]> places = new TreeMap<>();
@@ -45,6 +46,11 @@ final class Tally {
         this.book = book;
     }
 
+    /** The wiring was edited; the report tells of the cues that there are at the end. */
+    void rewired(CueBook next) {
+        book = next;
+    }
+
     boolean isOpen() {
         return !open.isEmpty();
     }
@@ -53,7 +59,7 @@ final class Tally {
         for (Decision decision : outcome.decisions()) {
             if (!decision.cues().isEmpty()) {
                 decisions.add(decision);
-                decision.cues().forEach(this::answer);
+                decision.cues().forEach(answer -> answer(decision.number(), answer));
             }
         }
         for (Change change : outcome.changes()) {
@@ -70,13 +76,14 @@ final class Tally {
         return cues.computeIfAbsent(cue, id -> new Count());
     }
 
-    private void answer(CueAnswer answer) {
+    private void answer(long decision, CueAnswer answer) {
         Count count = count(answer.cueId());
         if (answer.held()) {
             GateAnswer gate = answer.gates().get(answer.gates().size() - 1);
             count.held.merge(gate.gate(), 1, Integer::sum);
         } else {
             count.rang++;
+            decided.put(answer.ring(), decision);
         }
     }
 
@@ -91,13 +98,22 @@ final class Tally {
         long waited = dropped ? 0 : Math.max(0, ring.start() - ring.arrived() - ring.leadMs());
         count.dropped += dropped ? 1 : 0;
         count.longest = Math.max(count.longest, waited);
+        List<Report.PlayedPart> parts = new ArrayList<>();
         for (PartRun run : ring.parts()) {
-            if (!dropped && run.placed() && run.state() == PartState.ENDED) {
-                run.part().place().ifPresent(place -> stood(place, run.settled().lengthMs()));
+            if (!dropped && run.placed()) {
+                String place = run.part().place().orElse("");
+                parts.add(new Report.PlayedPart(run.part().id(), run.part().lane(), place, ring.momentOf(run), ring.overOf(run), named(run.state())));
+                if (!place.isEmpty() && run.state() == PartState.ENDED) {
+                    stood(place, run.settled().lengthMs());
+                }
             }
         }
-        played.add(new PlayedRing(ring.number(), ring.cueId(), ring.cueName(), ring.arrived(), ring.start(), dropped ? ring.start() : ring.over(), waited,
-                ring.state().name().toLowerCase(Locale.ROOT), ring.note()));
+        played.add(new PlayedRing(ring.number(), decided.getOrDefault(ring.number(), 0L), ring.cueId(), ring.cueName(), ring.arrived(), ring.start(), dropped ? ring.start() : ring.over(), waited,
+                named(ring.state()), ring.note(), parts));
+    }
+
+    private static String named(Enum<?> state) {
+        return state.name().toLowerCase(Locale.ROOT);
     }
 
     private void stood(String place, long length) {

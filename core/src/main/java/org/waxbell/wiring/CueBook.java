@@ -4,8 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.waxbell.booking.BusyRule;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
@@ -18,6 +18,7 @@ public final class CueBook {
     private final Wiring wiring;
     private final Places places;
     private final Matcher matcher;
+    private final CommandList commands;
     private final List<ReadyCue> ready;
     private final Map<String, ReadyCue> byId = new HashMap<>();
 
@@ -32,6 +33,7 @@ public final class CueBook {
         CueBook same = before != null && before.wiring.house().slate().equals(wiring.house().slate()) ? before : null;
         this.ready = wiring.cues().stream().map(cue -> ready(cue, same)).toList();
         ready.forEach(each -> byId.put(each.cue().id(), each));
+        this.commands = new CommandList(ready, wiring.house().prefix());
         this.matcher = new Matcher(ready, wiring.house().prefix());
     }
 
@@ -60,6 +62,11 @@ public final class CueBook {
     /** Whether a cue would take the line as a first line tonight, were it one. */
     public boolean hasFirstLine(ChatLine line) {
         return matcher.hasFirstLine(line);
+    }
+
+    /** The chat words that viewers are told of. */
+    public CommandList commands() {
+        return commands;
     }
 
     /** All cues in the order of the list. */

@@ -32,6 +32,7 @@ import org.waxbell.slate.SlateValue;
 /** Checks a cue against the rest of the wiring before it is saved. */
 public final class CueCheck {
     private static final int LONGEST_NAME = 60;
+    private static final int LONGEST_DESCRIPTION = 200;
     private static final int MOST_TAKES = 12;
     private static final long LONGEST_WAIT = 600_000;
 
@@ -60,14 +61,13 @@ public final class CueCheck {
     }
 
     private void head() {
-        if (cue.formatVersion() != Cue.FORMAT) {
-            problems.at("formatVersion").add(cue.formatVersion(), "This version of the document is not known here.",
-                    "Write " + Cue.FORMAT + ".");
-        }
-        if (!cue.id().matches("[a-z0-9][a-z0-9-]{0,59}")) {
-            problems.at("id").add(cue.id(), "An id has small letters, digits and hyphens only.", "Write one such as pour-the-taper.");
-        }
+        problems.version(cue.formatVersion(), Cue.FORMAT);
+        problems.at("id").id(cue.id(), "pour-the-taper");
         problems.at("name").text(cue.name(), LONGEST_NAME, "The name");
+        if (cue.description().length() > LONGEST_DESCRIPTION) {
+            problems.at("description").add(cue.description(), "The description is too long: " + cue.description().length() + " characters.",
+                    "Shorten it to " + LONGEST_DESCRIPTION + " at most.");
+        }
         if (wiring.rack(cue.rack()).isEmpty()) {
             problems.at("rack").add(cue.rack(), "There is no such rack.", "Choose one that is in the list.");
         }
@@ -187,6 +187,9 @@ public final class CueCheck {
     private Set<String> names() {
         Set<String> names = new TreeSet<>(cue.fields());
         wiring.house().slate().forEach(value -> names.add(value.inWords()));
+        if (names.contains("viewer")) {
+            names.add(CommandList.VALUE);
+        }
         return names;
     }
 

@@ -13,14 +13,17 @@ import org.waxbell.slate.SlateValue;
  * @param home       the link to which answers go that no link asked for
  * @param pointsOne  what one point is called
  * @param pointsMany what several are called
+ * @param hints      whether staff who misspell a word are told, they alone, which was meant
  * @param circles    people named together
  * @param neighbours names of other helper accounts: never answered, counted or greeted
  * @param slate      the values of the slate
  */
-public record House(int formatVersion, String prefix, String home, String pointsOne, String pointsMany, List<Circle> circles,
+public record House(int formatVersion, String prefix, String home, String pointsOne, String pointsMany, boolean hints, List<Circle> circles,
                     List<String> neighbours, List<SlateValue> slate) {
+    /** The version of the document that this program writes. */
+    public static final int FORMAT = 2;
     /** A house in which nothing is set. */
-    public static final House PLAIN = new House(1, "!", "practice", "point", "points", List.of(), List.of(), List.of());
+    public static final House PLAIN = new House(FORMAT, "!", "practice", "point", "points", true, List.of(), List.of(), List.of());
     private static final int MOST = 1_000;
 
     public House {
@@ -31,9 +34,7 @@ public record House(int formatVersion, String prefix, String home, String points
 
     /** Adds what is wrong with it. */
     public void check(Problems problems) {
-        if (formatVersion != 1) {
-            problems.at("formatVersion").add(formatVersion, "This version of the document is not known here.", "Write 1.");
-        }
+        problems.version(formatVersion, FORMAT);
         if (prefix.length() > 5 || prefix.contains(" ")) {
             problems.at("prefix").add(prefix, "A prefix is at most 5 characters without spaces.", "Write one such as !.");
         }

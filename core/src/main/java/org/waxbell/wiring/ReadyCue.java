@@ -6,10 +6,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.waxbell.condition.Condition;
 import org.waxbell.condition.Scope;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.FirstLinePull;
+import org.waxbell.cue.HeldAnswer;
 import org.waxbell.cue.Rack;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
@@ -19,11 +21,14 @@ import org.waxbell.gate.GateAnswer;
 import org.waxbell.gate.GateQuery;
 import org.waxbell.gate.OnGate;
 import org.waxbell.gate.StandBackGate;
+import org.waxbell.words.Wording;
 
 /**
  * A cue made ready for ringing: its gates, the one it has by itself among them, compiled and in the order of asking.
  *
  * @param on          both it and its rack, as the wiring has them
+ * @param standing    those of the checks that ask only who is there and how the evening stands
+ * @param lists       whether its words tell which chat words the viewer may use
  * @param remembersMs how long its rings must be remembered, in milliseconds
  * @param remembers   whether they must be remembered at all
  * @param who         whether it must be remembered who rang
@@ -31,7 +36,7 @@ import org.waxbell.gate.StandBackGate;
  * @param price       what a ring costs, in points
  * @param firstLines  its pulls by a first line, whatever else sets it off
  */
-public record ReadyCue(Cue cue, boolean on, List<Check> checks, Map<String, Condition> whens, long remembersMs,
+public record ReadyCue(Cue cue, boolean on, List<Check> checks, List<Check> standing, boolean lists, Map<String, Condition> whens, long remembersMs,
                        boolean remembers, boolean who, boolean standsBack, long price, List<FirstLinePull> firstLines) {
     static ReadyCue of(Cue cue, Rack rack, Scope scope) {
         List<Gate> gates = new ArrayList<>(cue.gates());
@@ -40,10 +45,23 @@ public record ReadyCue(Cue cue, boolean on, List<Check> checks, Map<String, Cond
         long memory = gates.stream().mapToLong(Gate::remembersMs).max().orElse(0);
         Map<String, Condition> whens = new HashMap<>();
         cue.takes().stream().filter(take -> !take.when().isEmpty()).forEach(take -> whens.put(take.id(), Condition.of(take.when(), scope)));
-        return new ReadyCue(cue, cue.on() && rack.on(), gates.stream().map(gate -> gate.ready(scope)).toList(), Map.copyOf(whens), memory,
+        return new ReadyCue(cue, cue.on() && rack.on(), gates.stream().map(gate -> gate.ready(scope)).toList(),
+                gates.stream().filter(Gate::standing).map(gate -> gate.ready(scope)).toList(), lists(cue), Map.copyOf(whens), memory,
                 memory > 0 || gates.stream().anyMatch(Gate::counts), gates.stream().anyMatch(Gate::remembersWho),
                 gates.stream().anyMatch(StandBackGate.class::isInstance), gates.stream().mapToLong(Gate::price).sum(),
                 cue.pulls().stream().filter(FirstLinePull.class::isInstance).map(FirstLinePull.class::cast).toList());
+    }
+
+    private static boolean lists(Cue cue) {
+        Stream<String> patterns = Stream.concat(cue.whenHeld().stream().map(HeldAnswer::words),
+                cue.takes().stream().flatMap(take -> take.score().parts().stream()).flatMap(part -> part.patterns().stream()));
+        return patterns.anyMatch(pattern -> pattern.contains(CommandList.VALUE)
+                && Wording.uses(pattern).stream().anyMatch(use -> use.name().equals(CommandList.VALUE)));
+    }
+
+    /** Whether who asks may use it as the evening stands, whatever rests or is too dear just now. */
+    public boolean mayUse(GateQuery query) {
+        return standing.stream().allMatch(check -> check.ask(query).passed());
     }
 
     /** The answers of the gates, up to and with the first that holds. */

@@ -144,7 +144,7 @@ class CheckupTest {
 
     @Test
     void theGravestComeFirstAndWhatIsOffIsLeftAlone() {
-        Cue off = new Cue(2, "off", "Off", "bench", false, List.of(ChatWordPull.of("!off")), List.of(), List.of(), cue("x", List.of(), sound("gone.wav")).takes(),
+        Cue off = new Cue(3, "off", "Off", "", true, "bench", false, List.of(ChatWordPull.of("!off")), List.of(), List.of(), cue("x", List.of(), sound("gone.wav")).takes(),
                 cue("x", List.of(), lamp()).takeRule(), Samples.pour().urgency(), 1_000);
         assertThat(Checkup.of(of(off))).isEmpty();
         assertThat(Checkup.of(of(cue("s", List.of(), sound("gone.wav"), Samples.card("card", NOW, 1_200))))).extracting(Remark::severity)

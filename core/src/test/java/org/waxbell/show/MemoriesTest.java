@@ -105,7 +105,7 @@ class MemoriesTest {
 
     @Test
     void aHouseIsRefusedByPlace() {
-        House house = new House(2, "much too long", " ", "", "drips", List.of(new Circle("a", "A", List.of()), new Circle("a", " ", List.of(" "))), List.of(""),
+        House house = new House(3, "much too long", " ", "", "drips", true, List.of(new Circle("a", "A", List.of()), new Circle("a", " ", List.of(" "))), List.of(""),
                 List.of(POURS, POURS, new SlateValue("2x", "X", true, false, false, "many")));
         Problems problems = new Problems();
         house.check(problems);

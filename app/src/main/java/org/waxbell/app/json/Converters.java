@@ -2,16 +2,18 @@ package org.waxbell.app.json;
 
 import java.util.Map;
 import java.util.function.Consumer;
+import org.waxbell.app.config.Version;
 import org.waxbell.cue.Cue;
 import org.waxbell.journal.Decision;
 import org.waxbell.stage.Stage;
+import org.waxbell.wiring.House;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Brings documents that an older program wrote to the version that this one reads; each step is one method, newest last. */
 final class Converters {
     private static final Map<Class<?>, Consumer<ObjectNode>> BY_TYPE = Map.of(Cue.class, Converters::cue, Stage.class, Converters::stage,
-            Decision.class, Converters::decision);
+            House.class, Converters::house, Decision.class, Converters::decision);
 
     private Converters() {
     }
@@ -36,6 +38,10 @@ final class Converters {
         if (version(cue) == 1) {
             cueTo2(cue);
         }
+        if (version(cue) == 2) {
+            // Version 3 brought what viewers are told of a cue.
+            cue.put("formatVersion", 3).put("description", "").put("listed", true);
+        }
     }
 
     /** Version 2 brought takes with rules, parts with manners, circles and prefixes. */
@@ -58,6 +64,13 @@ final class Converters {
             take.put("name", "Main").put("when", "").put("weight", 1).put("spare", "");
             each(take.path("score").path("parts"), part -> part.putObject("manner").put("ifFails", "goOn").put("atOnce", false).put("toEnd", false));
         });
+    }
+
+    /** Version 2 of the house brought hints to staff. */
+    private static void house(ObjectNode house) {
+        if (version(house) == 1) {
+            house.put("formatVersion", 2).put("hints", true);
+        }
     }
 
     /** Version 2 of a stage brought outlets that make others quieter. */

@@ -1,7 +1,12 @@
 package org.waxbell.app.json;
 
 import org.springframework.stereotype.Component;
+import org.waxbell.cue.Cue;
+import org.waxbell.stage.Stage;
+import org.waxbell.wiring.House;
+import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Values as the text of a document and back; what was written here is read again without loss. */
@@ -16,6 +21,28 @@ public final class Documents {
     /** The value as JSON. */
     public String write(Object value) {
         return mapper.writeValueAsString(value);
+    }
+
+    /** Text that comes from outside as a tree; throws Jackson's exception, which knows the place. A field that stands there twice is refused. */
+    public JsonNode tree(String text) {
+        return mapper.reader().with(StreamReadFeature.STRICT_DUPLICATE_DETECTION).readTree(text);
+    }
+
+    /** Brings all parts of a whole wiring up to date, in place. */
+    public void bringUp(JsonNode wiring) {
+        Converters.bringUp(wiring.path("house"), House.class);
+        wiring.path("stages").forEach(stage -> Converters.bringUp(stage, Stage.class));
+        wiring.path("cues").forEach(cue -> Converters.bringUp(cue, Cue.class));
+    }
+
+    /** The tree as a value; throws Jackson's exception, which knows the place, where it does not fit. */
+    public <T> T fit(JsonNode tree, Class<T> type) {
+        return mapper.treeToValue(tree, type);
+    }
+
+    /** The value as JSON for people and for carrying elsewhere: with lines and indents, always the same. */
+    public String writeOut(Object value) {
+        return mapper.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(value) + "\n";
     }
 
     /** The document as a value; throws Jackson's exception, which knows the place, where it does not fit. Older versions are brought up to date. */

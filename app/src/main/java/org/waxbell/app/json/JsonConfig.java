@@ -8,6 +8,7 @@ import org.waxbell.checkup.Remark;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
+import org.waxbell.engine.Completion;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
@@ -28,7 +29,7 @@ class JsonConfig {
     /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
     private static final List<Class<?>> SMALL = List.of(Standing.class, Urgency.class, Lane.class, TakeRule.class, ArgumentGate.Wants.class,
             AirGate.Air.class, FirstLinePull.Whose.class, Target.Kind.class, Manner.IfFails.class, SlatePart.Act.class,
-            HouseEvent.DeskEnded.Desk.class, Remark.Severity.class);
+            HouseEvent.DeskEnded.Desk.class, Completion.Kind.class, Remark.Severity.class);
 
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
     interface SmallLetters {

@@ -37,6 +37,7 @@ import org.waxbell.gate.LimitGate;
 import org.waxbell.gate.PriceGate;
 import org.waxbell.gate.StandBackGate;
 import org.waxbell.gate.WhoGate;
+import org.waxbell.rehearsal.Step;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.CardPart;
 import org.waxbell.score.ClipPart;
@@ -61,6 +62,7 @@ public final class Mixins {
         all.put(Anchor.class, Anchors.class);
         all.put(BusyRule.class, BusyRules.class);
         all.put(ShowEvent.class, Events.class);
+        all.put(Step.class, Steps.class);
         return all;
     }
 
@@ -114,5 +116,11 @@ public final class Mixins {
         @Type(value = ChannelEvent.Arrival.class, name = "arrival"), @Type(value = ChannelEvent.Redeemed.class, name = "reward"),
         @Type(value = ChannelEvent.ClipMade.class, name = "clip"), @Type(value = ChannelEvent.Likes.class, name = "likes")})
     interface Events {
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({@Type(value = Step.Happens.class, name = "happens"), @Type(value = Step.Hush.class, name = "hush"),
+        @Type(value = Step.Reported.class, name = "reported"), @Type(value = Step.Rewired.class, name = "wiring"), @Type(value = Step.Led.class, name = "lead")})
+    interface Steps {
     }
 }

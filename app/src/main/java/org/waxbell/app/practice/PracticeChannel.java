@@ -119,8 +119,8 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher {
     @Override
     public void make(MakeClip clip) {
         String address = "practice-clip-" + clip.partRun().replaceAll("[^0-9].*", "");
-        CompletableFuture.delayedExecutor(CLIP_TAKES_MS, TimeUnit.MILLISECONDS).execute(() -> loop.submit((engine, at) ->
-                engine.completed(at, clip.partRun(), Completion.ended(Map.of("address", address, "title", clip.title())))));
+        CompletableFuture.delayedExecutor(CLIP_TAKES_MS, TimeUnit.MILLISECONDS).execute(() -> loop.completed(clip.partRun(),
+                Completion.ended(Map.of("address", address, "title", clip.title()))));
     }
 
     private static void unknown(Problems problems, String field) {

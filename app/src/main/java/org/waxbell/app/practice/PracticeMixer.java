@@ -17,6 +17,7 @@ import org.waxbell.engine.Completion;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Target;
 import org.waxbell.port.TargetOut;
+import org.waxbell.rehearsal.Step;
 
 /** Stands for the broadcasting software: two scenes, each with a browser source that loads the Main stage by its address. */
 @Component
@@ -85,7 +86,7 @@ public class PracticeMixer implements TargetOut {
     @Override
     public void set(SetTarget set) {
         if (SCENES.stream().noneMatch(each -> each.id().equals(set.value()))) {
-            loop.submit((engine, at) -> engine.completed(at, set.partRun(), Completion.failed("the practice mixer has no scene called " + set.value())));
+            loop.completed(set.partRun(), Completion.failed("the practice mixer has no scene called " + set.value()));
             return;
         }
         keep(new Kept(set.value(), kept().key()));
@@ -100,7 +101,7 @@ public class PracticeMixer implements TargetOut {
 
     private void tell(String scene, boolean byHand) {
         HouseEvent.Switched switched = new HouseEvent.Switched(new Target(Target.Kind.SCENE, ""), scene, byHand);
-        loop.submit((engine, at) -> engine.accept(at, switched));
+        loop.step(at -> new Step.Happens(at, switched));
     }
 
     private static void known(String scene) {

@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.app.practice.PracticeChannel;
-import org.waxbell.app.practice.PracticeMixer;
 import org.waxbell.app.practice.PracticeMixer.MixerStanding;
+import org.waxbell.app.practice.PracticeMixer;
 import org.waxbell.app.rest.Notices.DecisionNotice;
 import org.waxbell.app.run.EngineLoop;
 import org.waxbell.app.stage.StageFeed;
@@ -25,6 +25,7 @@ import org.waxbell.cue.HandPull;
 import org.waxbell.event.EventSamples;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Viewer;
+import org.waxbell.rehearsal.Step;
 
 /** What is done and looked at while an evening runs. */
 @RestController
@@ -81,7 +82,7 @@ class EveningController {
 
     @PostMapping("/hush")
     CompletableFuture<DecisionNotice> hush() {
-        return loop.submit((engine, at) -> engine.hush(at)).thenApply(outcome ->
+        return loop.step(Step.Hush::new).thenApply(outcome ->
                 Notices.of(outcome.decisions().get(outcome.decisions().size() - 1)));
     }
 

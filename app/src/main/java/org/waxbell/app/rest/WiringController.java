@@ -28,12 +28,13 @@ import org.waxbell.app.rest.WiringViews.RackSave;
 import org.waxbell.app.rest.WiringViews.RackView;
 import org.waxbell.app.rest.WiringViews.RemarkView;
 import org.waxbell.app.rest.WiringViews.SavedVersion;
+import org.waxbell.app.rest.WiringViews.StageSave;
 import org.waxbell.app.rest.WiringViews.StageView;
 import org.waxbell.app.rest.WiringViews.WiringView;
 import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.stage.StageKeys;
-import org.waxbell.app.store.JournalMapper;
 import org.waxbell.app.store.JournalMapper.CountRow;
+import org.waxbell.app.store.JournalMapper;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Document;
 import org.waxbell.app.wiring.DocumentKind;
@@ -47,6 +48,7 @@ import org.waxbell.cue.Rack;
 import org.waxbell.event.EventSamples;
 import org.waxbell.score.CardPart;
 import org.waxbell.stage.Stage;
+import org.waxbell.wiring.CommandList;
 import org.waxbell.wiring.House;
 
 /** Reads and changes the wiring. */
@@ -81,7 +83,7 @@ class WiringController {
         return new WiringView(new HouseView(house.version(), (House) house.value()),
                 views(set, DocumentKind.RACK, each -> new RackView(each.version(), (Rack) each.value())),
                 views(set, DocumentKind.CUE, each -> cue(each, counts)),
-                views(set, DocumentKind.STAGE, each -> new StageView((Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
+                views(set, DocumentKind.STAGE, each -> new StageView(each.version(), (Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
                 set.shelf().all().stream().map(media -> new MediaView(media.folder(), media.name(), media.type(),
                         media.lengthMs(), tokens.address(media.hash()))).toList(),
                 CardPart.LOOKS, samples(set.wiring().house()),
@@ -99,6 +101,7 @@ class WiringController {
         Map<String, Map<String, String>> samples = new TreeMap<>();
         samples.put("chat", new TreeMap<>(EventSamples.chat().values()));
         EventSamples.kinds().forEach(kind -> EventSamples.any(kind).ifPresent(each -> samples.put(kind, new TreeMap<>(each.values()))));
+        samples.values().stream().filter(each -> each.containsKey("viewer")).forEach(each -> each.put(CommandList.VALUE, "!pour, !dye, !bench"));
         samples.put("none", new TreeMap<>());
         samples.values().forEach(each -> house.slate().forEach(value -> each.put(value.inWords(), value.number() ? "12" : value.start())));
         return samples;
@@ -116,23 +119,39 @@ class WiringController {
     @PutMapping("/cues/{id}")
     CompletableFuture<SavedVersion> saveCue(@PathVariable String id, @RequestBody CueSave save) {
         sameId(id, save.cue().id());
-        return changed(edits.saveCue(save.cue(), save.version()));
+        return changed(edits.save(DocumentKind.CUE, id, save.cue(), save.version()));
     }
 
     @DeleteMapping("/cues/{id}")
     CompletableFuture<SavedVersion> deleteCue(@PathVariable String id, @RequestParam long version) {
-        return changed(edits.deleteCue(id, version));
+        return changed(edits.delete(DocumentKind.CUE, id, version));
     }
 
     @PutMapping("/racks/{id}")
     CompletableFuture<SavedVersion> saveRack(@PathVariable String id, @RequestBody RackSave save) {
         sameId(id, save.rack().id());
-        return changed(edits.saveRack(save.rack(), save.version()));
+        return changed(edits.save(DocumentKind.RACK, id, save.rack(), save.version()));
+    }
+
+    @DeleteMapping("/racks/{id}")
+    CompletableFuture<SavedVersion> deleteRack(@PathVariable String id, @RequestParam long version) {
+        return changed(edits.delete(DocumentKind.RACK, id, version));
+    }
+
+    @PutMapping("/stages/{id}")
+    CompletableFuture<SavedVersion> saveStage(@PathVariable String id, @RequestBody StageSave save) {
+        sameId(id, save.stage().id());
+        return changed(edits.save(DocumentKind.STAGE, id, save.stage(), save.version()));
+    }
+
+    @DeleteMapping("/stages/{id}")
+    CompletableFuture<SavedVersion> deleteStage(@PathVariable String id, @RequestParam long version) {
+        return changed(edits.delete(DocumentKind.STAGE, id, version));
     }
 
     @PutMapping("/house")
     CompletableFuture<SavedVersion> saveHouse(@RequestBody HouseSave save) {
-        return changed(edits.saveHouse(save.house(), save.version()));
+        return changed(edits.save(DocumentKind.HOUSE, "house", save.house(), save.version()));
     }
 
     @PostMapping("/undo")

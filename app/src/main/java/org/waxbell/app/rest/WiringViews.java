@@ -22,8 +22,8 @@ public final class WiringViews {
     public record RackView(long version, Rack rack) {
     }
 
-    /** A stage, and the address at which the console previews it. */
-    public record StageView(Stage stage, String previewAddress) {
+    /** A stage with its version, and the address at which the console previews it. */
+    public record StageView(long version, Stage stage, String previewAddress) {
     }
 
     /** An item of the shelf. @param address where it can be fetched for a while */
@@ -61,6 +61,10 @@ public final class WiringViews {
 
     /** A rack to be saved. @param version the one that the editor saw, 0 for a new rack */
     public record RackSave(long version, Rack rack) {
+    }
+
+    /** A stage to be saved. @param version the one that the editor saw, 0 for a new stage */
+    public record StageSave(long version, Stage stage) {
     }
 
     /** The version that a document has now. */

@@ -6,7 +6,6 @@ import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.engine.Engine;
 import org.waxbell.port.Calendars;
-import org.waxbell.wiring.CueBook;
 
 /** Makes the engine that goes on from where the last one stopped. */
 @Component
@@ -24,6 +23,6 @@ class EngineFactory {
     }
 
     Engine make() {
-        return new Engine(new CueBook(wiring.current().wiring()), state.load(clock.now(), new SecureRandom().nextLong()), Lead.LEAST, calendars);
+        return new Engine(wiring.book(), state.load(clock.now(), new SecureRandom().nextLong()), Lead.LEAST, calendars);
     }
 }

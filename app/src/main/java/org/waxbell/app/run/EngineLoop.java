@@ -6,6 +6,7 @@ import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
+import java.util.function.LongFunction;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,6 +17,7 @@ import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.journal.Decision;
+import org.waxbell.rehearsal.Step;
 import org.waxbell.time.Stamps;
 
 /**
@@ -33,11 +35,13 @@ public class EngineLoop implements SmartLifecycle {
     private final EngineFactory factory;
     private final Commit commit;
     private final Release release;
+    private final Recorder recorder;
     private final Stamps stamps;
     private final SystemClock clock;
     private volatile @Nullable Thread thread;
 
-    EngineLoop(EngineFactory factory, Commit commit, Release release, SystemClock clock) {
+    EngineLoop(EngineFactory factory, Commit commit, Release release, Recorder recorder, SystemClock clock) {
+        this.recorder = recorder;
         this.factory = factory;
         this.commit = commit;
         this.release = release;
@@ -55,15 +59,26 @@ public class EngineLoop implements SmartLifecycle {
         return queued.done();
     }
 
+    /** Queues a step, which a recording of the evening keeps; done as {@link #submit} says. */
+    public CompletableFuture<Outcome> step(LongFunction<Step> step) {
+        return submit(new StepJob(step));
+    }
+
+    /** Tells the engine what became of a part. */
+    public void completed(String partRun, Completion result) {
+        step(at -> new Step.Reported(at, partRun, result));
+    }
+
     /** Lets an event happen; done with what became of the event itself, for what fell due before it or followed has decisions of its own. */
     public CompletableFuture<Decision> happen(ShowEvent event) {
-        return submit((engine, at) -> engine.accept(at, event)).thenApply(outcome -> outcome.decisions().stream()
+        return step(at -> new Step.Happens(at, event)).thenApply(outcome -> outcome.decisions().stream()
                 .filter(each -> each.event() == event).findFirst().orElseThrow());
     }
 
     private void run() {
         Engine engine = factory.make();
-        finish(List.of(new Batch.Done(engine.resume(stamps.next()), () -> { }, null)));
+        long now = stamps.next();
+        finish(List.of(new Batch.Done(engine.resume(now), recorder.goesOn(engine, now), null)));
         while (thread == Thread.currentThread()) {
             try {
                 turn(engine);
@@ -91,7 +106,14 @@ public class EngineLoop implements SmartLifecycle {
 
     private void decide(Engine engine, Queued queued, Batch batch) {
         try {
-            batch.add(new Batch.Done(queued.job().decide(engine, stamps.next()), queued.job()::keep, queued.done()));
+            long at = stamps.next();
+            Job job = queued.job();
+            Outcome outcome = job.decide(engine, at);
+            Runnable record = recorder.note(engine, at, outcome, job.recorded());
+            batch.add(new Batch.Done(outcome, () -> {
+                job.keep();
+                record.run();
+            }, queued.done()));
         } catch (RuntimeException refused) {
             queued.done().completeExceptionally(refused);
         }
@@ -112,7 +134,7 @@ public class EngineLoop implements SmartLifecycle {
 
     /** What no adapter can do is told to the engine like any other failure of a part. */
     private void failed(String partRun, String why) {
-        submit((engine, at) -> engine.completed(at, partRun, Completion.failed(why)));
+        completed(partRun, Completion.failed(why));
     }
 
     private static void acknowledge(Batch.Done done, @Nullable RuntimeException failure) {

@@ -44,6 +44,7 @@ class SecurityConfig {
                 .logout(AbstractHttpConfigurer::disable)
                 .anonymous(anonymous -> { })
                 .addFilterBefore(new OriginFilter(OWN_NAMES), AuthorizationFilter.class)
+                .addFilterBefore(new BodyLimit(), AuthorizationFilter.class)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .headers(SecurityConfig::headers)
                 .build();

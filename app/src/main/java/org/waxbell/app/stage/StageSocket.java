@@ -17,7 +17,7 @@ import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.socket.Outbox;
 import org.waxbell.app.socket.Outboxes;
 import org.waxbell.engine.Completion;
-import org.waxbell.engine.Outcome;
+import org.waxbell.rehearsal.Step;
 import tools.jackson.core.JacksonException;
 
 /** The socket of stage pages: it says what to show and hears how that went. */
@@ -113,10 +113,7 @@ public class StageSocket extends TextWebSocketHandler {
         long wanted = Lead.of(feed.worstRoundTrip());
         if (wanted != lead) {
             lead = wanted;
-            loop.submit((engine, at) -> {
-                engine.lead(wanted);
-                return Outcome.NOTHING;
-            });
+            loop.step(at -> new Step.Led(at, wanted));
         }
     }
 
@@ -132,7 +129,7 @@ public class StageSocket extends TextWebSocketHandler {
                 && feed.pages(page.stage()).stream().anyMatch(each -> each != page && each.sounds());
         // One page that cannot do it is no failure while another can.
         if (!page.preview() && !another) {
-            loop.submit((engine, at) -> engine.completed(at, partRun, result));
+            loop.completed(partRun, result);
         }
     }
 

@@ -25,23 +25,45 @@ public interface DocumentMapper {
     @Delete("delete from document where kind = #{kind} and id = #{id}")
     void remove(String kind, String id);
 
-    /** Adds an edit to the log. */
+    /** An edit as the log of changes lists it. @param documents how many it changed */
+    record EditLine(long step, long at, String what, int documents, boolean undone) {
+    }
+
+    /** The step of the next edit. */
+    @Select("select coalesce(max(step), 0) + 1 from edit")
+    long nextStep();
+
+    /** Adds what an edit did to a document. */
     @Insert("""
-            insert into edit (at, kind, document_id, what, before_json, after_json, position)
-            values (#{at}, #{kind}, #{documentId}, #{what}, #{beforeJson}, #{afterJson}, #{position})""")
+            insert into edit (at, kind, document_id, what, before_json, after_json, position, step, before_position)
+            values (#{at}, #{kind}, #{documentId}, #{what}, #{beforeJson}, #{afterJson}, #{position}, #{step}, #{beforePosition})""")
     void log(EditRow row);
 
-    /** The newest edit that is not undone. */
-    @Select("select * from edit where undone = 0 order by number desc limit 1")
-    @Nullable EditRow newest();
+    /** What the newest edit that is not undone did, newest first; empty where there is none. */
+    @Select("select * from edit where undone = 0 and step = (select max(step) from edit where undone = 0) order by number desc")
+    List<EditRow> newest();
 
-    /** The edit that was undone last. */
-    @Select("select * from edit where undone = 1 order by number limit 1")
-    @Nullable EditRow newestUndone();
+    /** What the edit did that was undone last, oldest first; empty where there is none. */
+    @Select("select * from edit where undone = 1 and step = (select min(step) from edit where undone = 1) order by number")
+    List<EditRow> newestUndone();
+
+    /** What was done after a step and still holds, newest first. */
+    @Select("select * from edit where undone = 0 and step > #{step} order by number desc")
+    List<EditRow> after(long step);
+
+    /** The newest edits before a step, newest first. */
+    @Select("""
+            select step, max(at) as at, max(what) as what, count(*) as documents, max(undone) as undone from edit
+            where step < #{before} group by step order by step desc limit #{most}""")
+    List<EditLine> edits(long before, int most);
+
+    /** What one edit did. */
+    @Select("select * from edit where step = #{step} order by number")
+    List<EditRow> edit(long step);
 
     /** Marks an edit as undone or as done again. */
-    @Update("update edit set undone = #{undone} where number = #{number}")
-    void mark(long number, int undone);
+    @Update("update edit set undone = #{undone} where step = #{step}")
+    void mark(long step, int undone);
 
     /** Forgets what was undone: after a new edit it cannot be done again. */
     @Delete("delete from edit where undone = 1")

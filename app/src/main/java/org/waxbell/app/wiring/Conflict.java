@@ -6,6 +6,12 @@ import org.jspecify.annotations.Nullable;
 public final class Conflict extends RuntimeException {
     private final transient @Nullable Document there;
 
+    /** A conflict of another kind. */
+    Conflict(@Nullable Document there, String message) {
+        super(message);
+        this.there = there;
+    }
+
     /** @param there what is stored now, null where it is gone */
     public Conflict(@Nullable Document there) {
         super(there == null ? "It was deleted meanwhile." : "It was changed meanwhile, by another page or another person.");

@@ -9,18 +9,25 @@ import org.waxbell.wiring.House;
 /** The kinds of document. */
 public enum DocumentKind {
     /** One wiring of pulls, gates and scores. */
-    CUE(Cue.class),
+    CUE(Cue.class, "cue "),
     /** A folder of cues. */
-    RACK(Rack.class),
+    RACK(Rack.class, "rack "),
     /** An overlay page. */
-    STAGE(Stage.class),
+    STAGE(Stage.class, "stage "),
     /** What holds for the whole wiring; there is one, called {@code house}. */
-    HOUSE(House.class);
+    HOUSE(House.class, "");
 
     private final Class<?> type;
+    private final String words;
 
-    DocumentKind(Class<?> type) {
+    DocumentKind(Class<?> type, String words) {
         this.type = type;
+        this.words = words;
+    }
+
+    /** What the log of edits puts before its name. */
+    String words() {
+        return words;
     }
 
     /** The class of its values. */

@@ -1,21 +1,36 @@
 package org.waxbell.app.wiring;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.run.Job;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.DocumentRow;
+import org.waxbell.app.store.EditRow;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
+import org.waxbell.rehearsal.Step;
+import org.waxbell.stage.Stage;
+import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.House;
+import org.waxbell.wiring.WiringPatch;
 
-/** Puts one document in place of another, on the engine's thread: checked against what is in force at that moment. */
+/**
+ * Puts documents in place of others. What is heavy, checking and compiling, is done before the engine's thread is asked; edits are
+ * made one after another, so that what was checked still holds there.
+ */
 abstract class Edit implements Job {
     private final WiringStore store;
     final DocumentMapper mapper;
     final Documents json;
-    private @Nullable Document before;
-    private @Nullable Document after;
+    private final List<Swap> swaps = new ArrayList<>();
+    private @Nullable DocumentSet next;
+    private @Nullable CueBook book;
     private long at;
 
     Edit(WiringStore store, DocumentMapper mapper, Documents json) {
@@ -24,43 +39,82 @@ abstract class Edit implements Job {
         this.json = json;
     }
 
-    /** What is to be done. Throws {@link Refused} or {@link Conflict}. */
-    abstract Aim aim(DocumentSet current);
+    /** What is to be done, in order. Throws {@link Refused} or {@link Conflict}. */
+    abstract List<Aim> aims(DocumentSet current);
 
-    /** Writes its line in the log of edits. */
-    abstract void log(long at, @Nullable String beforeJson, @Nullable String afterJson, Document document);
+    /** Throws {@link Refused} where {@code next} may not take the place of {@code current}. */
+    abstract void check(DocumentSet current, DocumentSet next);
+
+    /** Writes its lines in the log of edits. */
+    abstract void log(List<EditRow> rows);
+
+    /** What the log and undo call it. */
+    abstract String what();
 
     /** @param value the new value, null to take the document away @param position null to leave it where it is */
     record Aim(DocumentKind kind, String id, @Nullable Object value, @Nullable Integer position) {
     }
 
+    /** A document before and after; null where it is not there. */
+    private record Swap(@Nullable Document before, @Nullable Document after) {
+        private Document any() {
+            return Objects.requireNonNull(after != null ? after : before);
+        }
+    }
+
+    /** Checks it and makes it ready for the engine's thread. */
+    final void prepare() {
+        DocumentSet current = store.current();
+        DocumentSet made = current;
+        for (Aim aim : aims(current)) {
+            Document before = made.find(aim.kind(), aim.id()).orElse(null);
+            int position = aim.position() != null ? aim.position() : before == null ? made.nextPosition() : before.position();
+            Document after = aim.value() == null ? null : new Document(aim.kind(), aim.id(), before == null ? 1 : before.version() + 1, position, aim.value());
+            made = after == null ? made.without(aim.kind(), aim.id()) : made.with(after);
+            swaps.add(new Swap(before, after));
+        }
+        check(current, made);
+        next = made;
+        book = store.book().next(made.wiring());
+    }
+
     @Override
     public Outcome decide(Engine engine, long stamp) {
         at = stamp;
-        DocumentSet current = store.current();
-        Aim aim = aim(current);
-        before = current.find(aim.kind(), aim.id()).orElse(null);
-        after = aim.value() == null ? null : new Document(aim.kind(), aim.id(), before == null ? 1 : before.version() + 1,
-                aim.position() != null ? aim.position() : before == null ? current.nextPosition() : before.position(), aim.value());
-        DocumentSet next = after == null ? current.without(aim.kind(), aim.id()) : current.with(after);
-        store.become(next);
-        return engine.rewire(stamp, engine.book().next(next.wiring()));
+        CueBook ready = Objects.requireNonNull(book);
+        store.become(Objects.requireNonNull(next), ready);
+        return engine.rewire(stamp, ready);
     }
 
     @Override
     public void keep() {
-        Document document = after != null ? after : Objects.requireNonNull(before);
-        String afterJson = after == null ? null : json.write(after.value());
-        if (afterJson == null) {
-            mapper.remove(document.kind().stored(), document.id());
-        } else {
-            mapper.put(new DocumentRow(document.kind().stored(), document.id(), document.version(), document.position(), afterJson));
+        List<EditRow> rows = new ArrayList<>();
+        for (Swap swap : swaps) {
+            Document document = swap.any();
+            String after = swap.after() == null ? null : json.write(swap.after().value());
+            if (after == null) {
+                mapper.remove(document.kind().stored(), document.id());
+            } else {
+                mapper.put(new DocumentRow(document.kind().stored(), document.id(), document.version(), document.position(), after));
+            }
+            rows.add(new EditRow(0, at, document.kind().stored(), document.id(), what(), swap.before() == null ? null : json.write(swap.before().value()), after,
+                    document.position(), 0, 0, swap.before() == null ? document.position() : swap.before().position()));
         }
-        log(at, before == null ? null : json.write(before.value()), afterJson, document);
+        log(rows);
     }
 
-    /** The document after the edit, null where it was taken away. */
+    @Override
+    public Optional<Step> recorded() {
+        return Optional.of(new Step.Rewired(at, new WiringPatch(fresh(House.class).stream().findFirst(), fresh(Rack.class), fresh(Stage.class),
+                fresh(Cue.class), swaps.stream().filter(swap -> swap.after() == null).map(swap -> swap.any().kind().stored() + "/" + swap.any().id()).toList())));
+    }
+
+    private <T> List<T> fresh(Class<T> type) {
+        return swaps.stream().filter(swap -> swap.after() != null).map(swap -> swap.any().value()).filter(type::isInstance).map(type::cast).toList();
+    }
+
+    /** The document after the edit, null where it was taken away; of several the last. */
     @Nullable Document after() {
-        return after;
+        return swaps.isEmpty() ? null : swaps.get(swaps.size() - 1).after();
     }
 }

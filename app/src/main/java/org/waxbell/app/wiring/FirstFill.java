@@ -20,7 +20,7 @@ import org.waxbell.app.store.PersonMapper;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
-import org.waxbell.wiring.House;
+import org.waxbell.wiring.WiringDocument;
 
 /** Fills an empty data folder: with the demo evening, or with one rack and one stage to begin with. */
 @Component
@@ -46,9 +46,6 @@ class FirstFill {
     record PracticeViewer(String name, String standings, int months) {
     }
 
-    record DemoWiring(House house, Rack[] racks, Stage[] stages, Cue[] cues) {
-    }
-
     /** Does nothing where there are documents already. */
     void fill() {
         if (documents.all().isEmpty()) {
@@ -66,7 +63,7 @@ class FirstFill {
         for (PracticeViewer viewer : json.read(text("demo/viewers.json"), PracticeViewer[].class)) {
             people.know("practice:" + viewer.name(), viewer.name(), viewer.standings(), viewer.months());
         }
-        DemoWiring wiring = json.read(text(from + "/wiring.json"), DemoWiring.class);
+        WiringDocument wiring = json.read(text(from + "/wiring.json"), WiringDocument.class);
         int position = 0;
         put(DocumentKind.HOUSE, "house", ++position, wiring.house());
         for (Rack rack : wiring.racks()) {

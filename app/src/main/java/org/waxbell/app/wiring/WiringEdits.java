@@ -2,7 +2,6 @@ package org.waxbell.app.wiring;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import org.jspecify.annotations.Nullable;
@@ -16,18 +15,21 @@ import org.waxbell.check.Problems;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.port.Calendars;
+import org.waxbell.stage.Stage;
 import org.waxbell.wiring.CueCheck;
 import org.waxbell.wiring.House;
+import org.waxbell.wiring.WiringCheck;
+import org.waxbell.wiring.WiringDocument;
 
-/** Edits of the wiring: each is checked, versioned, kept in the log and can be undone by the server. */
+/** Edits of the wiring: each is checked, versioned, kept in the log and can be undone by the server. They are made one after another. */
 @Component
 public class WiringEdits {
-    private static final int LONGEST_RACK_NAME = 40;
     private final EngineLoop loop;
     private final WiringStore store;
     private final DocumentMapper mapper;
     private final Documents json;
     private final Calendars calendars;
+    private CompletableFuture<?> last = CompletableFuture.completedFuture(null);
 
     WiringEdits(EngineLoop loop, WiringStore store, DocumentMapper mapper, Documents json, Calendars calendars) {
         this.loop = loop;
@@ -37,73 +39,103 @@ public class WiringEdits {
         this.calendars = calendars;
     }
 
-    /** Saves a cue; {@code version} is the one that the editor saw, 0 for a new cue. */
-    public CompletableFuture<Document> saveCue(Cue cue, long version) {
-        String what = (version == 0 ? "new cue " : "edit of ") + cue.name();
-        return submit(new Change(DocumentKind.CUE, cue.id(), version, cue, what));
+    /** Saves a document in place of the one of its id; {@code version} is the one that the editor saw, 0 for a new one. */
+    public CompletableFuture<Document> save(DocumentKind kind, String id, Object value, long version) {
+        return submit(new Change(kind, id, version, value, (version == 0 ? "new " + kind.words() : "edit of " + before(kind)) + Document.nameOf(value)));
     }
 
-    /** Deletes a cue. */
-    public CompletableFuture<Document> deleteCue(String id, long version) {
-        String name = store.current().find(DocumentKind.CUE, id).map(each -> ((Cue) each.value()).name()).orElse(id);
-        return submit(new Change(DocumentKind.CUE, id, version, null, "deletion of " + name));
+    /** Deletes a document. */
+    public CompletableFuture<Document> delete(DocumentKind kind, String id, long version) {
+        String name = store.current().find(kind, id).map(each -> Document.nameOf(each.value())).orElse(id);
+        return submit(new Change(kind, id, version, null, "deletion of " + before(kind) + name));
     }
 
-    /** Saves a rack, such as to switch it. */
-    public CompletableFuture<Document> saveRack(Rack rack, long version) {
-        return submit(new Change(DocumentKind.RACK, rack.id(), version, rack, "edit of rack " + rack.name()));
+    /** A cue is named without saying that it is one. */
+    private static String before(DocumentKind kind) {
+        return kind == DocumentKind.CUE ? "" : kind.words();
     }
 
-    /** Saves what holds for the whole wiring. */
-    public CompletableFuture<Document> saveHouse(House house, long version) {
-        return submit(new Change(DocumentKind.HOUSE, "house", version, house, "edit of the house"));
+    /**
+     * Puts a wiring from outside in place of all that is there, or merges it.
+     *
+     * @param seen the newest edit that whoever decided this had seen; where there is a newer one, it is refused as a conflict
+     */
+    public CompletableFuture<Document> bring(WiringDocument document, boolean whole, long seen) {
+        return submit(new Bringing(document, whole, seen));
+    }
+
+    /** What bringing a wiring would do, after the same checks; throws {@link Refused}. */
+    public WiringDifference preview(WiringDocument document, boolean whole) {
+        DocumentSet current = store.current();
+        WiringDifference difference = WiringDifference.of(current, document, whole);
+        refuse(WiringCheck.whole(current.wiring(), difference.after().wiring(), calendars));
+        return difference;
     }
 
     /** Undoes the newest edit. */
     public CompletableFuture<Document> undo() {
-        return submit(new Replay(mapper.newest(), true));
+        return submit(new Replay(true));
     }
 
     /** Does again what was undone last. */
     public CompletableFuture<Document> redo() {
-        return submit(new Replay(mapper.newestUndone(), false));
+        return submit(new Replay(false));
     }
 
     /** What undo would undo, empty where there is nothing. */
     public Optional<String> undoable() {
-        return Optional.ofNullable(mapper.newest()).map(EditRow::what);
+        return mapper.newest().stream().findFirst().map(EditRow::what);
     }
 
     /** What redo would do again, empty where there is nothing. */
     public Optional<String> redoable() {
-        return Optional.ofNullable(mapper.newestUndone()).map(EditRow::what);
+        return mapper.newestUndone().stream().findFirst().map(EditRow::what);
     }
 
-    private CompletableFuture<Document> submit(Edit edit) {
-        return loop.submit(edit).thenApply(outcome -> edit.after());
+    /** The step of the newest edit, 0 for none. */
+    public long newest() {
+        return mapper.nextStep() - 1;
     }
 
-    private List<Problem> check(DocumentSet current, @Nullable Object value) {
-        if (value instanceof Cue cue) {
-            return CueCheck.check(current.wiring(), cue, calendars);
-        }
-        Problems problems = new Problems();
-        if (value instanceof House house) {
-            house.check(problems);
-        }
-        if (value instanceof Rack rack) {
-            problems.at("name").text(rack.name(), LONGEST_RACK_NAME, "The name");
-            if (!rack.id().matches("[a-z0-9][a-z0-9-]{0,59}")) {
-                problems.at("id").add(rack.id(), "An id has small letters, digits and hyphens only.", "Write one such as at-the-bench.");
-            }
-        }
-        return problems.found();
+    private synchronized CompletableFuture<Document> submit(Edit edit) {
+        CompletableFuture<Document> done = last.handle((result, failure) -> result).thenComposeAsync(before -> {
+            edit.prepare();
+            return loop.submit(edit);
+        }).thenApply(outcome -> edit.after());
+        last = done;
+        return done;
     }
 
     private static void refuse(List<Problem> problems) {
         if (!problems.isEmpty()) {
             throw new Refused(problems);
         }
+    }
+
+    /** A rack is switched on air, so nothing is asked of the cues for that; a change of what cues stand on must break none. */
+    private void check(DocumentSet current, DocumentSet next, DocumentKind kind, String id, @Nullable Object value) {
+        Problems problems = new Problems();
+        if (value instanceof Cue cue) {
+            refuse(CueCheck.check(current.wiring(), cue, calendars));
+        } else if (value instanceof House house) {
+            house.check(problems);
+        } else if (value instanceof Rack rack) {
+            rack.check(problems);
+        } else if (value instanceof Stage stage) {
+            stage.check(problems);
+        }
+        refuse(problems.found());
+        boolean onlySwitched = kind == DocumentKind.RACK && value != null;
+        if (!onlySwitched && kind != DocumentKind.CUE || value == null) {
+            refuse(WiringCheck.broken(current.wiring(), next.wiring(), calendars));
+        }
+    }
+
+    private void logNew(List<EditRow> rows) {
+        mapper.forgetUndone();
+        long step = mapper.nextStep();
+        rows.forEach(row -> mapper.log(new EditRow(0, row.at(), row.kind(), row.documentId(), row.what(), row.beforeJson(), row.afterJson(), row.position(),
+                0, step, row.beforePosition())));
     }
 
     /** An edit by a person. */
@@ -120,48 +152,105 @@ public class WiringEdits {
         }
 
         @Override
-        Aim aim(DocumentSet current) {
+        List<Aim> aims(DocumentSet current) {
             Document there = current.find(aim.kind(), aim.id()).orElse(null);
             if ((there == null ? 0 : there.version()) != version) {
                 throw new Conflict(there);
             }
-            refuse(check(current, aim.value()));
-            return aim;
+            return List.of(aim);
         }
 
         @Override
-        void log(long at, @Nullable String beforeJson, @Nullable String afterJson, Document document) {
-            mapper.forgetUndone();
-            mapper.log(new EditRow(0, at, document.kind().stored(), document.id(), what, beforeJson, afterJson, document.position(), 0));
+        void check(DocumentSet current, DocumentSet next) {
+            WiringEdits.this.check(current, next, aim.kind(), aim.id(), aim.value());
+        }
+
+        @Override
+        String what() {
+            return what;
+        }
+
+        @Override
+        void log(List<EditRow> rows) {
+            logNew(rows);
+        }
+    }
+
+    /** A wiring brought from outside. */
+    private final class Bringing extends Edit {
+        private final WiringDocument document;
+        private final boolean whole;
+        private final long seen;
+
+        Bringing(WiringDocument document, boolean whole, long seen) {
+            super(WiringEdits.this.store, WiringEdits.this.mapper, WiringEdits.this.json);
+            this.document = document;
+            this.whole = whole;
+            this.seen = seen;
+        }
+
+        @Override
+        List<Aim> aims(DocumentSet current) {
+            if (newest() != seen) {
+                throw new Conflict(null, "The wiring was changed since you looked. Look again at what this would do.");
+            }
+            return WiringDifference.of(current, document, whole).aims();
+        }
+
+        @Override
+        void check(DocumentSet current, DocumentSet next) {
+            refuse(WiringCheck.whole(current.wiring(), next.wiring(), calendars));
+        }
+
+        @Override
+        String what() {
+            return whole ? "import of a whole wiring" : "import into the wiring";
+        }
+
+        @Override
+        void log(List<EditRow> rows) {
+            logNew(rows);
         }
     }
 
     /** An edit taken back or done again. */
     private final class Replay extends Edit {
-        private final @Nullable EditRow row;
         private final boolean back;
+        private List<EditRow> rows = List.of();
 
-        Replay(@Nullable EditRow row, boolean back) {
+        Replay(boolean back) {
             super(WiringEdits.this.store, WiringEdits.this.mapper, WiringEdits.this.json);
-            this.row = row;
             this.back = back;
         }
 
         @Override
-        Aim aim(DocumentSet current) {
-            if (row == null) {
+        List<Aim> aims(DocumentSet current) {
+            rows = back ? mapper.newest() : mapper.newestUndone();
+            if (rows.isEmpty()) {
                 throw new Refused("", "", "There is nothing to " + (back ? "undo" : "do again") + ".", "Edit something first.");
             }
+            return rows.stream().map(this::aim).toList();
+        }
+
+        private Aim aim(EditRow row) {
             DocumentKind kind = DocumentKind.valueOf(row.kind().toUpperCase(Locale.ROOT));
             String text = back ? row.beforeJson() : row.afterJson();
-            Object value = text == null ? null : json.read(text, kind.type());
-            refuse(check(current, value));
-            return new Aim(kind, row.documentId(), value, row.position());
+            return new Aim(kind, row.documentId(), text == null ? null : json.read(text, kind.type()), back ? row.beforePosition() : row.position());
         }
 
         @Override
-        void log(long at, @Nullable String beforeJson, @Nullable String afterJson, Document document) {
-            mapper.mark(Objects.requireNonNull(row).number(), back ? 1 : 0);
+        void check(DocumentSet current, DocumentSet next) {
+            refuse(WiringCheck.whole(current.wiring(), next.wiring(), calendars));
+        }
+
+        @Override
+        String what() {
+            return rows.get(0).what();
+        }
+
+        @Override
+        void log(List<EditRow> ignored) {
+            mapper.mark(rows.get(0).step(), back ? 1 : 0);
         }
     }
 }

@@ -8,16 +8,19 @@ import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.DocumentRow;
 import org.waxbell.app.store.MediaMapper;
 import org.waxbell.shelf.Shelf;
+import org.waxbell.wiring.CueBook;
 
-/** The documents in force. Only the engine's thread puts others in their place. */
+/** The documents in force and the book made of them. Only the engine's thread puts others in their place. */
 @Component
 public class WiringStore {
     private volatile DocumentSet current;
+    private volatile CueBook book;
 
     WiringStore(DocumentMapper mapper, MediaMapper media, Documents documents, FirstFill filled) {
         filled.fill();
         List<Document> all = mapper.all().stream().map(row -> document(row, documents)).toList();
         current = DocumentSet.of(all, new Shelf(media.all()));
+        book = new CueBook(current.wiring());
     }
 
     private static Document document(DocumentRow row, Documents documents) {
@@ -30,7 +33,13 @@ public class WiringStore {
         return current;
     }
 
-    void become(DocumentSet next) {
+    /** The book in force, of which others can be made. */
+    public CueBook book() {
+        return book;
+    }
+
+    void become(DocumentSet next, CueBook made) {
         current = next;
+        book = made;
     }
 }

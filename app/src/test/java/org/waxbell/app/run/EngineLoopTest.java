@@ -3,6 +3,7 @@ package org.waxbell.app.run;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.argThat;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.doThrow;
@@ -41,11 +42,14 @@ class EngineLoopTest {
     private final EngineFactory factory = mock();
     private final Commit commit = mock();
     private final Release release = mock();
-    private final EngineLoop loop = new EngineLoop(factory, commit, release, new SystemClock());
+    private final Recorder recorder = mock();
+    private final EngineLoop loop = new EngineLoop(factory, commit, release, recorder, new SystemClock());
 
     @BeforeEach
     void start() {
         when(factory.make()).thenReturn(new Engine(new CueBook(new Wiring(House.PLAIN, List.of(), List.of(), List.of(), Shelf.EMPTY)), EngineState.fresh(1), 40, Calendars.NONE));
+        when(recorder.goesOn(any(), anyLong())).thenReturn(() -> { });
+        when(recorder.note(any(), anyLong(), any(), any())).thenReturn(() -> { });
         loop.start();
     }
 

@@ -1,0 +1,87 @@
+package org.waxbell.app.run;
+
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.store.RecordingMapper;
+import org.waxbell.engine.Change;
+import org.waxbell.engine.Engine;
+import org.waxbell.engine.EngineState;
+import org.waxbell.engine.Outcome;
+import org.waxbell.rehearsal.Opening;
+import org.waxbell.rehearsal.Step;
+import org.waxbell.show.Evening;
+import org.waxbell.wiring.WiringDocument;
+
+/**
+ * Records every show: the state with which it opened and all that went into the engine until it closed. After a restart in the middle
+ * of a show a new recording begins. Only for the engine's thread; what it returns is written in the same transaction as the outcome.
+ */
+@Component
+class Recorder {
+    /** How many recordings are kept. */
+    private static final int KEPT = 12;
+    private static final Runnable NOTHING = () -> { };
+    private final RecordingMapper mapper;
+    private final Documents json;
+    private long number = -1;
+    private long steps;
+    private boolean on;
+    private long lead = Lead.LEAST;
+
+    Recorder(RecordingMapper mapper, Documents json) {
+        this.mapper = mapper;
+        this.json = json;
+    }
+
+    /** After a start: where a show is open, a new recording begins. */
+    Runnable goesOn(Engine engine, long at) {
+        number = mapper.newest();
+        Evening evening = engine.save().books().evening();
+        Runnable close = () -> mapper.close(at);
+        return evening.open() ? both(close, begin(engine, at, evening)) : close;
+    }
+
+    /** What is to be written of a job that is done. */
+    Runnable note(Engine engine, long at, Outcome outcome, Optional<Step> step) {
+        if (step.orElse(null) instanceof Step.Led led) {
+            lead = led.ms();
+        }
+        Runnable add = on && step.isPresent() ? add(step.get()) : NOTHING;
+        for (Change change : outcome.changes()) {
+            if (change instanceof Change.EveningMoved moved && moved.newShow()) {
+                on = false;
+                Runnable close = both(add, () -> mapper.close(at));
+                return moved.evening().open() ? both(close, begin(engine, at, moved.evening())) : close;
+            }
+        }
+        return add;
+    }
+
+    private Runnable begin(Engine engine, long at, Evening evening) {
+        long mine = ++number;
+        steps = 0;
+        on = true;
+        EngineState state = engine.save();
+        WiringDocument wiring = WiringDocument.of(engine.book().wiring());
+        Runnable first = add(new Step.Led(at, lead));
+        return () -> {
+            mapper.begin(mine, evening.show(), at, json.write(new Opening(at, state, wiring)));
+            mapper.forget(mine - KEPT);
+            first.run();
+        };
+    }
+
+    private Runnable add(Step step) {
+        long mine = number;
+        long count = ++steps;
+        return () -> mapper.add(mine, count, json.write(step));
+    }
+
+    private static Runnable both(Runnable one, Runnable other) {
+        return () -> {
+            one.run();
+            other.run();
+        };
+    }
+}

@@ -1,0 +1,51 @@
+package org.waxbell.app.store;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+/** Recorded evenings: the state with which each began, and what went into the engine since. */
+@Mapper
+public interface RecordingMapper {
+    /** A recording as a list shows it. @param closedAt null while it goes on */
+    record RecordingRow(long number, long show, long openedAt, @Nullable Long closedAt, int steps) {
+    }
+
+    /** The number of the newest recording, 0 where there is none. */
+    @Select("select coalesce(max(number), 0) from recording")
+    long newest();
+
+    /** Begins a recording. */
+    @Insert("insert or replace into recording (number, show, opened_at, opening) values (#{number}, #{show}, #{openedAt}, #{opening})")
+    void begin(long number, long show, long openedAt, String opening);
+
+    /** Ends what is still open. */
+    @Update("update recording set closed_at = #{at} where closed_at is null")
+    void close(long at);
+
+    /** Adds a step. */
+    @Insert("insert or replace into recorded (recording, number, json) values (#{recording}, #{number}, #{json})")
+    void add(long recording, long number, String json);
+
+    /** Forgets recordings up to a number. */
+    @Delete("delete from recording where number <= #{number}")
+    void forget(long number);
+
+    /** All recordings, newest first. */
+    @Select("""
+            select number, show, opened_at, closed_at, (select count(*) from recorded where recording = recording.number) as steps
+            from recording order by number desc""")
+    List<RecordingRow> all();
+
+    /** The state with which a recording began, null where there is no such recording. */
+    @Select("select opening from recording where number = #{number}")
+    @Nullable String opening(long number);
+
+    /** The steps of a recording. */
+    @Select("select json from recorded where recording = #{number} order by number")
+    List<String> steps(long number);
+}

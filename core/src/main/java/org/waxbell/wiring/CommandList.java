@@ -1,0 +1,76 @@
+package org.waxbell.wiring;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import org.waxbell.cue.Pull;
+import org.waxbell.cue.WordKey;
+
+/** The chat words that viewers are told of, and which of them was meant by one that is misspelled. */
+public final class CommandList {
+    /** The name in words of the list of chat words that the viewer may use. */
+    public static final String VALUE = "commands";
+    private static final int LONGEST = 380;
+    private static final int LEAST_LETTERS = 4;
+    private final List<Command> commands = new ArrayList<>();
+
+    private record Command(ReadyCue ready, String word, String key, boolean first) {
+    }
+
+    CommandList(List<ReadyCue> cues, String prefix) {
+        for (ReadyCue ready : cues) {
+            boolean first = ready.cue().listed();
+            for (Pull pull : ready.cue().pulls()) {
+                for (String word : pull.chatWords(prefix)) {
+                    commands.add(new Command(ready, word, WordKey.of(word), first));
+                    first = false;
+                }
+            }
+        }
+    }
+
+    /** The first word of each listed cue that passes, as one line of chat; what does not fit is counted. */
+    public String inWords(Predicate<ReadyCue> may) {
+        StringBuilder line = new StringBuilder();
+        int left = 0;
+        for (Command command : commands) {
+            if (command.first() && may.test(command.ready())) {
+                if (line.length() + command.word().length() > LONGEST) {
+                    left++;
+                } else {
+                    line.append(line.isEmpty() ? "" : ", ").append(command.word());
+                }
+            }
+        }
+        return line + (left == 0 ? "" : " and " + left + " more");
+    }
+
+    /** The word that is one slip away from {@code typed}: a letter too many, missing, wrong, or two swapped; empty for none or for ordinary talk. */
+    public Optional<String> near(String typed, Predicate<ReadyCue> may) {
+        String key = WordKey.of(typed);
+        if (key.length() < LEAST_LETTERS || Character.isLetterOrDigit(key.charAt(0))) {
+            return Optional.empty();
+        }
+        return commands.stream().filter(each -> oneSlip(key, each.key()) && may.test(each.ready())).map(Command::word).findFirst();
+    }
+
+    private static boolean oneSlip(String one, String other) {
+        if (Math.abs(one.length() - other.length()) > 1) {
+            return false;
+        }
+        int from = 0;
+        while (from < one.length() && from < other.length() && one.charAt(from) == other.charAt(from)) {
+            from++;
+        }
+        String restOfOne = one.substring(from);
+        String restOfOther = other.substring(from);
+        if (restOfOne.length() != restOfOther.length()) {
+            String longer = restOfOne.length() > restOfOther.length() ? restOfOne : restOfOther;
+            return longer.substring(1).equals(longer == restOfOne ? restOfOther : restOfOne);
+        }
+        boolean swapped = restOfOne.length() > 1 && restOfOne.charAt(0) == restOfOther.charAt(1) && restOfOne.charAt(1) == restOfOther.charAt(0)
+                && restOfOne.substring(2).equals(restOfOther.substring(2));
+        return swapped || !restOfOne.isEmpty() && restOfOne.substring(1).equals(restOfOther.substring(1));
+    }
+}

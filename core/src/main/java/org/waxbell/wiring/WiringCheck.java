@@ -1,0 +1,67 @@
+package org.waxbell.wiring;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.waxbell.check.Problem;
+import org.waxbell.check.Problems;
+import org.waxbell.cue.Cue;
+import org.waxbell.port.Calendars;
+
+/** Checks that an edit of racks, stages or the house breaks no cue, and whole wirings before they take the place of others. */
+public final class WiringCheck {
+    private WiringCheck() {
+    }
+
+    /** What would be wrong with cues of {@code after} that were right in {@code before} and are the same there; places are within the whole document. */
+    public static List<Problem> broken(Wiring before, Wiring after, Calendars calendars) {
+        Map<String, Cue> known = byId(before);
+        List<Problem> all = new ArrayList<>();
+        for (int i = 0; i < after.cues().size(); i++) {
+            Cue cue = after.cues().get(i);
+            if (cue.equals(known.get(cue.id())) && CueCheck.check(before, cue, calendars).isEmpty()) {
+                all.addAll(placed("cues[" + i + "]", CueCheck.check(after, cue, calendars)));
+            }
+        }
+        return all;
+    }
+
+    /** What is wrong with everything in {@code after} that is not just so in {@code before}, and with cues that it would break. */
+    public static List<Problem> whole(Wiring before, Wiring after, Calendars calendars) {
+        Problems problems = new Problems();
+        if (!after.house().equals(before.house())) {
+            after.house().check(problems.at("house"));
+        }
+        for (int i = 0; i < after.racks().size(); i++) {
+            if (!before.racks().contains(after.racks().get(i))) {
+                after.racks().get(i).check(problems.at("racks", i));
+            }
+        }
+        for (int i = 0; i < after.stages().size(); i++) {
+            if (!before.stages().contains(after.stages().get(i))) {
+                after.stages().get(i).check(problems.at("stages", i));
+            }
+        }
+        List<Problem> all = new ArrayList<>(problems.found());
+        Map<String, Cue> known = byId(before);
+        for (int i = 0; i < after.cues().size(); i++) {
+            Cue cue = after.cues().get(i);
+            if (!cue.equals(known.get(cue.id()))) {
+                all.addAll(placed("cues[" + i + "]", CueCheck.check(after, cue, calendars)));
+            }
+        }
+        all.addAll(broken(before, after, calendars));
+        return all;
+    }
+
+    private static Map<String, Cue> byId(Wiring wiring) {
+        Map<String, Cue> known = new HashMap<>();
+        wiring.cues().forEach(cue -> known.put(cue.id(), cue));
+        return known;
+    }
+
+    private static List<Problem> placed(String place, List<Problem> problems) {
+        return problems.stream().map(each -> new Problem(each.path().isEmpty() ? place : place + "." + each.path(), each.value(), each.message(), each.remedy())).toList();
+    }
+}
