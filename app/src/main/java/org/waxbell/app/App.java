@@ -1,5 +1,6 @@
 package org.waxbell.app;
 
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
@@ -13,6 +14,7 @@ import org.waxbell.app.config.Port;
 import org.waxbell.app.config.SchemaGuard;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.config.Version;
+import org.waxbell.app.rehearse.RehearseCommand;
 
 /** The program: looks at what it was started with, refuses with one sentence and a remedy, or serves until it is stopped. */
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
@@ -20,6 +22,10 @@ public class App {
     /** Starts the program. */
     public static void main(String[] args) {
         try {
+            if (args.length > 0 && args[0].equals("rehearse")) {
+                new RehearseCommand(System.out, System.err).run(Arrays.asList(args).subList(1, args.length));
+                return;
+            }
             Options options = Options.parse(args);
             if (options.versionOnly()) {
                 System.out.println("Wax Bell " + Version.current());

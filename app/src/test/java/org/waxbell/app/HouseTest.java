@@ -158,4 +158,21 @@ class HouseTest {
             assertThat(documents.read(old.at("/stages/0").toString(), Stage.class).outlets().get(0).quietTo()).isEqualTo(100);
         }
     }
+
+    @Test
+    void aConditionIsTriedOnASampleAndOnWhatHappenedLately() {
+        app.say("captain_sedge", "!pour short");
+        app.say("lowtide_lou", "hello there");
+        JsonNode cue = app.cue("pour-the-taper").get("cue");
+        JsonNode tried = app.post("/api/conditions", Map.of("cue", cue, "condition", "'moderator' in viewer.standing && argument != ''")).body();
+        assertThat(tried.at("/tried/0/at").asLong()).as("the sample first").isZero();
+        assertThat(tried.at("/tried/0/holds").asBoolean()).isFalse();
+        assertThat(tried.at("/tried/1/event").asString()).contains("hello there");
+        assertThat(tried.at("/tried/1/holds").asBoolean()).isFalse();
+        assertThat(tried.at("/tried/2/holds").asBoolean()).isTrue();
+        assertThat(tried.get("names")).extracting(JsonNode::asString).contains("viewer.months", "slate.pours", "mixer.scene");
+        JsonNode wrong = app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.months")).body();
+        assertThat(wrong.at("/problems/0/message").asString()).contains("not true or false");
+        assertThat(app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.age > 3")).body().at("/problems/0/message").asString()).startsWith("At line 1, character 7");
+    }
 }

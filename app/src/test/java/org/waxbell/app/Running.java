@@ -78,7 +78,7 @@ final class Running implements AutoCloseable {
         try {
             HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://" + host() + path)).timeout(Duration.ofSeconds(30))
                     .method(method, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofByteArray(body));
-            if (body != null) {
+            if (body != null && !List.of(headers).contains("Content-Type")) {
                 request.header("Content-Type", "application/json");
             }
             if (headers.length > 0) {
@@ -87,6 +87,14 @@ final class Running implements AutoCloseable {
             HttpResponse<String> answer = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
             boolean json = answer.headers().firstValue("Content-Type").orElse("").contains("json");
             return new Answer(answer.statusCode(), answer.headers().map(), JSON.readTree(json ? answer.body() : "{}"));
+        } catch (IOException | InterruptedException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    String askText(String path) {
+        try {
+            return client.send(HttpRequest.newBuilder(URI.create("http://" + host() + path)).build(), HttpResponse.BodyHandlers.ofString()).body();
         } catch (IOException | InterruptedException broken) {
             throw new IllegalStateException(broken);
         }

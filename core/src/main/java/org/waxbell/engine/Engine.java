@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.waxbell.condition.Condition;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Target;
+import org.waxbell.gate.GateQuery;
 import org.waxbell.gate.Let;
 import org.waxbell.gate.LetBook;
 import org.waxbell.journal.CueAnswer;
@@ -89,11 +91,11 @@ public final class Engine {
         String note = tonight.note(at, event, out);
         boolean news = !(event instanceof HouseEvent.Switched switched) || depth > 0 || switched(at, switched, out);
         List<CueAnswer> answers = note.isEmpty() && news ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
-        if (answers.isEmpty() && event instanceof ChatLine line && !tonight.showOpen() && book.hasFirstLine(line)) {
-            note = "no cue has this word · no show is open, so it is nobody's first line tonight";
-        }
         if (answers.isEmpty() && note.isEmpty() && event instanceof ChatLine line) {
             note = deciding.hint(nextDecision, at, line, out);
+        }
+        if (answers.isEmpty() && note.isEmpty() && event instanceof ChatLine line && !tonight.showOpen() && book.hasFirstLine(line)) {
+            note = "no cue has this word · no show is open, so it is nobody's first line tonight";
         }
         // What followed from something else, or only reports how things stand, is told where a cue waits for it.
         boolean report = event instanceof HouseEvent.Switched seen && !seen.byHand();
@@ -210,6 +212,11 @@ public final class Engine {
     /** Whether what is decided can be kept; while it cannot, cues that cost points are held. */
     public void kept(boolean now) {
         tonight.kept(now);
+    }
+
+    /** What a condition says of events, as the evening stands now; it changes nothing. */
+    public List<Condition.Verdict> wouldHold(Condition condition, List<ShowEvent> events) {
+        return events.stream().map(event -> condition.test(() -> new GateQuery(0, event, "", lets, 0, tonight, "").values())).toList();
     }
 
     /** The wiring in force. */

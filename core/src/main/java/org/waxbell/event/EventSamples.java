@@ -50,6 +50,11 @@ public final class EventSamples {
         return Optional.<ShowEvent>ofNullable(BY_KIND.get(kind)).or(() -> house(kind));
     }
 
+    /** A sample that brings all values of these names; empty where none does. */
+    public static Optional<ShowEvent> bringing(Set<String> names) {
+        return Stream.concat(Stream.of(chat()), kinds().stream().flatMap(kind -> any(kind).stream())).filter(each -> each.values().keySet().containsAll(names)).findFirst();
+    }
+
     /** The kinds that a pull may wait for, in the order in which they are offered. */
     public static List<String> kinds() {
         return Stream.concat(BY_KIND.keySet().stream(), HOUSE.keySet().stream()).toList();

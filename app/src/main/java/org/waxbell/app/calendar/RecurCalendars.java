@@ -17,7 +17,7 @@ import org.waxbell.port.Calendars;
  * an hour that does not exist shifts forward and one that comes twice counts once.
  */
 @Component
-class RecurCalendars implements Calendars {
+public class RecurCalendars implements Calendars {
     private static final TimeZone UTC = TimeZone.getTimeZone("UTC");
     private static final long DAY = 86_400_000;
     /** A rule that never comes again within reach is given up after so many tries. */

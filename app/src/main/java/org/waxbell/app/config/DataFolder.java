@@ -23,7 +23,7 @@ public final class DataFolder implements AutoCloseable {
     /** Makes the folder where it is missing and locks it; throws {@link StartRefused} where it cannot be used. */
     public static DataFolder open(Path root) {
         try {
-            for (String part : new String[] {"media", "keys", "log", "backups"}) {
+            for (String part : new String[] {"media", "keys", "log", "backups", "scripts"}) {
                 Files.createDirectories(root.resolve(part));
             }
             if (!Files.isWritable(root)) {
@@ -67,6 +67,11 @@ public final class DataFolder implements AutoCloseable {
     /** The folder of media, named by their hash. */
     public Path media() {
         return root.resolve("media");
+    }
+
+    /** The folder of scripts to rehearse. */
+    public Path scripts() {
+        return root.resolve("scripts");
     }
 
     /** The folder of keys. */

@@ -18,6 +18,13 @@ public final class Documents {
         this.mapper = mapper;
     }
 
+    /** The same way of writing where nothing else of the application runs. */
+    public static Documents standalone() {
+        JsonMapper.Builder builder = JsonMapper.builder();
+        new JsonConfig().strict().customize(builder);
+        return new Documents(builder.build());
+    }
+
     /** The value as JSON. */
     public String write(Object value) {
         return mapper.writeValueAsString(value);

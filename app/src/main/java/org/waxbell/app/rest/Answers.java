@@ -2,7 +2,6 @@ package org.waxbell.app.rest;
 
 import java.util.List;
 import java.util.concurrent.CompletionException;
-import java.util.stream.Collectors;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -11,15 +10,13 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.waxbell.app.json.Faults;
 import org.waxbell.app.run.Unsaved;
 import org.waxbell.app.wiring.Conflict;
 import org.waxbell.app.wiring.Document;
 import org.waxbell.app.wiring.Refused;
 import org.waxbell.check.Problem;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.exc.InvalidTypeIdException;
-import tools.jackson.databind.exc.MismatchedInputException;
-import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Refusals as RFC 9457 problem documents: each with place, value, message and remedy. */
 @RestControllerAdvice
@@ -62,32 +59,9 @@ class Answers {
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
         Throwable cause = unreadable.getMostSpecificCause();
-        Problem problem = cause instanceof JacksonException json ? problem(json)
+        Problem problem = cause instanceof JacksonException json ? Faults.of(json)
                 : new Problem("", "", "There is no document in the request.", "Send one as JSON.");
         return problem(HttpStatus.BAD_REQUEST, "Not understood", problem.message(), List.of(problem));
-    }
-
-    private static Problem problem(JacksonException json) {
-        String path = json.getPath().stream().map(each -> each.getPropertyName() == null ? "[" + each.getIndex() + "]"
-                : "." + each.getPropertyName()).collect(Collectors.joining()).replaceFirst("^\\.", "");
-        if (json instanceof UnrecognizedPropertyException unknown) {
-            return new Problem(path, unknown.getPropertyName(), "No field is called \"" + unknown.getPropertyName() + "\" here.",
-                    "Take it away, or correct its name.");
-        }
-        if (json instanceof InvalidTypeIdException kind) {
-            return new Problem(path, String.valueOf(kind.getTypeId()), "There is no such kind here.", "Correct the field \"kind\".");
-        }
-        if (json instanceof MismatchedInputException mismatch) {
-            return new Problem(path, "", first(mismatch.getOriginalMessage()), "Give a value of the right kind.");
-        }
-        return new Problem(path, "", "This is not JSON: " + first(json.getOriginalMessage()), "Send a document as JSON.");
-    }
-
-    private static String first(String message) {
-        int end = message.indexOf('\n');
-        String line = end < 0 ? message : message.substring(0, end);
-        int types = line.indexOf("`");
-        return (types < 0 ? line : line.substring(0, types).strip() + " …") + (line.endsWith(".") && types < 0 ? "" : ".");
     }
 
     private static ProblemDetail problem(HttpStatus status, String title, String message, List<Problem> problems) {

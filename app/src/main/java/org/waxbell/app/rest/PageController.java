@@ -31,7 +31,7 @@ class PageController {
         this.wiring = wiring;
     }
 
-    @GetMapping({"/", "/cues", "/cues/{id}", "/links"})
+    @GetMapping({"/", "/cues", "/cues/{id}", "/links", "/rehearse"})
     String console() {
         return "forward:/index.html";
     }

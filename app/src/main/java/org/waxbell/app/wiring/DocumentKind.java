@@ -5,8 +5,11 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
+import tools.jackson.databind.EnumNamingStrategies;
+import tools.jackson.databind.annotation.EnumNaming;
 
 /** The kinds of document. */
+@EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
 public enum DocumentKind {
     /** One wiring of pulls, gates and scores. */
     CUE(Cue.class, "cue "),

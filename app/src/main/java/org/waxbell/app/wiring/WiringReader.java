@@ -28,7 +28,8 @@ public final class WiringReader {
     private final Documents documents;
     private final Schema schema;
 
-    WiringReader(Documents documents) {
+    /** A reader that reads with {@code documents}. */
+    public WiringReader(Documents documents) {
         this.documents = documents;
         try (InputStream in = Objects.requireNonNull(WiringReader.class.getResourceAsStream(SCHEMA), SCHEMA)) {
             schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(in, InputFormat.JSON);
