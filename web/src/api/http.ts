@@ -19,13 +19,17 @@ const refusal = async (answer: Response): Promise<Refusal> => {
 }
 
 /** Asks the server; throws {@link Refusal}. */
-export const ask = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
+export const ask = <T>(method: string, path: string, body?: unknown): Promise<T> =>
+  send<T>(method, path, body === undefined ? undefined : JSON.stringify(body), 'application/json')
+
+/** Sends a body as it is; throws {@link Refusal}. */
+export const send = async <T>(method: string, path: string, body: BodyInit | undefined, type: string): Promise<T> => {
   let answer: Response
   try {
     answer = await fetch(`/api${path}`, {
       method,
-      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      headers: body === undefined ? {} : { 'Content-Type': type },
+      body,
     })
   } catch {
     throw new Refusal(0, 'Wax Bell does not answer. Is it still running?', [])

@@ -63,7 +63,7 @@ describe('the sentence', () => {
   it('is said to a screen reader as it reads, with a control for each chip', async () => {
     const made = mount(CueSentence, { props: { draft: await opened() } })
     expect(made.find('section').attributes('aria-label')).toBe('When !pour is typed by anyone, at most every 14 s, it answers at once. When held, it stays silent.')
-    expect(made.findAll('button.chip').map((chip) => chip.text())).toEqual(['!pour', 'anyone', 'every 14 s', 'stays silent'])
+    expect(made.findAll('button.chip').map((chip) => chip.text())).toEqual(['!pour', 'anyone', 'every 14 s', 'stays silent', '+ a condition'])
   })
 
   it('marks the chip whose place is wrong and no other', async () => {

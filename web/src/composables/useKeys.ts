@@ -11,6 +11,7 @@ export const KEYS = [
   { keys: '↑ ↓', does: 'next or previous cue, in the list' },
   { keys: '← →', does: 'next or previous part, in the score' },
   { keys: 'Del', does: 'remove the part that is chosen' },
+  { keys: '+ − 0', does: 'closer, further away, the whole evening, in Rehearse' },
   { keys: 'a key of a cue', does: 'rings it, where you gave it one' },
   { keys: '?', does: 'this list' },
 ]

@@ -89,7 +89,7 @@ describe('the sentence of a cue', () => {
       { kind: 'condition', condition: 'viewer.months > 3' }, { kind: 'price', price: 40 },
     ]
     expect(asText(pieces(cue({ gates, takes: [...cue().takes, ...cue().takes], takeRule: 'turn' }), length))).toContain(
-      'by anyone, unless a more exact cue rang, on air in the scene bench, no more than 3 times a show and once for each viewer, only if viewer.months > 3, for 40 drips, as often as it comes, it plays one of 2 takes, in turn, which plays for 5.8 s.',
+      'by anyone, unless a more exact cue rang, on air in the scene bench, no more than 3 times a show and once for each viewer, for 40 drips, as often as it comes, it plays one of 2 takes, in turn, which plays for 5.8 s.',
     )
   })
 

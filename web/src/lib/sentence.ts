@@ -3,7 +3,7 @@ import { planned, type PlannedPart } from './plan'
 import { span } from './spans'
 
 /** What stands in the sentence as a control. */
-export type ChipName = 'words' | 'who' | 'cooldown' | 'wait' | 'held'
+export type ChipName = 'words' | 'who' | 'cooldown' | 'condition' | 'wait' | 'held'
 export type Piece = { text: string } | { chip: ChipName; text: string; mono?: boolean }
 
 export const STANDINGS: { standing: Standing; plural: string }[] = [
@@ -130,14 +130,12 @@ const personal = (cue: Cue): boolean =>
 const conditions = (cue: Cue, house: House): string[] => {
   const air = gateOf(cue, 'air')
   const limit = gateOf(cue, 'limit')
-  const condition = gateOf(cue, 'condition')
   const price = gateOf(cue, 'price')
   const often = limit ? [limit.perShow > 0 && `${times(limit.perShow)} a show`, limit.perViewer > 0 && `${times(limit.perViewer)} for each viewer`].filter(Boolean).join(' and ') : ''
   return [
     cue.gates.some((gate) => gate.kind === 'standBack') && 'unless a more exact cue rang',
     air && [air.air === 'on' ? 'on air' : air.air === 'off' ? 'off air' : '', air.scenes.length > 0 && `in the scene ${either(air.scenes)}`].filter(Boolean).join(' '),
     often && `no more than ${often}`,
-    condition && `only if ${condition.condition}`,
     price && `for ${price.price} ${price.price === 1 ? house.pointsOne : house.pointsMany}`,
   ].filter((text): text is string => Boolean(text))
 }
@@ -160,6 +158,7 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
   const others = otherPulls(cue, prefix)
   const argument = gateOf(cue, 'argument')
   const chance = gateOf(cue, 'chance')
+  const condition = gateOf(cue, 'condition')
   const typed = wordsOf(cue).length > 0 || others.length === 0
   const asksForPlace = cue.takes[0]!.score.parts.some((part) => part.kind === 'card' || part.kind === 'sound')
   return [
@@ -178,7 +177,8 @@ export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => num
       : []),
     { text: 'When held, it' },
     { chip: 'held', text: cue.whenHeld.length > 0 ? 'says so in chat' : 'stays silent' },
-    { text: '.' },
+    { text: condition ? '. It rings only if' : '.' },
+    { chip: 'condition', text: condition?.condition ?? '', mono: true },
   ]
 }
 
@@ -191,4 +191,4 @@ export const brief = (cue: Cue, house: House): string => {
 }
 
 /** Pieces as one text, without a space before a comma or full stop. */
-export const asText = (all: Piece[]): string => all.map((piece) => piece.text).join(' ').replace(/ ([,.])/g, '$1')
+export const asText = (all: Piece[]): string => all.filter((piece) => piece.text).map((piece) => piece.text).join(' ').replace(/ ([,.])/g, '$1')

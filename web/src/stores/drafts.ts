@@ -14,6 +14,8 @@ export interface Draft {
   state: 'saved' | 'editing' | 'saving' | 'refused' | 'conflict' | 'offline'
   problems: Problem[]
   message: string
+  /** What the server has, where somebody else changed it meanwhile; null where it was deleted there. */
+  theirs: Cue | null
 }
 
 export const useDrafts = defineStore('drafts', () => {
@@ -23,7 +25,7 @@ export const useDrafts = defineStore('drafts', () => {
 
   const fresh = (id: string): Draft | undefined => {
     const there = wiring.cue(id)
-    return there && { cue: structuredClone(JSON.parse(JSON.stringify(there.cue)) as Cue), version: there.version, edits: 0, state: 'saved', problems: [], message: '' }
+    return there && { cue: structuredClone(JSON.parse(JSON.stringify(there.cue)) as Cue), version: there.version, edits: 0, state: 'saved', problems: [], message: '', theirs: null }
   }
 
   /** The draft of a cue; one without edits of its own follows the server. */
@@ -53,6 +55,7 @@ export const useDrafts = defineStore('drafts', () => {
       const refusal = failed as Refusal
       draft.problems = refusal.problems ?? []
       draft.message = refusal.message
+      draft.theirs = (refusal.body?.there as Cue | undefined) ?? null
       if (refusal.status === 503) {
         // It is in force and will be kept as soon as the disk allows: the next try builds on it.
         await wiring.load()

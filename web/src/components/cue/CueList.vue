@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { Switch } from '@headlessui/vue'
-import { Plus, Search } from '@lucide/vue'
+import { Menu, MenuButton, MenuItem, MenuItems, Switch } from '@headlessui/vue'
+import { Download, Ellipsis, FileUp, History, Plus, Search } from '@lucide/vue'
+import CarryDialog from '@/components/carry/CarryDialog.vue'
+import ChangesDialog from '@/components/carry/ChangesDialog.vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CueView, RackView } from '@/api/types'
@@ -15,6 +17,8 @@ const wiring = useWiring()
 const notes = useNotes()
 const router = useRouter()
 const search = ref('')
+const bringing = ref(false)
+const changes = ref(false)
 const field = ref<HTMLInputElement | null>(null)
 defineExpose({ find: () => field.value?.focus() })
 
@@ -43,9 +47,17 @@ const turn = (rack: RackView, on: boolean) =>
     <div class="flex gap-2 p-3 pb-2">
       <label class="relative flex-1">
         <Search :size="15" class="absolute top-2.5 left-2.5 text-soft" />
-        <input ref="field" v-model="search" type="search" class="field h-9 pl-8" placeholder="Find a cue" aria-label="Find a cue, word or part" />
+        <input ref="field" v-model="search" type="search" class="field h-9 pl-8" placeholder="Find" aria-label="Find a cue, word or part" />
       </label>
       <button class="button button-dark h-9" @click="$emit('add')"><Plus :size="15" /> New cue</button>
+      <Menu as="div" class="relative">
+        <MenuButton class="button h-9 px-2" aria-label="The whole wiring"><Ellipsis :size="16" /></MenuButton>
+        <MenuItems class="sheet absolute right-0 z-30 mt-1 w-52 p-1 shadow-lg">
+          <MenuItem v-slot="{ active }"><a class="flex items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" href="/api/wiring/document" download="waxbell-wiring.json"><Download :size="14" /> Carry the wiring out</a></MenuItem>
+          <MenuItem v-slot="{ active }"><button class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" @click="bringing = true"><FileUp :size="14" /> Bring a wiring…</button></MenuItem>
+          <MenuItem v-slot="{ active }"><button class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" @click="changes = true"><History :size="14" /> Changes…</button></MenuItem>
+        </MenuItems>
+      </Menu>
     </div>
     <div class="min-h-0 flex-1 overflow-auto px-3 pb-3" @keydown.down.prevent="step(1)" @keydown.up.prevent="step(-1)">
       <section v-for="rack in racks" :key="rack.rack.id" :aria-label="rack.rack.name" class="mb-3">
@@ -81,6 +93,8 @@ const turn = (rack: RackView, on: boolean) =>
         <p v-if="rack.cues.length === 0" class="py-1 text-[13px] text-soft">{{ search ? 'Nothing found here.' : 'No cues yet.' }}</p>
       </section>
     </div>
+    <CarryDialog :open="bringing" @close="bringing = false" />
+    <ChangesDialog :open="changes" @close="changes = false" />
   </aside>
 </template>
 

@@ -5,6 +5,7 @@ import { longest } from '@/lib/plan'
 import { asText, pieces, type ChipName } from '@/lib/sentence'
 import { problemsAt, type Draft } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
+import ConditionChip from './ConditionChip.vue'
 import CooldownChip from './CooldownChip.vue'
 import HeldChip from './HeldChip.vue'
 import WaitChip from './WaitChip.vue'
@@ -14,9 +15,9 @@ import WordsChip from './WordsChip.vue'
 const props = defineProps<{ draft: Draft }>()
 const wiring = useWiring()
 const all = computed(() => pieces(props.draft.cue, (folder, file) => longest(wiring.shelf, folder, file), wiring.house))
-const EDITORS = { words: WordsChip, who: WhoChip, cooldown: CooldownChip, wait: WaitChip, held: HeldChip }
-const PATHS: Record<ChipName, string> = { words: 'pulls', who: 'gates', cooldown: 'gates', wait: 'longestWaitMs', held: 'whenHeld' }
-const NAMES: Record<ChipName, string> = { words: 'Chat words', who: 'Who may', cooldown: 'Cooldown', wait: 'Longest wait', held: 'When held' }
+const EDITORS = { words: WordsChip, who: WhoChip, cooldown: CooldownChip, condition: ConditionChip, wait: WaitChip, held: HeldChip }
+const PATHS: Record<ChipName, string> = { words: 'pulls', who: 'gates', cooldown: 'gates', condition: 'gates[condition]', wait: 'longestWaitMs', held: 'whenHeld' }
+const NAMES: Record<ChipName, string> = { words: 'Chat words', who: 'Who may', cooldown: 'Cooldown', condition: 'Condition', wait: 'Longest wait', held: 'When held' }
 const wrong = (chip: ChipName) => {
   const at = props.draft.cue.gates.findIndex((gate) => gate.kind === chip)
   return problemsAt(props.draft, at < 0 ? PATHS[chip] : `gates[${at}]`).length > 0
@@ -34,10 +35,10 @@ const isPunctuation = (text: string) => /^[,.]/.test(text)
 
 <template>
   <section class="sheet relative px-4 py-3 text-[16px] leading-[34px]" :aria-label="asText(all)">
-    <template v-for="(piece, at) in all" :key="at">
+    <template v-for="(piece, at) in all" :key="'chip' in piece ? piece.chip : at">
       <Popover v-if="'chip' in piece" as="span">
-        <PopoverButton class="chip" :class="[piece.mono && 'font-mono text-[15px]', wrong(piece.chip) && 'wrong']" :aria-label="`${NAMES[piece.chip]}: ${piece.text}`" @click="place">
-          {{ piece.text }}
+        <PopoverButton class="chip" :class="[piece.mono && piece.text && 'font-mono text-[15px]', !piece.text && 'bare', wrong(piece.chip) && 'wrong']" :aria-label="`${NAMES[piece.chip]}: ${piece.text || 'none'}`" @click="place">
+          {{ piece.text || '+ a condition' }}
         </PopoverButton>
         <PopoverPanel class="sheet absolute z-30 w-[300px] p-3 text-[14px] leading-5 shadow-lg" :style="hang">
           <h3 class="mb-1 text-[16px]">{{ NAMES[piece.chip] }}</h3>
@@ -48,3 +49,13 @@ const isPunctuation = (text: string) => /^[,.]/.test(text)
     </template>
   </section>
 </template>
+
+<style scoped>
+/* A control for what this cue does not have yet. */
+.bare {
+  border-bottom-color: transparent;
+  background: none;
+  font-size: 13px;
+  color: var(--soft);
+}
+</style>

@@ -12,6 +12,7 @@ import { usePress } from '@/composables/useHandKeys'
 import { useKeys } from '@/composables/useKeys'
 import { newPart } from '@/lib/newCue'
 import { sampleValues } from '@/lib/plan'
+import { typedPull } from '@/lib/sentence'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
 import CueLately from './CueLately.vue'
@@ -104,6 +105,20 @@ const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) =>
         </Menu>
       </div>
       <TheProblems :problems="problemsAt(draft, 'name')" />
+      <div class="-mt-2 flex items-center gap-3 text-[13px]">
+        <input
+          class="field min-w-0 flex-1 border-transparent bg-transparent text-soft hover:border-edge focus:border-edge"
+          aria-label="What viewers read of it"
+          placeholder="What viewers read of it, in a few words"
+          :value="cue.description"
+          :aria-invalid="problemsAt(draft, 'description').length > 0"
+          @input="edit((each) => (each.description = ($event.target as HTMLInputElement).value))"
+        />
+        <label v-if="typedPull(cue)" class="flex flex-none items-center gap-1.5 text-soft" title="Whether {commands} tells its word to those who may use it">
+          <input type="checkbox" :checked="cue.listed" @change="edit((each) => (each.listed = ($event.target as HTMLInputElement).checked))" /> told to viewers
+        </label>
+      </div>
+      <TheProblems :problems="problemsAt(draft, 'description')" />
       <CueSentence :draft="draft" />
       <ScoreDrawing :draft="draft" :chosen="chosen" @choose="chosen = $event" />
       <TheProblems :problems="ofScore" />

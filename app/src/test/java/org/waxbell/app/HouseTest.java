@@ -173,6 +173,6 @@ class HouseTest {
         assertThat(tried.get("names")).extracting(JsonNode::asString).contains("viewer.months", "slate.pours", "mixer.scene");
         JsonNode wrong = app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.months")).body();
         assertThat(wrong.at("/problems/0/message").asString()).contains("not true or false");
-        assertThat(app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.age > 3")).body().at("/problems/0/message").asString()).startsWith("At line 1, character 7");
+        assertThat(app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.age > 3")).body().at("/problems/0/message").asString()).startsWith("At line 1, character 1: undeclared");
     }
 }

@@ -133,13 +133,17 @@ class ConsoleTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"/cues/pour-the-taper, day", "/cues/pour-the-taper, dusk", "/links, day", "/links, dusk", "/channel, day", "/channel, dusk",
+    @CsvSource({"/rehearse, day", "/rehearse, dusk", "/cues/pour-the-taper, day", "/cues/pour-the-taper, dusk", "/links, day", "/links, dusk", "/channel, day", "/channel, dusk",
         "/mixer, day", "/mixer, dusk"})
     void noScreenHasAFaultThatAxeFinds(String path, String light) throws IOException {
         show(path);
         browser.driver().executeScript("localStorage.setItem('waxbell.light', arguments[0])", light);
         browser.driver().navigate().refresh();
         browser.see("h1");
+        if (path.equals("/rehearse")) {
+            browser.seeText("aside button", "Rehearse it").click();
+            browser.see("canvas");
+        }
         browser.await(light, any -> browser.see("html").getDomAttribute("data-light").equals(light));
         browser.driver().executeScript(Files.readString(Path.of(AXE)));
         Object faults = browser.driver().executeAsyncScript("""

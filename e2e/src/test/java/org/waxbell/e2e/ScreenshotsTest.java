@@ -41,6 +41,11 @@ class ScreenshotsTest {
             browser.driver().executeScript("document.documentElement.dataset.light = 'dusk'");
             take(browser, dusk, "console-dusk");
             take(browser, links, "links");
+            String rehearse = browser.tab(app.address() + "/rehearse");
+            browser.seeText("aside button", "Rehearse it").click();
+            browser.seeText("ol[aria-label=Moments] button", "held by").click();
+            browser.seeText("[aria-label=Why]", "held");
+            take(browser, rehearse, "rehearse");
             browser.to(channel);
             browser.seeText("[role=log] li", "Snip. A clean wick");
             take(browser, channel, "channel");
