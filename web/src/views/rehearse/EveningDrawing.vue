@@ -5,14 +5,15 @@ import { computed, ref, watchEffect } from 'vue'
 import { LANE_ICONS } from '@/components/score/lanes'
 import { useDusk } from '@/composables/useDusk'
 import { moved, zoomed, type Moment, type Stretch } from '@/lib/evening'
-import { heightOf, LINES, paint, ROW, RULER, type Painted } from './paint'
+import { heightOf, paint, RULER, sizesOf, type Painted } from './paint'
 
 const props = defineProps<{ painted: Painted; name: string }>()
 const emit = defineEmits<{ stretch: [Stretch]; choose: [Moment] }>()
 const canvas = ref<HTMLCanvasElement | null>(null)
 const { width } = useElementSize(canvas)
 const { dusk } = useDusk()
-const height = computed(() => heightOf(props.painted.rows))
+const height = computed(() => heightOf(props.painted))
+const sizes = computed(() => sizesOf(props.painted.small))
 
 watchEffect(() => {
   const element = canvas.value
@@ -54,7 +55,7 @@ useEventListener(window, 'pointerup', (pointer: PointerEvent) => {
 })
 const NEAR = 6
 const choose = (x: number, y: number) => {
-  const row = props.painted.rows[Math.floor((y - RULER - LINES) / ROW)]
+  const row = props.painted.rows[Math.floor((y - RULER - sizes.value.lines) / sizes.value.row)]
   const at = timeAt(x)
   const near = timeAt(x + NEAR) - at
   const distance = (from: number, to: number) => (at < from ? from - at : at > to ? at - to : 0)
@@ -74,8 +75,8 @@ const choose = (x: number, y: number) => {
 <template>
   <section :aria-label="name" class="sheet flex flex-none overflow-hidden">
     <div class="w-[128px] flex-none border-r border-line">
-      <div class="flex items-end px-3 text-[12.5px] text-soft" :style="{ height: `${RULER + LINES}px` }">Lines of chat</div>
-      <div v-for="row in painted.rows" :key="row.key" class="flex items-center gap-1.5 border-t border-line px-3 text-[12.5px] text-soft" :style="{ height: `${ROW}px` }">
+      <div class="flex items-end px-3 text-[12.5px] text-soft" :style="{ height: `${RULER + sizes.lines}px` }">Lines of chat</div>
+      <div v-for="row in painted.rows" :key="row.key" class="flex items-center gap-1.5 border-t border-line px-3 text-[12.5px] text-soft" :style="{ height: `${sizes.row}px` }">
         <component :is="row.lane === 'held' ? Droplet : LANE_ICONS[row.lane]" :size="13" class="flex-none" /> <span class="truncate" :title="row.name">{{ row.name }}</span>
       </div>
     </div>

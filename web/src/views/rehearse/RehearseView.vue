@@ -28,12 +28,12 @@ const against = computed(() => chosen.value?.against ?? false)
 const drawings = computed(() =>
   evenings.value.map((evening, at) => ({
     name: at === 0 ? 'The evening' : 'Beside it, with the other wiring', against: at === 1,
-    painted: { evening, moments: moments.value[at]!, rows: rows.value, lines: report.value!.lines, whole: whole.value, stretch: stretch.value, chosen: chosen.value?.against === (at === 1) ? (chosen.value?.moment.key ?? '') : '', cue: cue.value },
+    painted: { evening, moments: moments.value[at]!, rows: rows.value, lines: report.value!.lines, whole: whole.value, stretch: stretch.value, chosen: chosen.value?.against === (at === 1) ? (chosen.value?.moment.key ?? '') : '', cue: cue.value, small: evenings.value.length > 1 },
   })),
 )
 const looked = computed(() => (moments.value[against.value ? 1 : 0] ?? []).filter((each) => each.to >= stretch.value.from && each.at <= stretch.value.to && (!cue.value || each.cueId === cue.value)))
 const places = computed(() => report.value?.evening.places.slice(0, 4).map((each) => `${each.name} ${span(Math.round(each.busyMs / 1_000) * 1_000)}`).join(', ') ?? '')
-const together = computed(() => report.value?.evening.together.slice(0, 2).map((each) => `${each.one} and ${each.other}, ${each.times} times`).join('; ') ?? '')
+const together = computed(() => report.value?.evening.together.slice(0, 2).map((each) => `${each.one} and ${each.other}, ${each.times === 1 ? 'once' : `${each.times} times`}`).join('; ') ?? '')
 const middle = () => (stretch.value.from + stretch.value.to) / 2
 const zoom = (by: number) => (stretch.value = zoomed(stretch.value, whole.value, by, chosen.value?.moment.at ?? middle()))
 const choose = (moment: Moment, other: boolean) => {

@@ -1,9 +1,10 @@
 import type { EveningView } from '@/api/types'
 import { momentLabel, rulerOf, type Moment, type Row, type Stretch } from '@/lib/evening'
 
-export const ROW = 22
 export const RULER = 20
-export const LINES = 34
+
+/** How tall rows and the silhouette of chat are, in CSS pixels: two evenings, one above the other, are drawn smaller. */
+export const sizesOf = (small: boolean) => (small ? { row: 15, lines: 18 } : { row: 22, lines: 34 })
 
 /** What a drawing of an evening shows. */
 export interface Painted {
@@ -15,21 +16,23 @@ export interface Painted {
   stretch: Stretch
   chosen: string
   cue: string
+  small: boolean
 }
 
 /** How tall the drawing is, in CSS pixels. */
-export const heightOf = (rows: Row[]): number => RULER + LINES + rows.length * ROW + 4
+export const heightOf = ({ rows, small }: Painted): number => RULER + sizesOf(small).lines + rows.length * sizesOf(small).row + 4
 
 /** Draws the evening: a ruler, lines of chat as a silhouette, parts as bars on their rows, waits as thin lines, what was held as drops. */
 export const paint = (context: CanvasRenderingContext2D, width: number, painted: Painted, colour: (name: string) => string) => {
   const { rows, stretch, whole } = painted
+  const { row, lines: tall } = sizesOf(painted.small)
   const x = (at: number) => ((at - stretch.from) / (stretch.to - stretch.from)) * width
-  const rowTop = (index: number) => RULER + LINES + index * ROW
-  context.clearRect(0, 0, width, heightOf(rows))
+  const rowTop = (index: number) => RULER + tall + index * row
+  context.clearRect(0, 0, width, heightOf(painted))
   context.font = '12px "Spline Sans Mono Variable", monospace'
   for (const tick of rulerOf(stretch, whole.from)) {
     context.fillStyle = colour('--line')
-    context.fillRect(Math.round(x(tick)), RULER - 4, 1, heightOf(rows))
+    context.fillRect(Math.round(x(tick)), RULER - 4, 1, heightOf(painted))
     context.fillStyle = colour('--soft')
     if (x(tick) < width - 60) {
       context.fillText(momentLabel(tick, whole.from), x(tick) + 4, RULER - 6)
@@ -51,45 +54,47 @@ export const paint = (context: CanvasRenderingContext2D, width: number, painted:
   context.globalAlpha = 1
 }
 
-const chat = (context: CanvasRenderingContext2D, { lines, whole }: Painted, x: (at: number) => number, colour: (name: string) => string) => {
+const chat = (context: CanvasRenderingContext2D, { lines, whole, small }: Painted, x: (at: number) => number, colour: (name: string) => string) => {
+  const { lines: tall } = sizesOf(small)
   const most = Math.max(1, ...lines)
   const span = (whole.to - whole.from) / lines.length
   context.fillStyle = colour('--edge')
   lines.forEach((count, index) => {
     const left = x(whole.from + index * span)
-    const height = (count / most) * (LINES - 8)
-    context.fillRect(left, RULER + LINES - 2 - height, Math.max(1, x(whole.from + (index + 1) * span) - left - 1), height)
+    const height = (count / most) * (tall - 8)
+    context.fillRect(left, RULER + tall - 2 - height, Math.max(1, x(whole.from + (index + 1) * span) - left - 1), height)
   })
 }
 
 const mark = (context: CanvasRenderingContext2D, moment: Moment, painted: Painted, x: (at: number) => number, top: (key: string) => number, colour: (name: string) => string) => {
+  const { row } = sizesOf(painted.small)
   const chosen = moment.key === painted.chosen
   if (!moment.ring || moment.kind === 'dropped') {
-    drop(context, x(moment.at), top('held') + ROW / 2, moment.kind === 'dropped', chosen, colour)
+    drop(context, x(moment.at), top('held') + row / 2, moment.kind === 'dropped', chosen, colour)
     return
   }
   const [first] = moment.ring.parts
   if (first && moment.ring.waitedMs > 0) {
     context.fillStyle = colour('--wax-words')
-    context.fillRect(x(moment.at), top(first.place || first.lane) + ROW / 2, x(moment.ring.start) - x(moment.at), 1.5)
+    context.fillRect(x(moment.at), top(first.place || first.lane) + row / 2, x(moment.ring.start) - x(moment.at), 1.5)
   }
   for (const part of moment.ring.parts) {
     const at = top(part.place || part.lane)
     const width = Math.max(2, x(part.to) - x(part.from))
     context.fillStyle = colour(`--lane-${part.lane}`)
     context.beginPath()
-    context.roundRect(x(part.from), at + 3, width, ROW - 6, Math.min(5, width / 2))
+    context.roundRect(x(part.from), at + 3, width, row - 6, Math.min(5, width / 2))
     context.fill()
     if (chosen) {
       context.strokeStyle = colour('--ink')
       context.lineWidth = 2
       context.stroke()
     }
-    if (width > 70) {
+    if (width > 70 && !painted.small) {
       context.fillStyle = colour(`--on-${part.lane}`)
       context.save()
       context.clip()
-      context.fillText(moment.cueName, Math.max(x(part.from), 0) + 6, at + ROW - 7)
+      context.fillText(moment.cueName, Math.max(x(part.from), 0) + 6, at + row - 7)
       context.restore()
     }
   }
