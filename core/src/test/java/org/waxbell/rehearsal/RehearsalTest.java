@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
@@ -24,9 +25,12 @@ import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChatLine;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.PriceGate;
+import org.waxbell.journal.Decision;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
+import org.waxbell.score.Lane;
 import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.WiringPatch;
 
 class RehearsalTest {
     private static final CueBook HOUSE = GoldenHouseTest.book(new BusyRule.Wait(4, 9_000), true);
@@ -159,5 +163,38 @@ class RehearsalTest {
         assertThat(steps).extracting(Step::at).containsExactly(0L, 1_000L, 4_000L);
         assertThat(steps).extracting(each -> ((ChatLine) ((Step.Happens) each).event()).text()).containsExactly("!pour", "good evening", "!pour");
         assertThat(IrcLog.read(List.of())).isEmpty();
+    }
+
+    @Test
+    void anotherWiringTakesTheLinesOfARecordedEveningAndNothingElse() {
+        Cue pour = Samples.cue("pour", List.of("!pour"), List.of(), Samples.reply("r", new Anchor.At(0)));
+        Cue rests = Samples.cue("pour", List.of("!pour"), List.of(new CooldownGate(60_000, 0)), Samples.reply("r", new Anchor.At(0)));
+        WiringPatch edit = new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(rests), List.of());
+        List<Step> recorded = List.of(new Step.Led(0, 80), says(0, "a", "!pour"), new Step.Rewired(1_000, edit), says(2_000, "a", "!pour"), says(3_000, "a", "!pour"),
+                new Step.Reported(4_000, "1.none", Completion.ended()));
+        Report asItWas = Rehearsal.again(Samples.book(pour), EngineState.fresh(1), recorded, Calendars.NONE);
+        assertThat(asItWas.cues()).singleElement().extracting(Report.CueTally::rang, Report.CueTally::held).containsExactly(2, Map.of("cooldown", 1));
+        Report now = Rehearsal.from(Samples.book(pour), EngineState.fresh(1), recorded, false, Calendars.NONE, percent -> { }, () -> true);
+        assertThat(now.cues()).singleElement().extracting(Report.CueTally::rang, Report.CueTally::held).containsExactly(3, Map.of());
+        assertThat(now.steps()).isEqualTo(4);
+    }
+
+    @Test
+    void aRingTellsItsPartsAndTheDecisionThatLetItThrough() {
+        CueBook book = Samples.book(Samples.cue("pour", List.of("!pour"), List.of(), Samples.card("card", new Anchor.At(0), 4_000), Samples.reply("thanks", new Anchor.After("card", 100))));
+        Report report = run(book, List.of(says(0, "a", "hello"), says(500, "a", "!pour")));
+        Report.PlayedRing ring = report.rings().get(0);
+        assertThat(ring.decision()).isEqualTo(2);
+        assertThat(ring.parts()).containsExactly(new Report.PlayedPart("card", Lane.SCREEN, "main/lower-third", 560, 4_560, "ended"),
+                new Report.PlayedPart("thanks", Lane.CHAT, "", 4_660, 4_660, "ended"));
+        assertThat(report.decisions()).extracting(Decision::number).containsExactly(2L);
+    }
+
+    @Test
+    void aScriptCountsItsLinesInEqualSpans() {
+        Script script = new Script(Optional.empty(), List.of(says(1_000, "a", "x"), says(2_000, "a", "x"), new Step.Hush(6_000), says(11_000, "a", "x")));
+        assertThat(script.lines(5)).containsExactly(2, 0, 0, 0, 1);
+        assertThat(script.lengthMs()).isEqualTo(10_000);
+        assertThat(new Script(Optional.empty(), List.of()).lines(3)).containsExactly(0, 0, 0);
     }
 }
