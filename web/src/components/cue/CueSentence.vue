@@ -49,13 +49,3 @@ const isPunctuation = (text: string) => /^[,.]/.test(text)
     </template>
   </section>
 </template>
-
-<style scoped>
-/* A control for what this cue does not have yet. */
-.bare {
-  border-bottom-color: transparent;
-  background: none;
-  font-size: 13px;
-  color: var(--soft);
-}
-</style>

@@ -212,7 +212,7 @@ class CarryTest {
             JsonNode hint = chat.next("line").get("body");
             assertThat(hint.get("text").asString()).isEqualTo("No cue has !puor. Did you mean !pour?");
             assertThat(hint.get("to").asString()).isEqualTo("captain_sedge");
-            assertThat(app.say("lowtide_lou", "!puor").body().get("sentence").asString()).isEqualTo("no cue has this word");
+            assertThat(app.say("lowtide_lou", "!puor").body().get("sentence").asString()).startsWith("no cue has this word").doesNotContain("perhaps");
         }
     }
 }

@@ -7,7 +7,7 @@ import java.util.Set;
 /** Something that a viewer wrote: a line of chat, or a private message. */
 public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine {
     /** Names that words may use where something written pulled the cue. */
-    Set<String> FIELDS = Set.of("viewer", "word", "argument", "line");
+    Set<String> FIELDS = Set.of("viewer", "word", "argument", "named", "line");
 
     /** The link it arrived by. */
     String from();
@@ -40,8 +40,16 @@ public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine 
         return space < 0 ? "" : text().substring(space + 1);
     }
 
+    /** Whom the writer names: the first word behind the chat word, without an at sign; empty text for nobody. */
+    default String named() {
+        String first = argument().strip();
+        int space = first.indexOf(' ');
+        first = space < 0 ? first : first.substring(0, space);
+        return first.startsWith("@") ? first.substring(1) : first;
+    }
+
     @Override
     default Map<String, String> values() {
-        return Map.of("viewer", viewer().name(), "word", word(), "line", text(), "argument", argument());
+        return Map.of("viewer", viewer().name(), "word", word(), "line", text(), "argument", argument(), "named", named());
     }
 }

@@ -5,6 +5,9 @@ import static org.quicktheories.QuickTheory.qt;
 import static org.quicktheories.generators.SourceDSL.strings;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.waxbell.Samples;
 
 class ChatTextTest {
     @Test
@@ -39,5 +42,11 @@ class ChatTextTest {
             String once = ChatText.line(typed);
             return ChatText.line(once).equals(once) && once.codePoints().noneMatch(Character::isISOControl);
         });
+    }
+
+    @ParameterizedTest
+    @CsvSource(value = {"!hug @wickerby please|wickerby", "!hug wickerby|wickerby", "!hug|''", "!hug @|''", "!hug  @brine_otter|brine_otter"}, delimiter = '|')
+    void whoIsNamedStandsBehindTheWordWithOrWithoutTheAtSign(String text, String named) {
+        assertThat(Samples.line(Samples.SEDGE, text).values()).containsEntry("named", named);
     }
 }
