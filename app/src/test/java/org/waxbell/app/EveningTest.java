@@ -108,7 +108,8 @@ class EveningTest {
         try (Listening stage = Listening.stage(app, stageKey())) {
             stage.next("welcome");
             stage.send("{\"type\":\"hush\"}");
-            assertThat(stage.closedWith()).isEqualTo(1007);
+            // 1006 where the connection is gone before its last word is read.
+            assertThat(stage.closedWith()).isIn(1007, 1006);
         }
         try (Listening stage = Listening.stage(app, stageKey())) {
             stage.next("welcome");
