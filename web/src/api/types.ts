@@ -47,6 +47,7 @@ export type Wanted = Schemas['Wanted']
 export type EditLine = Schemas['EditLine']
 export type ImportPreview = Schemas['ImportPreview']
 export type ConditionTried = Schemas['ConditionTried']
+export type CrowdStanding = Schemas['CrowdStanding']
 export type Lane = PartNotice['lane']
 
 /** One reason why something was refused. */

@@ -21,7 +21,7 @@ watch(() => props.open, async (open) => {
   }
 })
 const show = async (step: number) => {
-  const documents = await ask<ChangedDocument[]>('GET', `/changes/${step}`)
+  const documents = await ask<ChangedDocument[]>('GET', `/changes/${step}`).catch((refusal: Error) => ((failed.value = refusal.message), []))
   shown.value = { step, documents: documents.map((each) => ({ name: `${each.kind} ${each.id}`, rows: differences(each.before ? JSON.parse(each.before) : undefined, each.after ? JSON.parse(each.after) : undefined) })) }
 }
 const day = (at: number) => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })

@@ -6,6 +6,7 @@ import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
 import type { Viewer } from '@/api/types'
 import { useDusk } from '@/composables/useDusk'
+import CrowdMenu from './CrowdMenu.vue'
 import EventMenu from './EventMenu.vue'
 import ChatLines, { type ChatNotice } from './ChatLines.vue'
 
@@ -93,6 +94,7 @@ const send = async () => {
         <span v-else class="text-[13px] text-soft">{{ words(me) }}</span>
         <label class="flex items-center gap-1.5 text-[13px] text-soft"><input v-model="privately" type="checkbox" class="accent-verdigris h-4 w-4" /> privately, to the helper</label>
         <EventMenu :name="name" />
+        <CrowdMenu />
       </div>
       <div class="flex gap-2">
         <input v-model="text" class="field h-9" aria-label="Your line" placeholder="Write a line, such as !pour" autocomplete="off" :aria-invalid="failed !== ''" />

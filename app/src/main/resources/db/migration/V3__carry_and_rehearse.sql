@@ -13,7 +13,7 @@ create table recording (
     opening   text    not null
 );
 create table recorded (
-    recording integer not null references recording (number) on delete cascade,
+    recording integer not null,
     number    integer not null,
     json      text    not null,
     primary key (recording, number)

@@ -1,11 +1,13 @@
 package org.waxbell.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -174,5 +176,18 @@ class HouseTest {
         JsonNode wrong = app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.months")).body();
         assertThat(wrong.at("/problems/0/message").asString()).contains("not true or false");
         assertThat(app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.age > 3")).body().at("/problems/0/message").asString()).startsWith("At line 1, character 1: undeclared");
+    }
+
+    @Test
+    void aCrowdIsLetLooseOnThePracticeChannelAndCalledBack() {
+        Map<String, Object> wanted = Map.of("on", true, "seed", 3, "size", 5, "perMinute", 6_000);
+        assertThat(app.put("/api/practice/crowd", wanted).body().get("on").asBoolean()).isTrue();
+        await().atMost(Duration.ofSeconds(60)).until(() -> app.get("/api/practice/crowd").body().get("done").asLong() > 60);
+        app.put("/api/practice/crowd", Map.of("on", false, "seed", 3, "size", 5, "perMinute", 6_000));
+        assertThat(app.get("/api/journal").body().valueStream().map(each -> each.get("viewer").asString())).filteredOn(name -> name.startsWith("reed_")).hasSizeGreaterThan(20);
+        assertThat(app.put("/api/practice/crowd", Map.of("on", true, "seed", 3, "size", 0, "perMinute", 90_000)).body().get("problems"))
+                .extracting(each -> each.get("path").asString()).containsExactly("size", "perMinute");
+        assertThat(app.get("/api/practice/crowd").body().get("on").asBoolean()).isFalse();
+        app.post("/api/hush", null);
     }
 }

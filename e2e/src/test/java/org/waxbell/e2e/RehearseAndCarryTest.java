@@ -128,4 +128,17 @@ class RehearseAndCarryTest {
         browser.type("textarea", "");
         browser.await("the condition is gone", any -> browser.see("button.chip[aria-label^='Condition']").getText().equals("+ a condition"));
     }
+
+    @Test
+    void aCrowdIsLetLooseOnTheChannelAndCalledBack() {
+        show("/channel");
+        browser.seeText("button", "A crowd").click();
+        browser.type("label:nth-of-type(2) input[inputmode=decimal]", "600");
+        browser.seeText("button", "Let it loose").click();
+        browser.seeText("[role=log] li", "reed_");
+        browser.seeText("button", "Call it back").click();
+        browser.seeText("button", "Let it loose");
+        assertThat(app.get("/api/practice/crowd").get("perMinute").asInt()).isEqualTo(600);
+        app.post("/api/hush", Map.of());
+    }
 }

@@ -51,9 +51,7 @@ public final class ScriptFormat {
                 continue;
             }
             String line = lines.get(i);
-            JsonNode tree = at(i, () -> json.tree(line));
-            json.bringUp(tree.path("wiring"));
-            json.bringUp(tree.path("patch"));
+            JsonNode tree = at(i, () -> tree(line));
             if (tree.path("kind").asString("").equals(OPENING)) {
                 ((ObjectNode) tree).remove("kind");
                 opening = Optional.of(at(i, () -> json.fit(tree, Opening.class)));
@@ -67,6 +65,24 @@ public final class ScriptFormat {
             }
         }
         return new Script(opening, steps);
+    }
+
+    /** A line, with the documents in it brought up to date. */
+    private JsonNode tree(String line) {
+        JsonNode tree = json.tree(line);
+        json.bringUp(tree.path("wiring"));
+        json.bringUp(tree.path("patch"));
+        return tree;
+    }
+
+    /** A recorded evening from its parts as they are stored; throws {@link Refused} where a later version of the program cannot read them. */
+    Script recorded(String opening, List<String> steps) {
+        List<Step> all = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            String line = steps.get(i);
+            all.add(at(i + 1, () -> json.fit(tree(line), Step.class)));
+        }
+        return new Script(Optional.of(at(0, () -> json.fit(tree(opening), Opening.class))), all);
     }
 
     private static <T> T at(int index, Supplier<T> read) {

@@ -9,18 +9,14 @@ import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.config.DataFolder;
-import org.waxbell.app.json.Documents;
 import org.waxbell.app.store.RecordingMapper;
 import org.waxbell.app.wiring.Refused;
-import org.waxbell.rehearsal.Opening;
 import org.waxbell.rehearsal.Script;
-import org.waxbell.rehearsal.Step;
 import tools.jackson.databind.EnumNamingStrategies;
 import tools.jackson.databind.annotation.EnumNaming;
 
@@ -34,14 +30,12 @@ public class Scripts {
     private static final int LONGEST_NAME = 60;
     private final RecordingMapper recordings;
     private final ScriptFormat format;
-    private final Documents json;
     private final Path folder;
     private final ConcurrentMap<String, Facts> facts = new ConcurrentHashMap<>();
 
-    Scripts(RecordingMapper recordings, ScriptFormat format, Documents json, DataFolder data) {
+    Scripts(RecordingMapper recordings, ScriptFormat format, DataFolder data) {
         this.recordings = recordings;
         this.format = format;
-        this.json = json;
         this.folder = data.scripts();
     }
 
@@ -86,8 +80,13 @@ public class Scripts {
     }
 
     private Facts factsOf(byte[] bytes) {
-        Script script = format.read(bytes);
-        return new Facts(script.steps().size(), script.lengthMs());
+        try {
+            Script script = format.read(bytes);
+            return new Facts(script.steps().size(), script.lengthMs());
+        } catch (Refused unreadable) {
+            // It stays in the list; who chooses it is told why it cannot be read.
+            return new Facts(0, 0);
+        }
     }
 
     /** The script of that id; throws {@link Refused} where there is none. */
@@ -99,7 +98,7 @@ public class Scripts {
             long number = Long.parseLong(id.substring(RECORDING.length()));
             String opening = recordings.opening(number);
             if (opening != null) {
-                return new Script(Optional.of(json.read(opening, Opening.class)), recordings.steps(number).stream().map(each -> json.read(each, Step.class)).toList());
+                return format.recorded(opening, recordings.steps(number));
             }
         }
         return format.read(bytes(file(id)));

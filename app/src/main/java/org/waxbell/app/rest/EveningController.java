@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.app.practice.PracticeChannel;
+import org.waxbell.app.practice.PracticeCrowd;
 import org.waxbell.app.practice.PracticeMixer.MixerStanding;
 import org.waxbell.app.practice.PracticeMixer;
 import org.waxbell.app.rest.Notices.DecisionNotice;
@@ -34,16 +35,18 @@ class EveningController {
     private final LiveNews live;
     private final EngineLoop loop;
     private final PracticeChannel channel;
+    private final PracticeCrowd crowd;
     private final PracticeMixer mixer;
     private final StageKeys keys;
     private final StageFeed feed;
     private final WiringStore wiring;
 
-    EveningController(LiveNews live, EngineLoop loop, PracticeChannel channel, PracticeMixer mixer, StageKeys keys,
+    EveningController(LiveNews live, EngineLoop loop, PracticeChannel channel, PracticeCrowd crowd, PracticeMixer mixer, StageKeys keys,
                       StageFeed feed, WiringStore wiring) {
         this.live = live;
         this.loop = loop;
         this.channel = channel;
+        this.crowd = crowd;
         this.mixer = mixer;
         this.keys = keys;
         this.feed = feed;
@@ -136,6 +139,20 @@ class EveningController {
     @PostMapping("/practice/events")
     CompletableFuture<DecisionNotice> happen(@RequestBody Happening happening) {
         return channel.happen(happening.kind(), happening.name(), happening.numbers(), happening.texts()).thenApply(Notices::of);
+    }
+
+    /** The crowd as it is to be. */
+    record CrowdWanted(boolean on, long seed, int size, int perMinute) {
+    }
+
+    @GetMapping("/practice/crowd")
+    PracticeCrowd.CrowdStanding crowd() {
+        return crowd.standing();
+    }
+
+    @PutMapping("/practice/crowd")
+    PracticeCrowd.CrowdStanding crowd(@RequestBody CrowdWanted wanted) {
+        return crowd.set(wanted.on(), wanted.seed(), wanted.size(), wanted.perMinute());
     }
 
     @GetMapping("/practice/mixer")

@@ -68,6 +68,7 @@ class Recorder {
         return () -> {
             mapper.begin(mine, evening.show(), at, json.write(new Opening(at, state, wiring)));
             mapper.forget(mine - KEPT);
+            mapper.forgetSteps(mine - KEPT);
             first.run();
         };
     }

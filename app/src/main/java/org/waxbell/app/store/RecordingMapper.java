@@ -35,6 +35,10 @@ public interface RecordingMapper {
     @Delete("delete from recording where number <= #{number}")
     void forget(long number);
 
+    /** Forgets the steps of recordings up to a number. */
+    @Delete("delete from recorded where recording <= #{number}")
+    void forgetSteps(long number);
+
     /** All recordings, newest first. */
     @Select("""
             select number, show, opened_at, closed_at, (select count(*) from recorded where recording = recording.number) as steps

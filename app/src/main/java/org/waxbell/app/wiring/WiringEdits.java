@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.run.EngineLoop;
+import org.waxbell.app.run.SavedState;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.EditRow;
 import org.waxbell.check.Problem;
@@ -29,9 +30,11 @@ public class WiringEdits {
     private final DocumentMapper mapper;
     private final Documents json;
     private final Calendars calendars;
+    private final SavedState saved;
     private CompletableFuture<?> last = CompletableFuture.completedFuture(null);
 
-    WiringEdits(EngineLoop loop, WiringStore store, DocumentMapper mapper, Documents json, Calendars calendars) {
+    WiringEdits(EngineLoop loop, WiringStore store, DocumentMapper mapper, Documents json, Calendars calendars, SavedState saved) {
+        this.saved = saved;
         this.loop = loop;
         this.store = store;
         this.mapper = mapper;
@@ -225,6 +228,9 @@ public class WiringEdits {
 
         @Override
         List<Aim> aims(DocumentSet current) {
+            if (!saved.now().ok()) {
+                throw new Refused("", "", "Nothing can be kept just now, so nothing is " + (back ? "undone." : "done again."), "Make room on the disk or free the database first.");
+            }
             rows = back ? mapper.newest() : mapper.newestUndone();
             if (rows.isEmpty()) {
                 throw new Refused("", "", "There is nothing to " + (back ? "undo" : "do again") + ".", "Edit something first.");

@@ -6,8 +6,7 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.argThat;
 import static org.mockito.ArgumentMatchers.eq;
-import static org.mockito.Mockito.doReturn;
-import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -21,6 +20,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -44,6 +44,9 @@ class EngineLoopTest {
     private final Commit commit = mock();
     private final Release release = mock();
     private final Recorder recorder = mock();
+    /** What the mocks do is changed by these: a mock must not be taught while the loop calls it. */
+    private final AtomicReference<RuntimeException> refusal = new AtomicReference<>();
+    private final AtomicReference<RuntimeException> fault = new AtomicReference<>();
     private final EngineLoop loop = new EngineLoop(factory, commit, release, recorder, new SystemClock());
 
     @BeforeEach
@@ -51,6 +54,14 @@ class EngineLoopTest {
         when(factory.make()).thenReturn(new Engine(new CueBook(new Wiring(House.PLAIN, List.of(), List.of(), List.of(), Shelf.EMPTY)), EngineState.fresh(1), 40, Calendars.NONE));
         when(recorder.goesOn(any(), anyLong())).thenReturn(() -> { });
         when(recorder.note(any(), anyLong(), any(), any())).thenReturn(() -> { });
+        when(commit.commit(any())).thenAnswer(call -> refusal.get());
+        doAnswer(call -> {
+            RuntimeException thrown = call.<Outcome>getArgument(0).decisions().isEmpty() ? null : fault.getAndSet(null);
+            if (thrown != null) {
+                throw thrown;
+            }
+            return null;
+        }).when(release).release(any(), any());
         loop.start();
     }
 
@@ -101,8 +112,7 @@ class EngineLoopTest {
 
     @Test
     void whatCannotBeKeptIsSaidButLetOutAllTheSame() {
-        // The loop may be calling just now, so the answer is given in the way that is safe for that.
-        doReturn(new IllegalStateException("disk full")).when(commit).commit(any());
+        refusal.set(new IllegalStateException("disk full"));
         assertThatThrownBy(() -> line().get(30, TimeUnit.SECONDS)).isInstanceOf(ExecutionException.class).hasCauseInstanceOf(Unsaved.class)
                 .hasMessageContaining("disk full");
         verify(release, timeout(30_000)).release(argThat(outcome -> !outcome.decisions().isEmpty()), any());
@@ -119,7 +129,7 @@ class EngineLoopTest {
 
     @Test
     void anAdapterThatThrowsDoesNotEndTheThread() throws Exception {
-        doThrow(new IllegalStateException("adapter")).when(release).release(argThat(outcome -> outcome != null && !outcome.decisions().isEmpty()), any());
+        fault.set(new IllegalStateException("adapter"));
         assertThat(line().get(30, TimeUnit.SECONDS).decisions()).hasSize(1);
         Outcome next = loop.submit((engine, at) -> Outcome.NOTHING).get(30, TimeUnit.SECONDS);
         assertThat(next.isEmpty()).isTrue();
