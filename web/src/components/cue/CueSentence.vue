@@ -30,6 +30,8 @@ const place = (click: MouseEvent | KeyboardEvent) => {
   const room = (chip.offsetParent as HTMLElement).clientWidth
   hang.value = { left: `${Math.max(0, Math.min(chip.offsetLeft, room - PANEL))}px`, top: `${chip.offsetTop + chip.offsetHeight + 4}px` }
 }
+/** What stands in the place of a condition that there is not. */
+const BARE = '+ a condition'
 const isPunctuation = (text: string) => /^[,.]/.test(text)
 </script>
 
@@ -37,8 +39,8 @@ const isPunctuation = (text: string) => /^[,.]/.test(text)
   <section class="sheet relative px-4 py-3 text-[16px] leading-[34px]" :aria-label="asText(all)">
     <template v-for="(piece, at) in all" :key="'chip' in piece ? piece.chip : at">
       <Popover v-if="'chip' in piece" as="span">
-        <PopoverButton class="chip" :class="[piece.mono && piece.text && 'font-mono text-[15px]', !piece.text && 'bare', wrong(piece.chip) && 'wrong']" :aria-label="`${NAMES[piece.chip]}: ${piece.text || 'none'}`" @click="place">
-          {{ piece.text || '+ a condition' }}
+        <PopoverButton class="chip" :class="[piece.mono && piece.text && 'font-mono text-[15px]', !piece.text && 'bare', wrong(piece.chip) && 'wrong']" :aria-label="`${NAMES[piece.chip]}: ${piece.text || BARE}`" @click="place">
+          {{ piece.text || BARE }}
         </PopoverButton>
         <PopoverPanel class="sheet absolute z-30 w-[300px] p-3 text-[14px] leading-5 shadow-lg" :style="hang">
           <h3 class="mb-1 text-[16px]">{{ NAMES[piece.chip] }}</h3>

@@ -52,8 +52,8 @@ useKeys({ '+': () => zoom(0.5), '-': () => zoom(2), '0': () => (stretch.value = 
     <ScriptChoice />
     <div v-if="report" class="flex min-w-0 flex-1 flex-col gap-2 p-4 pb-2">
       <div class="flex items-center gap-2">
-        <h1 class="min-w-0 flex-1 truncate text-[15px]" role="status">
-          <span v-if="rehearse.standing?.going === 'cancelled'" class="text-wax-words">Stopped early. </span>{{ summaryOf(report) }}
+        <h1 class="min-w-0 flex-1 truncate text-[15px]">
+          <span v-if="rehearse.standing?.going === 'cancelled'" class="text-wax-words">Stopped early. </span><span role="status">{{ summaryOf(report) }}</span>
         </h1>
         <span class="flex-none font-mono text-[12px] text-soft">{{ momentLabel(stretch.from, whole.from) }} – {{ momentLabel(stretch.to, whole.from) }}</span>
         <button class="button px-2" aria-label="Look closer" title="Look closer: +" @click="zoom(0.5)"><ZoomIn :size="15" /></button>

@@ -49,8 +49,8 @@ const rest = computed(() => rehearse.problems.filter((each) => !FIELDS.some(({ f
         <button class="button px-2 py-1 font-sans text-[13px]" @click="picker?.click()"><FileUp :size="14" /> Bring one</button>
         <input ref="picker" type="file" class="hidden" accept=".jsonl,.log,.txt" aria-label="A script: JSON Lines, or a log of an IRC channel" @change="brought(($event.target as HTMLInputElement).files)" />
       </h2>
-      <ul class="flex flex-col gap-1" role="radiogroup" aria-label="Script">
-        <li v-for="row in rows" :key="row.id">
+      <div class="flex flex-col gap-1" role="radiogroup" aria-label="Script">
+        <div v-for="row in rows" :key="row.id">
           <button role="radio" class="sheet flex w-full items-baseline gap-2 px-3 py-1.5 text-left hover:border-edge" :class="rehearse.wanted.script === row.id && 'chosen'" :aria-checked="rehearse.wanted.script === row.id" @click="rehearse.choose(row.id)">
             <span class="min-w-0 flex-1 truncate font-semibold">{{ row.name }}</span>
             <span class="flex-none text-[12px] text-soft">{{ row.says }}</span>
@@ -66,8 +66,8 @@ const rest = computed(() => rehearse.problems.filter((each) => !FIELDS.some(({ f
             <a class="button px-2 py-1 text-[13px]" :href="`/api/scripts/${encodeURIComponent(row.id)}`" :download="`${row.name}.jsonl`"><Download :size="14" /> Save as file</a>
             <button v-if="row.id.startsWith('file-')" class="button px-2 py-1 text-[13px]" @click="rehearse.remove(row.id)"><Trash2 :size="14" /> Delete</button>
           </div>
-        </li>
-      </ul>
+        </div>
+      </div>
     </div>
     <div class="flex flex-none flex-col gap-2 border-t border-line p-3">
       <label class="block"><span class="text-[13px] text-soft">The wiring</span>
