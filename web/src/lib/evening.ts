@@ -94,13 +94,14 @@ export const moved = (stretch: Stretch, whole: Stretch, by: number): Stretch => 
   return { from, to: from + length }
 }
 
-const count = (number: number, one: string, many = `${one}s`) => `${number.toLocaleString('en')} ${number === 1 ? one : many}`
+const figure = (number: number) => number.toLocaleString('en')
+const count = (number: number, one: string, many = `${one}s`) => `${figure(number)} ${number === 1 ? one : many}`
 
 /** What came of it, in one sentence. */
 export const summaryOf = (report: ReportView): string => {
   const { cues, rings, held } = report.evening
   const dropped = rings.filter((ring) => ring.end === 'dropped').length
   const silent = cues.filter((cue) => cue.rang === 0).length
-  const points = report.evening.pointsIn + report.evening.pointsOut > 0 ? `; ${report.evening.pointsIn} points given, ${report.evening.pointsOut} taken` : ''
-  return `${count(report.steps, 'step')}: ${count(rings.length - dropped, 'ring')}, ${held.length} held, ${dropped} dropped${points}. ${count(silent, 'cue')} never rang.`
+  const points = report.evening.pointsIn + report.evening.pointsOut > 0 ? `; ${figure(report.evening.pointsIn)} points given, ${figure(report.evening.pointsOut)} taken` : ''
+  return `${count(report.steps, 'step')}: ${count(rings.length - dropped, 'ring')}, ${figure(held.length)} held, ${figure(dropped)} dropped${points}. ${count(silent, 'cue')} never rang.`
 }

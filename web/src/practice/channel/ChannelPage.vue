@@ -62,11 +62,12 @@ const send = async () => {
 
 <template>
   <main class="mx-auto flex h-full max-w-[860px] flex-col p-5">
-    <header class="flex items-end justify-between border-b border-line pb-3">
+    <header class="flex items-end border-b border-line pb-3">
       <div>
         <h1 class="text-[26px]">Saltmarsh Candle Hour</h1>
         <p class="text-soft">with Odalys Fenn · practice channel, nothing leaves this machine</p>
       </div>
+      <CrowdMenu class="mr-4 ml-auto" />
       <p class="text-[13px]" :class="up ? 'text-verdigris-words' : 'text-wax-words'">{{ up ? 'chat is up' : 'chat is away' }}</p>
     </header>
     <div ref="scroller" class="min-h-0 flex-1 overflow-auto py-3" tabindex="0" role="log" aria-label="Chat">
@@ -94,7 +95,6 @@ const send = async () => {
         <span v-else class="text-[13px] text-soft">{{ words(me) }}</span>
         <label class="flex items-center gap-1.5 text-[13px] text-soft"><input v-model="privately" type="checkbox" class="accent-verdigris h-4 w-4" /> privately, to the helper</label>
         <EventMenu :name="name" />
-        <CrowdMenu />
       </div>
       <div class="flex gap-2">
         <input v-model="text" class="field h-9" aria-label="Your line" placeholder="Write a line, such as !pour" autocomplete="off" :aria-invalid="failed !== ''" />

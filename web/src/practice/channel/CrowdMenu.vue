@@ -39,7 +39,7 @@ const set = async (on: boolean) => {
 <template>
   <Popover class="relative">
     <PopoverButton class="button"><Users :size="14" /> {{ standing?.on ? `A crowd: ${standing.done}` : 'A crowd' }} <ChevronDown :size="14" /></PopoverButton>
-    <PopoverPanel class="sheet absolute right-0 bottom-10 z-20 w-[300px] p-3 shadow-lg">
+    <PopoverPanel class="sheet absolute top-10 right-0 z-20 w-[300px] p-3 shadow-lg">
       <p class="pb-2 text-[13px] text-soft">Made-up viewers chat, try the words of your cues, follow, give, tip, arrive and redeem. The same seed does the same.</p>
       <div class="grid grid-cols-3 gap-2">
         <NumberField v-model="wanted.size" label="Viewers" :problems="at('size')" />

@@ -33,7 +33,7 @@ const drawings = computed(() =>
 )
 const looked = computed(() => (moments.value[against.value ? 1 : 0] ?? []).filter((each) => each.to >= stretch.value.from && each.at <= stretch.value.to && (!cue.value || each.cueId === cue.value)))
 const places = computed(() => report.value?.evening.places.slice(0, 4).map((each) => `${each.name} ${span(Math.round(each.busyMs / 1_000) * 1_000)}`).join(', ') ?? '')
-const together = computed(() => report.value?.evening.together.slice(0, 2).map((each) => `${each.one} and ${each.other}, ${each.times === 1 ? 'once' : `${each.times} times`}`).join('; ') ?? '')
+const together = computed(() => report.value?.evening.together.slice(0, 2).map((each) => `${each.one} ${each.one === each.other ? 'with itself' : `and ${each.other}`}, ${each.times === 1 ? 'once' : `${each.times.toLocaleString('en')} times`}`).join('; ') ?? '')
 const middle = () => (stretch.value.from + stretch.value.to) / 2
 const zoom = (by: number) => (stretch.value = zoomed(stretch.value, whole.value, by, chosen.value?.moment.at ?? middle()))
 const choose = (moment: Moment, other: boolean) => {
@@ -52,7 +52,7 @@ useKeys({ '+': () => zoom(0.5), '-': () => zoom(2), '0': () => (stretch.value = 
     <ScriptChoice />
     <div v-if="report" class="flex min-w-0 flex-1 flex-col gap-2 p-4 pb-2">
       <div class="flex items-center gap-2">
-        <h1 class="min-w-0 flex-1 truncate text-[15px]">
+        <h1 class="min-w-0 flex-1 text-[15px] leading-[18px]">
           <span v-if="rehearse.standing?.going === 'cancelled'" class="text-wax-words">Stopped early. </span><span role="status">{{ summaryOf(report) }}</span>
         </h1>
         <span class="flex-none font-mono text-[12px] text-soft">{{ momentLabel(stretch.from, whole.from) }} – {{ momentLabel(stretch.to, whole.from) }}</span>
@@ -74,7 +74,7 @@ useKeys({ '+': () => zoom(0.5), '-': () => zoom(2), '0': () => (stretch.value = 
           <EveningCues :report="report" :cue="cue" @cue="cue = $event" />
         </div>
         <section class="flex w-[400px] flex-none flex-col">
-          <h2 class="pb-1 text-[15px]">{{ cue ? 'Moments of this cue' : 'Moments' }} <span class="font-sans text-[12.5px] font-normal text-soft">{{ looked.length }} in this stretch{{ against ? ', other wiring' : '' }}</span></h2>
+          <h2 class="pb-1 text-[15px]">{{ cue ? 'Moments of this cue' : 'Moments' }} <span class="font-sans text-[12.5px] font-normal text-soft">{{ looked.length.toLocaleString('en') }} in this stretch{{ against ? ', other wiring' : '' }}</span></h2>
           <EveningMoments :moments="looked" :from="whole.from" :chosen="chosen?.moment ?? null" :against="against" @choose="choose($event, against)" />
         </section>
       </div>

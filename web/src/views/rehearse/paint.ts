@@ -44,15 +44,23 @@ export const paint = (context: CanvasRenderingContext2D, width: number, painted:
     context.fillRect(0, rowTop(index), width, 1)
   })
   const rowOf = new Map(rows.map((row, index) => [row.key, index]))
-  for (const moment of painted.moments) {
-    if (moment.to < stretch.from || moment.at > stretch.to) {
-      continue
-    }
-    context.globalAlpha = painted.cue && moment.cueId !== painted.cue ? 0.18 : 1
-    mark(context, moment, painted, x, (key) => rowTop(rowOf.get(key) ?? rows.length - 1), colour)
+  const shown = painted.moments.filter((moment) => moment.to >= stretch.from && moment.at <= stretch.to)
+  const crowded = new Map<string, number>()
+  shown.flatMap(rowsFor).forEach((key) => crowded.set(key, (crowded.get(key) ?? 0) + 1))
+  for (const moment of shown) {
+    const faint = painted.cue !== '' && moment.cueId !== painted.cue
+    const plain = moment.key === painted.chosen || painted.cue !== ''
+    mark(context, moment, painted, x, (key) => {
+      // Where many lie upon one another on a row, each is thinner, so that busy times stand out.
+      context.globalAlpha = faint ? 0.1 : plain ? 1 : Math.min(1, Math.max(0.2, (width * 0.5) / crowded.get(key)!))
+      return rowTop(rowOf.get(key) ?? rows.length - 1)
+    }, colour)
   }
   context.globalAlpha = 1
 }
+
+/** The rows on which a moment leaves a mark. */
+const rowsFor = (moment: Moment): string[] => (moment.ring && moment.kind === 'rang' ? moment.ring.parts.map((part) => part.place || part.lane) : ['held'])
 
 const chat = (context: CanvasRenderingContext2D, { lines, whole, small }: Painted, x: (at: number) => number, colour: (name: string) => string) => {
   const { lines: tall } = sizesOf(small)
