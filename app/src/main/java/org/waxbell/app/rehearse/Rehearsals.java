@@ -111,7 +111,7 @@ public class Rehearsals {
     public synchronized Standing start(Wanted wanted) {
         Script script = script(wanted);
         Supplier<Report> first = job(script, wanted, wanted.wiring(), 0);
-        Supplier<Report> second = wanted.against().isEmpty() ? null : job(script, wanted, wanted.against(), 1);
+        @Nullable Supplier<Report> second = wanted.against().isEmpty() ? null : job(script, wanted, wanted.against(), 1);
         Run run = new Run(++next);
         runs.put(run.id, run);
         runs.keySet().removeIf(id -> id <= next - KEPT);

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.IntConsumer;
+import org.jspecify.annotations.Nullable;
 import org.waxbell.app.calendar.RecurCalendars;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.json.Documents;
@@ -31,9 +32,9 @@ public final class RehearseCommand {
     private final Documents json = Documents.standalone();
     private final PrintStream out;
     private final PrintStream progress;
-    private Path script;
-    private Path wiring;
-    private Path against;
+    private @Nullable Path script;
+    private @Nullable Path wiring;
+    private @Nullable Path against;
     private Path data = Path.of(System.getProperty("user.home"), ".waxbell");
     private long seed = 1;
 
@@ -88,7 +89,8 @@ public final class RehearseCommand {
         }
     }
 
-    private CueBook book(Path file) {
+    /** @param file a wiring that was exported, null for the one in the data folder */
+    private CueBook book(@Nullable Path file) {
         if (file == null) {
             return new CueBook(StoredWiring.read(data, json));
         }
@@ -96,7 +98,7 @@ public final class RehearseCommand {
         return new CueBook(document.on(new Shelf(document.media())));
     }
 
-    private Report rehearse(Script read, Path file, String what) {
+    private Report rehearse(Script read, @Nullable Path file, String what) {
         EngineState from = read.opening().map(opening -> opening.state()).orElse(EngineState.fresh(seed));
         return Rehearsal.from(book(file), from, read.steps(), false, new RecurCalendars(), percents(what), () -> true);
     }
