@@ -1,6 +1,7 @@
 package org.waxbell.rehearsal;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -132,7 +133,7 @@ final class Tally {
 
     private CueTally tally(String id, String name) {
         Count count = cues.getOrDefault(id, new Count());
-        return new CueTally(id, name, count.rang, Map.copyOf(count.held), count.dropped, count.longest);
+        return new CueTally(id, name, count.rang, Collections.unmodifiableMap(count.held), count.dropped, count.longest);
     }
 
     /** Walks rings by their starts; those that are not over yet play together with the next. */
