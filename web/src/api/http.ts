@@ -12,6 +12,12 @@ export class Refusal extends Error {
   }
 }
 
+/** What was refused, as problems to show; whatever else went wrong is one of them. */
+export const problemsOf = (failed: unknown): Problem[] => {
+  const { problems, message } = failed as Refusal
+  return problems?.length ? problems : [{ path: '', value: '', message, remedy: '' }]
+}
+
 const refusal = async (answer: Response): Promise<Refusal> => {
   const body = (await answer.json().catch(() => ({}))) as Record<string, unknown>
   const problems = (body.problems as Problem[] | undefined) ?? []

@@ -67,7 +67,7 @@ describe('a rehearsal', () => {
     await rehearse.run()
     serve(() => ({ status: 422, body: { detail: 'no', problems: [{ path: 'crowd', value: '0', message: 'The crowd is out of range.', remedy: 'r' }] } }))
     await rehearse.run()
-    expect(rehearse.problemsOf('crowd')).toHaveLength(1)
+    expect(rehearse.problemsAt('crowd')).toHaveLength(1)
     expect(rehearse.report).toEqual(REPORT)
   })
 })

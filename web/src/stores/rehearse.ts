@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, reactive, ref, shallowRef } from 'vue'
-import { ask, send, type Refusal } from '@/api/http'
+import { ask, problemsOf, send } from '@/api/http'
 import type { DecisionNotice, EditLine, ListedScript, Problem, RehearsalStanding, ReportView, Wanted } from '@/api/types'
 
 const ASK_AGAIN_MS = 200
@@ -22,8 +22,7 @@ export const useRehearse = defineStore('rehearse', () => {
     try {
       return await work()
     } catch (failed) {
-      const refusal = failed as Refusal
-      problems.value = refusal.problems?.length ? refusal.problems : [{ path: '', value: '', message: refusal.message, remedy: '' }]
+      problems.value = problemsOf(failed)
       return undefined
     }
   }
@@ -77,7 +76,7 @@ export const useRehearse = defineStore('rehearse', () => {
       scripts.value = await ask<ListedScript[]>('DELETE', `/scripts/${encodeURIComponent(id)}`)
       choose('sample')
     })
-  const problemsOf = (field: string) => problems.value.filter((each) => each.path === field)
+  const problemsAt = (field: string) => problems.value.filter((each) => each.path === field)
 
-  return { scripts, changes, wanted, standing, report, done, problems, running, script, load, choose, run, cancel, why, bring, keep, remove, problemsOf }
+  return { scripts, changes, wanted, standing, report, done, problems, running, script, load, choose, run, cancel, why, bring, keep, remove, problemsAt }
 })

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle, RadioGroup, RadioGroupOption } from '@headlessui/vue'
+import { RadioGroup, RadioGroupOption } from '@headlessui/vue'
 import { FileUp } from '@lucide/vue'
 import { ref, watch } from 'vue'
-import { send, type Refusal } from '@/api/http'
+import { problemsOf, send } from '@/api/http'
 import type { ImportPreview, Problem } from '@/api/types'
+import TheDialog from '@/components/TheDialog.vue'
 import TheProblems from '@/components/cue/TheProblems.vue'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
@@ -24,9 +25,8 @@ const guarded = async (work: () => Promise<void>) => {
   try {
     await work()
   } catch (failed) {
-    const refusal = failed as Refusal
     preview.value = null
-    problems.value = refusal.problems?.length ? refusal.problems : [{ path: '', value: '', message: refusal.message, remedy: '' }]
+    problems.value = problemsOf(failed)
   }
 }
 const look = () =>
@@ -37,7 +37,7 @@ watch([file, whole], look)
 watch(() => props.open, () => ([file.value, preview.value, problems.value] = [null, null, []]))
 const bring = () =>
   guarded(async () => {
-    await send('POST', `/wiring/document?whole=${whole.value}&newest=${preview.value!.newest}`, file.value!, 'application/json')
+    await send('POST', `/wiring/document?whole=${whole.value}&revision=${preview.value!.revision}`, file.value!, 'application/json')
     await wiring.load()
     notes.say('The wiring was brought in.', true)
     emit('close')
@@ -51,48 +51,35 @@ const WAYS = [
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-50" @close="emit('close')">
-    <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
-    <div class="fixed inset-0 grid place-items-center p-4">
-      <DialogPanel class="sheet flex max-h-full w-[560px] flex-col gap-3 overflow-auto p-5">
-        <DialogTitle class="text-[20px]">Bring a wiring</DialogTitle>
-        <p class="text-soft">A file that was carried out here or elsewhere. Nothing changes before you have seen what it would do, and one undo takes it back.</p>
-        <div class="flex items-center gap-2">
-          <button class="button" @click="picker?.click()"><FileUp :size="15" /> {{ file ? 'Another file' : 'Choose a file' }}</button>
-          <span class="truncate">{{ file?.name }}</span>
-          <input ref="picker" type="file" class="hidden" accept=".json" aria-label="A wiring, as JSON" @change="file = ($event.target as HTMLInputElement).files?.[0] ?? null" />
-        </div>
-        <RadioGroup v-model="whole" class="grid grid-cols-2 gap-2" aria-label="How to bring it">
-          <RadioGroupOption v-for="way in WAYS" :key="way.name" v-slot="{ checked }" :value="way.whole">
-            <span class="sheet block cursor-pointer px-3 py-2" :class="checked && 'chosen'"><b>{{ way.name }}</b><span class="block text-[12.5px] text-soft">{{ way.says }}</span></span>
-          </RadioGroupOption>
-        </RadioGroup>
-        <div v-if="problems.length" role="alert">
-          <p class="pb-1 font-semibold">It does not fit. What was there stays as it is.</p>
-          <ul class="max-h-48 overflow-auto"><li v-for="each in problems" :key="each.path + each.message" class="py-0.5"><code v-if="each.path" class="font-mono text-[12px]">{{ each.path }}</code><TheProblems :problems="[each]" /></li></ul>
-        </div>
-        <dl v-else-if="preview" aria-label="What it would do" class="grid grid-cols-[110px_1fr] gap-y-1 text-[13.5px]">
-          <template v-for="group in GROUPS" :key="group.key">
-            <dt class="text-soft">{{ group.name }}</dt>
-            <dd :class="group.key === 'removes' && preview[group.key].length > 0 && 'text-wax-words'">
-              <span v-if="preview[group.key].length === 0" class="text-soft">nothing</span>
-              {{ preview[group.key].slice(0, 12).map((each) => (each.kind === 'cue' || each.kind === 'house' ? each.name : `${each.kind} ${each.name}`)).join(', ') }}
-              <span v-if="preview[group.key].length > 12">and {{ preview[group.key].length - 12 }} more</span>
-            </dd>
-          </template>
-        </dl>
-        <div class="flex justify-end gap-2">
-          <button class="button" @click="emit('close')">Cancel</button>
-          <button class="button button-dark" :disabled="!preview || preview.adds.length + preview.replaces.length + preview.removes.length === 0" @click="bring">Bring it</button>
-        </div>
-      </DialogPanel>
+  <TheDialog :open="open" title="Bring a wiring" width="560px" @close="emit('close')">
+    <p class="text-soft">A file that was carried out here or elsewhere. Nothing changes before you have seen what it would do, and one undo takes it back.</p>
+    <div class="flex items-center gap-2">
+      <button class="button" @click="picker?.click()"><FileUp :size="15" /> {{ file ? 'Another file' : 'Choose a file' }}</button>
+      <span class="truncate">{{ file?.name }}</span>
+      <input ref="picker" type="file" class="hidden" accept=".json" aria-label="A wiring, as JSON" @change="file = ($event.target as HTMLInputElement).files?.[0] ?? null" />
     </div>
-  </Dialog>
+    <RadioGroup v-model="whole" class="grid grid-cols-2 gap-2" aria-label="How to bring it">
+      <RadioGroupOption v-for="way in WAYS" :key="way.name" v-slot="{ checked }" :value="way.whole">
+        <span class="sheet block cursor-pointer px-3 py-2" :class="checked && 'chosen'"><b>{{ way.name }}</b><span class="block text-[12.5px] text-soft">{{ way.says }}</span></span>
+      </RadioGroupOption>
+    </RadioGroup>
+    <div v-if="problems.length" role="alert">
+      <p class="pb-1 font-semibold">It does not fit. What was there stays as it is.</p>
+      <ul class="max-h-48 overflow-auto"><li v-for="each in problems" :key="each.path + each.message" class="py-0.5"><code v-if="each.path" class="font-mono text-[12px]">{{ each.path }}</code><TheProblems :problems="[each]" /></li></ul>
+    </div>
+    <dl v-else-if="preview" aria-label="What it would do" class="grid grid-cols-[110px_1fr] gap-y-1 text-[13.5px]">
+      <template v-for="group in GROUPS" :key="group.key">
+        <dt class="text-soft">{{ group.name }}</dt>
+        <dd :class="group.key === 'removes' && preview[group.key].length > 0 && 'text-wax-words'">
+          <span v-if="preview[group.key].length === 0" class="text-soft">nothing</span>
+          {{ preview[group.key].slice(0, 12).map((each) => (each.kind === 'cue' || each.kind === 'house' ? each.name : `${each.kind} ${each.name}`)).join(', ') }}
+          <span v-if="preview[group.key].length > 12">and {{ preview[group.key].length - 12 }} more</span>
+        </dd>
+      </template>
+    </dl>
+    <div class="flex justify-end gap-2">
+      <button class="button" @click="emit('close')">Cancel</button>
+      <button class="button button-dark" :disabled="!preview || preview.adds.length + preview.replaces.length + preview.removes.length === 0" @click="bring">Bring it</button>
+    </div>
+  </TheDialog>
 </template>
-
-<style scoped>
-.chosen {
-  border-color: var(--ink);
-  box-shadow: inset 4px 0 0 var(--honey);
-}
-</style>

@@ -97,10 +97,3 @@ const turn = (rack: RackView, on: boolean) =>
     <ChangesDialog :open="changes" @close="changes = false" />
   </aside>
 </template>
-
-<style scoped>
-.chosen {
-  border-color: var(--ink);
-  box-shadow: inset 4px 0 0 var(--honey);
-}
-</style>

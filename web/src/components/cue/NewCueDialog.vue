@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref, watch } from 'vue'
-import { Refusal } from '@/api/http'
+import { problemsOf } from '@/api/http'
 import type { Cue, Problem } from '@/api/types'
+import TheDialog from '@/components/TheDialog.vue'
 import { newCue } from '@/lib/newCue'
 import { useWiring } from '@/stores/wiring'
 import TextField from './TextField.vue'
@@ -25,29 +25,22 @@ const make = async () => {
     await wiring.saveCue(0, cue)
     emit('made', cue)
   } catch (failed) {
-    const refusal = failed as Refusal
-    problems.value = refusal.problems?.length ? refusal.problems : [{ path: '', value: '', message: refusal.message, remedy: '' }]
+    problems.value = problemsOf(failed)
   }
 }
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-50" @close="emit('close')">
-    <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
-    <div class="fixed inset-0 grid place-items-center p-4">
-      <DialogPanel class="sheet w-[440px] p-5">
-        <DialogTitle class="text-[20px]">New cue</DialogTitle>
-        <p class="pb-3 text-soft">Someone types a word, and the answer stands in chat. Card and sound can be added afterwards.</p>
-        <form class="flex flex-col gap-3" @submit.prevent="make">
-          <TextField v-model="word" label="When someone types" mono :problems="at('pulls')" />
-          <TextField v-model="answer" label="answer" :problems="at('takes')" />
-          <TheProblems :problems="others()" />
-          <div class="flex justify-end gap-2">
-            <button type="button" class="button" @click="emit('close')">Cancel</button>
-            <button class="button button-dark">Make it</button>
-          </div>
-        </form>
-      </DialogPanel>
-    </div>
-  </Dialog>
+  <TheDialog :open="open" title="New cue" @close="emit('close')">
+    <p class="text-soft">Someone types a word, and the answer stands in chat. Card and sound can be added afterwards.</p>
+    <form class="flex flex-col gap-3" @submit.prevent="make">
+      <TextField v-model="word" label="When someone types" mono :problems="at('pulls')" />
+      <TextField v-model="answer" label="answer" :problems="at('takes')" />
+      <TheProblems :problems="others()" />
+      <div class="flex justify-end gap-2">
+        <button type="button" class="button" @click="emit('close')">Cancel</button>
+        <button class="button button-dark">Make it</button>
+      </div>
+    </form>
+  </TheDialog>
 </template>

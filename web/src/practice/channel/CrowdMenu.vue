@@ -3,7 +3,7 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { useIntervalFn } from '@vueuse/core'
 import { ChevronDown, Users } from '@lucide/vue'
 import { computed, onMounted, reactive, ref } from 'vue'
-import { ask, type Refusal } from '@/api/http'
+import { ask, problemsOf } from '@/api/http'
 import type { CrowdStanding, Problem } from '@/api/types'
 import NumberField from '@/components/cue/NumberField.vue'
 
@@ -22,23 +22,22 @@ const take = (next: CrowdStanding) => {
 const load = async () => take(await ask<CrowdStanding>('GET', '/practice/crowd'))
 onMounted(async () => {
   await load().catch(() => undefined)
-  const { size, perMinute, seed } = standing.value ?? wanted
+  const { size, perMinute, seed } = standing.value?.wanted ?? wanted
   Object.assign(wanted, { size, perMinute, seed })
 })
-useIntervalFn(() => standing.value?.on && load().catch(() => (standing.value = null)), ASK_AGAIN_MS)
+useIntervalFn(() => standing.value?.wanted.on && load().catch(() => (standing.value = null)), ASK_AGAIN_MS)
 const set = async (on: boolean) => {
   try {
     take(await ask<CrowdStanding>('PUT', '/practice/crowd', { on, ...wanted }))
   } catch (failed) {
-    const refusal = failed as Refusal
-    problems.value = refusal.problems?.length ? refusal.problems : [{ path: '', value: '', message: refusal.message, remedy: '' }]
+    problems.value = problemsOf(failed)
   }
 }
 </script>
 
 <template>
   <Popover class="relative">
-    <PopoverButton class="button"><Users :size="14" /> {{ standing?.on ? `A crowd: ${standing.done}` : 'A crowd' }} <ChevronDown :size="14" /></PopoverButton>
+    <PopoverButton class="button"><Users :size="14" /> {{ standing?.wanted.on ? `A crowd: ${standing.done}` : 'A crowd' }} <ChevronDown :size="14" /></PopoverButton>
     <PopoverPanel class="sheet absolute top-10 right-0 z-20 w-[300px] p-3 shadow-lg">
       <p class="pb-2 text-[13px] text-soft">Made-up viewers chat, try the words of your cues, follow, give, tip, arrive and redeem. The same seed does the same.</p>
       <div class="grid grid-cols-3 gap-2">
@@ -47,7 +46,7 @@ const set = async (on: boolean) => {
         <NumberField v-model="wanted.seed" label="Seed" :problems="at('seed')" />
       </div>
       <p v-for="each in rest" :key="each.message" role="alert" class="pt-1 text-[13px] text-wax-words">{{ each.message }} {{ each.remedy }}</p>
-      <button type="button" class="button button-dark mt-2 w-full" @click="set(!standing?.on)">{{ standing?.on ? 'Call it back' : 'Let it loose' }}</button>
+      <button type="button" class="button button-dark mt-2 w-full" @click="set(!standing?.wanted.on)">{{ standing?.wanted.on ? 'Call it back' : 'Let it loose' }}</button>
     </PopoverPanel>
   </Popover>
 </template>

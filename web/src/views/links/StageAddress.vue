@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { Copy, Eye, EyeOff, RefreshCw } from '@lucide/vue'
 import { useClipboard } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { ask } from '@/api/http'
+import TheDialog from '@/components/TheDialog.vue'
 import { useNotes } from '@/stores/notes'
 
 const props = defineProps<{ stage: string; shownNow: number }>()
@@ -41,20 +41,14 @@ const text = computed(() => shown.value || `${location.origin}/stage#k=${'•'.r
     <button class="button" @click="reveal"><component :is="shown ? EyeOff : Eye" :size="14" /> {{ shown ? 'Mask' : 'Reveal' }}</button>
     <button class="button" @click="asking = true"><RefreshCw :size="14" /> Renew</button>
   </div>
-  <Dialog :open="asking" class="relative z-50" @close="asking = false">
-    <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
-    <div class="fixed inset-0 grid place-items-center p-4">
-      <DialogPanel class="sheet w-[440px] p-5">
-        <DialogTitle class="text-[20px]">Renew the address?</DialogTitle>
-        <p class="py-3">
-          The old address stops at once.
-          <template v-if="shownNow"><b>{{ shownNow === 1 ? 'The page that shows' : `The ${shownNow} pages that show` }} this stage now will go empty</b> until they are given the new one.</template>
-        </p>
-        <div class="flex justify-end gap-2">
-          <button class="button" @click="asking = false">Keep it</button>
-          <button class="button button-wax" @click="renew">Renew it</button>
-        </div>
-      </DialogPanel>
+  <TheDialog :open="asking" title="Renew the address?" @close="asking = false">
+    <p>
+      The old address stops at once.
+      <template v-if="shownNow"><b>{{ shownNow === 1 ? 'The page that shows' : `The ${shownNow} pages that show` }} this stage now will go empty</b> until they are given the new one.</template>
+    </p>
+    <div class="flex justify-end gap-2">
+      <button class="button" @click="asking = false">Keep it</button>
+      <button class="button button-wax" @click="renew">Renew it</button>
     </div>
-  </Dialog>
+  </TheDialog>
 </template>

@@ -56,7 +56,7 @@ const rest = computed(() => rehearse.problems.filter((each) => !FIELDS.some(({ f
             <span class="flex-none text-[12px] text-soft">{{ row.says }}</span>
           </button>
           <div v-if="row.id === '' && rehearse.wanted.script === ''" class="grid grid-cols-2 gap-2 px-1 py-2">
-            <NumberField v-for="each in FIELDS" :key="each.field" v-model="rehearse.wanted.madeUp[each.field]" :label="each.label" :problems="rehearse.problemsOf(each.field)" />
+            <NumberField v-for="each in FIELDS" :key="each.field" v-model="rehearse.wanted.madeUp[each.field]" :label="each.label" :problems="rehearse.problemsAt(each.field)" />
             <form class="col-span-full flex gap-1.5" @submit.prevent="keep">
               <input v-model="name" class="field flex-1" placeholder="Name to keep it under" aria-label="Name of the script" />
               <button class="button py-1" :disabled="!name.trim()">Keep</button>
@@ -93,11 +93,6 @@ const rest = computed(() => rehearse.problems.filter((each) => !FIELDS.some(({ f
 </template>
 
 <style scoped>
-.chosen {
-  border-color: var(--ink);
-  box-shadow: inset 4px 0 0 var(--honey);
-}
-
 progress {
   appearance: none;
   overflow: hidden;

@@ -53,8 +53,8 @@ class CarryTest {
     }
 
     private static Running.Answer bring(Running into, String text, boolean whole) {
-        JsonNode seen = preview(into, text, whole).body().get("newest");
-        return into.ask("POST", "/api/wiring/document?whole=" + whole + "&newest=" + seen, text);
+        JsonNode seen = preview(into, text, whole).body().get("revision");
+        return into.ask("POST", "/api/wiring/document?whole=" + whole + "&revision=" + seen, text);
     }
 
     private static void refused(Consumer<ObjectNode> change, String path, String message) {
@@ -66,12 +66,12 @@ class CarryTest {
         assertThat(answer.body().at("/problems/0/path").asString()).isEqualTo(path);
         assertThat(answer.body().at("/problems/0/message").asString()).contains(message);
         assertThat(answer.body().at("/problems/0/remedy").asString()).isNotBlank();
-        assertThat(app.ask("POST", "/api/wiring/document?whole=true&newest=" + newest(), document.toString()).status()).isEqualTo(422);
+        assertThat(app.ask("POST", "/api/wiring/document?whole=true&revision=" + revision(), document.toString()).status()).isEqualTo(422);
         assertThat(export(app)).isEqualTo(before);
     }
 
-    private static long newest() {
-        return app.get("/api/changes").body().at("/0/step").asLong(0);
+    private static long revision() {
+        return preview(app, export(app), true).body().get("revision").asLong();
     }
 
     private static List<String> names(JsonNode list) {
@@ -129,17 +129,19 @@ class CarryTest {
     @Test
     void whatWasChangedSinceThePreviewIsAConflict() {
         String text = export(app);
-        long newest = preview(app, text, true).body().get("newest").asLong();
+        long seen = revision();
         JsonNode rack = app.get("/api/wiring").body().at("/racks/0");
         app.put("/api/racks/at-the-bench", Map.of("version", rack.get("version"), "rack", ((ObjectNode) rack.get("rack")).put("name", "On the bench")));
-        Running.Answer late = app.ask("POST", "/api/wiring/document?whole=true&newest=" + newest, text);
+        Running.Answer late = app.ask("POST", "/api/wiring/document?whole=true&revision=" + seen, text);
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.body().get("detail").asString()).contains("since you looked");
         assertThat(app.get("/api/changes").body().at("/0/what").asString()).isEqualTo("edit of rack On the bench");
         JsonNode change = app.get("/api/changes/" + app.get("/api/changes").body().at("/0/step")).body();
         assertThat(change.at("/0/before").asString()).contains("At the bench");
         assertThat(change.at("/0/after").asString()).contains("On the bench");
+        seen = revision();
         app.post("/api/undo", null);
+        assertThat(app.ask("POST", "/api/wiring/document?whole=true&revision=" + seen, text).status()).as("an undo is a change too").isEqualTo(409);
     }
 
     @Test

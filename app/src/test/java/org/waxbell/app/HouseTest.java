@@ -181,13 +181,13 @@ class HouseTest {
     @Test
     void aCrowdIsLetLooseOnThePracticeChannelAndCalledBack() {
         Map<String, Object> wanted = Map.of("on", true, "seed", 3, "size", 5, "perMinute", 6_000);
-        assertThat(app.put("/api/practice/crowd", wanted).body().get("on").asBoolean()).isTrue();
+        assertThat(app.put("/api/practice/crowd", wanted).body().at("/wanted/on").asBoolean()).isTrue();
         await().atMost(Duration.ofSeconds(60)).until(() -> app.get("/api/practice/crowd").body().get("done").asLong() > 60);
         app.put("/api/practice/crowd", Map.of("on", false, "seed", 3, "size", 5, "perMinute", 6_000));
         assertThat(app.get("/api/journal").body().valueStream().map(each -> each.get("viewer").asString())).filteredOn(name -> name.startsWith("reed_")).hasSizeGreaterThan(20);
         assertThat(app.put("/api/practice/crowd", Map.of("on", true, "seed", 3, "size", 0, "perMinute", 90_000)).body().get("problems"))
                 .extracting(each -> each.get("path").asString()).containsExactly("size", "perMinute");
-        assertThat(app.get("/api/practice/crowd").body().get("on").asBoolean()).isFalse();
+        assertThat(app.get("/api/practice/crowd").body().at("/wanted/on").asBoolean()).isFalse();
         app.post("/api/hush", null);
     }
 }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.function.Predicate;
 import org.waxbell.booking.Want;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.HeldAnswer;
@@ -15,8 +15,8 @@ import org.waxbell.event.ChatLine;
 import org.waxbell.event.CueRang;
 import org.waxbell.event.Identity;
 import org.waxbell.event.ShowEvent;
-import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
+import org.waxbell.event.Written;
 import org.waxbell.gate.GateAnswer;
 import org.waxbell.gate.GateQuery;
 import org.waxbell.gate.Let;
@@ -36,7 +36,6 @@ final class Deciding {
     private static final long ANY_VIEWER_MS = 1_500;
     /** How long it stays silent to the same viewer. */
     private static final long SAME_VIEWER_MS = 10_000;
-    private static final Set<Standing> STAFF = Set.of(Standing.HOST, Standing.MODERATOR);
     /** What takes are chosen under, which no part can be called. */
     private static final String TAKE = ".take";
     private final Agenda agenda;
@@ -160,7 +159,9 @@ final class Deciding {
             return tonight.words(viewer);
         }
         Map<String, String> words = new HashMap<>(tonight.words(viewer));
-        words.put(CommandList.VALUE, book.commands().inWords(ready -> mayUse(ready, question.at(), question.event())));
+        Predicate<ReadyCue> may = ready -> mayUse(ready, question.at(), question.event());
+        String about = question.event() instanceof Written line ? line.argument().strip() : "";
+        words.put(CommandList.VALUE, book.commands().about(about, may).orElseGet(() -> book.commands().inWords(may)));
         return words;
     }
 
@@ -170,7 +171,7 @@ final class Deciding {
 
     /** Tells staff who misspelled a word, them alone, which was meant; what is to say of it. */
     String hint(long decision, long at, ChatLine line, Outcome.Builder out) {
-        if (!tonight.house().hints() || line.viewer().standings().stream().noneMatch(STAFF::contains)) {
+        if (!tonight.house().hints() || !line.viewer().keepsOrder()) {
             return "";
         }
         return book.commands().near(line.word(), ready -> mayUse(ready, at, line)).map(word -> {

@@ -19,6 +19,11 @@ public record Viewer(String id, String name, Set<Standing> standings, int months
         standings = Collections.unmodifiableSet(all);
     }
 
+    /** Whether the viewer keeps order in chat. */
+    public boolean keepsOrder() {
+        return standings.contains(Standing.HOST) || standings.contains(Standing.MODERATOR);
+    }
+
     /** The standing nearest to the host, by which a list shows the viewer. */
     public Standing nearest() {
         return standings.iterator().next();

@@ -24,13 +24,12 @@ public final class Rehearsal {
     private static final long AFTERWARDS = 900_000;
     private static final int TOLD_EVERY = 500;
     private final Engine engine;
-    private final Tally tally;
+    private final Tally tally = new Tally();
     private final boolean standsIn;
     private final PriorityQueue<Step.Reported> reports = new PriorityQueue<>(Comparator.comparingLong(Step.Reported::at).thenComparing(Step.Reported::partRun));
 
     private Rehearsal(CueBook book, EngineState from, Calendars calendars, boolean standsIn) {
         this.engine = new Engine(book, from, LEAD, calendars);
-        this.tally = new Tally(book);
         this.standsIn = standsIn;
     }
 
@@ -69,18 +68,17 @@ public final class Rehearsal {
             reportUntil(step.at());
             note(engine.wake(step.at()));
             note(step.play(engine));
-            tally.rewired(engine.book());
             if (++played % TOLD_EVERY == 0) {
                 progress.accept((int) (100L * played / script.size()));
                 if (!goOn.getAsBoolean()) {
-                    return tally.report(script.get(0).at(), step.at(), played);
+                    return tally.report(engine.book(), script.get(0).at(), step.at(), played);
                 }
             }
         }
         reportUntil(last + AFTERWARDS);
         finish(last + AFTERWARDS);
         progress.accept(100);
-        return tally.report(script.isEmpty() ? 0 : script.get(0).at(), last, played);
+        return tally.report(engine.book(), script.isEmpty() ? 0 : script.get(0).at(), last, played);
     }
 
     /** Schedules would go on for ever; what plays comes to its end and no more. */

@@ -26,7 +26,6 @@ import org.waxbell.wiring.CueBook;
 /** Counts what happens in a rehearsal. */
 final class Tally {
     private static final int MOST_PAIRS = 20;
-    private CueBook book;
     private final Map<String, Count> cues = new HashMap<>();
     private final Map<Long, Long> decided = new HashMap<>();
     private final Map<Long, Ring> open = new TreeMap<>();
@@ -41,15 +40,6 @@ final class Tally {
         private int dropped;
         private long longest;
         private final Map<String, Integer> held = new TreeMap<>();
-    }
-
-    Tally(CueBook book) {
-        this.book = book;
-    }
-
-    /** The wiring was edited; the report tells of the cues that there are at the end. */
-    void rewired(CueBook next) {
-        book = next;
     }
 
     boolean isOpen() {
@@ -123,7 +113,8 @@ final class Tally {
         busy[1]++;
     }
 
-    Report report(long from, long to, int steps) {
+    /** @param book the wiring in force at the end, whose cues it tells of */
+    Report report(CueBook book, long from, long to, int steps) {
         List<CueTally> all = book.cues().stream().map(ready -> tally(ready.cue().id(), ready.cue().name())).toList();
         List<PlaceTally> busy = places.entrySet().stream().map(each -> new PlaceTally(each.getKey(), book.placeName(each.getKey()),
                 each.getValue()[0], (int) each.getValue()[1])).sorted(Comparator.comparingLong(PlaceTally::busyMs).reversed()).toList();

@@ -16,6 +16,10 @@ public final class CommandList {
     private final List<Command> commands = new ArrayList<>();
 
     private record Command(ReadyCue ready, String word, String key, boolean first) {
+        /** The word without its prefix, as people speak of it. */
+        private String bare() {
+            return key.replaceFirst("^[^\\p{L}\\p{N}]+", "");
+        }
     }
 
     CommandList(List<ReadyCue> cues, String prefix) {
@@ -28,6 +32,13 @@ public final class CommandList {
                 }
             }
         }
+    }
+
+    /** The word that {@code typed} names, with or without its prefix, and what it does; empty where it is none that is listed and passes. */
+    public Optional<String> about(String typed, Predicate<ReadyCue> may) {
+        String key = WordKey.of(typed);
+        return key.isEmpty() ? Optional.empty() : commands.stream().filter(each -> each.ready().cue().listed() && (each.key().equals(key) || each.bare().equals(key)) && may.test(each.ready()))
+                .map(each -> each.word() + (each.ready().cue().description().isEmpty() ? "" : ": " + each.ready().cue().description())).findFirst();
     }
 
     /** The first word of each listed cue that passes, as one line of chat; what does not fit is counted. */

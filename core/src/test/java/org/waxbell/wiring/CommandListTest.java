@@ -13,6 +13,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.waxbell.Samples;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.TakeRule;
+import org.waxbell.cue.Urgency;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.engine.Engine;
@@ -51,6 +53,17 @@ class CommandListTest {
         engine.accept(0, Samples.line(Samples.WICKERBY, "!pour"));
         assertThat(said(engine.accept(1_000, Samples.line(Samples.WICKERBY, "!what")))).containsExactly("wickerby: !pour, !what");
         assertThat(said(engine.accept(2_000, Samples.line(Samples.SEDGE, "!what")))).containsExactly("captain_sedge: !bell, !pour, !what");
+    }
+
+    @Test
+    void whoAsksAboutOneWordIsToldWhatItDoes() {
+        Cue pour = new Cue(3, "pour", "Pour", "A tall taper is poured", true, "bench", true, List.of(ChatWordPull.of("!pour", "!taper")), List.of(), List.of(),
+                says("x", "x", "!x").takes(), TakeRule.FIRST, Urgency.USUAL, 0);
+        Engine engine = engine(pour, says("dip", "x", "!dip"), says("ask", "{commands}", "!what"));
+        assertThat(said(engine.accept(0, Samples.line(Samples.WICKERBY, "!what !taper")))).containsExactly("!taper: A tall taper is poured");
+        assertThat(said(engine.accept(1_000, Samples.line(Samples.WICKERBY, "!what POUR")))).containsExactly("!pour: A tall taper is poured");
+        assertThat(said(engine.accept(2_000, Samples.line(Samples.WICKERBY, "!what dip")))).containsExactly("!dip");
+        assertThat(said(engine.accept(3_000, Samples.line(Samples.WICKERBY, "!what else")))).containsExactly("!pour, !dip, !what");
     }
 
     @Test

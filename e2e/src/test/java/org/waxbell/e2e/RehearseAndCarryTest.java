@@ -138,7 +138,7 @@ class RehearseAndCarryTest {
         browser.seeText("[role=log] li", "reed_");
         browser.seeText("button", "Call it back").click();
         browser.seeText("button", "Let it loose");
-        assertThat(app.get("/api/practice/crowd").get("perMinute").asInt()).isEqualTo(600);
+        assertThat(app.get("/api/practice/crowd").at("/wanted/perMinute").asInt()).isEqualTo(600);
         app.post("/api/hush", Map.of());
     }
 }

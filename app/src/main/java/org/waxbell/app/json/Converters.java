@@ -39,8 +39,8 @@ final class Converters {
             cueTo2(cue);
         }
         if (version(cue) == 2) {
-            // Version 3 brought what viewers are told of a cue.
-            cue.put("formatVersion", 3).put("description", "").put("listed", true);
+            // Version 3 brought what viewers are told of a cue; some documents of version 2 had it already.
+            cue.put("formatVersion", 3).put("description", cue.path("description").asString("")).put("listed", cue.path("listed").asBoolean(true));
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.run.EngineLoop;
@@ -24,7 +25,9 @@ public class PracticeCrowd {
         thread.setDaemon(true);
         return thread;
     });
-    private volatile CrowdStanding standing = new CrowdStanding(false, 7, 60, 30, 0);
+    /** How many there were of the crowd that was let loose last; a crowd that is called back counts on for itself. */
+    private volatile AtomicLong done = new AtomicLong();
+    private volatile CrowdWanted wanted = new CrowdWanted(false, 7, 60, 30);
     private @Nullable Future<?> going;
 
     PracticeCrowd(EngineLoop loop, WiringStore wiring) {
@@ -32,39 +35,42 @@ public class PracticeCrowd {
         this.wiring = wiring;
     }
 
-    /** How the crowd stands. @param perMinute lines and events a minute @param done how many there were since it was let loose */
-    public record CrowdStanding(boolean on, long seed, int size, int perMinute, long done) {
-        private CrowdStanding oneMore() {
-            return new CrowdStanding(on, seed, size, perMinute, done + 1);
-        }
+    /** The crowd as it is to be. @param perMinute lines and events a minute */
+    public record CrowdWanted(boolean on, long seed, int size, int perMinute) {
+    }
+
+    /** How the crowd stands. @param done how many lines and events there were since it was let loose */
+    public record CrowdStanding(CrowdWanted wanted, long done) {
     }
 
     /** How it stands. */
     public CrowdStanding standing() {
-        return standing;
+        return new CrowdStanding(wanted, done.get());
     }
 
     /** Lets it loose, anew where it was loose, or calls it back; throws {@link Refused} for too many or too much. */
-    public synchronized CrowdStanding set(boolean on, long seed, int size, int perMinute) {
+    public synchronized CrowdStanding set(CrowdWanted next) {
         Problems problems = new Problems();
-        problems.at("size").within(size, 1, 100_000, "The crowd", " viewers");
-        problems.at("perMinute").within(perMinute, 1, 6_000, "The rate", " a minute");
+        problems.at("size").within(next.size(), 1, 100_000, "The crowd", " viewers");
+        problems.at("perMinute").within(next.perMinute(), 1, 6_000, "The rate", " a minute");
         if (!problems.found().isEmpty()) {
             throw new Refused(problems.found());
         }
         if (going != null) {
             going.cancel(false);
         }
-        standing = new CrowdStanding(on, seed, size, perMinute, 0);
-        if (on) {
-            Crowd crowd = new Crowd(seed, size, wiring.current().wiring());
-            long pause = (long) (MINUTE_NANOS / perMinute);
+        AtomicLong count = new AtomicLong();
+        if (next.on()) {
+            Crowd crowd = new Crowd(next.seed(), next.size(), wiring.current().wiring());
+            long pause = (long) (MINUTE_NANOS / next.perMinute());
             going = clock.scheduleAtFixedRate(() -> {
                 loop.happen(crowd.next());
-                standing = standing.oneMore();
+                count.incrementAndGet();
             }, pause, pause, TimeUnit.NANOSECONDS);
         }
-        return standing;
+        done = count;
+        wanted = next;
+        return standing();
     }
 
     @PreDestroy

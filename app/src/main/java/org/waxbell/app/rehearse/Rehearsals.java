@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.function.Supplier;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -110,8 +110,8 @@ public class Rehearsals {
     /** Starts one; throws {@link Refused} where what is wanted is not there. */
     public synchronized Standing start(Wanted wanted) {
         Script script = script(wanted);
-        Supplier<Report> first = job(script, wanted, wanted.wiring(), 0);
-        @Nullable Supplier<Report> second = wanted.against().isEmpty() ? null : job(script, wanted, wanted.against(), 1);
+        Function<Run, Report> first = job(script, wanted, wanted.wiring(), 0);
+        @Nullable Function<Run, Report> second = wanted.against().isEmpty() ? null : job(script, wanted, wanted.against(), 1);
         Run run = new Run(++next);
         runs.put(run.id, run);
         runs.keySet().removeIf(id -> id <= next - KEPT);
@@ -119,10 +119,10 @@ public class Rehearsals {
         return run.standing;
     }
 
-    private static void perform(Run run, Script script, Supplier<Report> first, @Nullable Supplier<Report> second) {
+    private static void perform(Run run, Script script, Function<Run, Report> first, @Nullable Function<Run, Report> second) {
         try {
-            Report report = first.get();
-            Report against = second == null || run.cancelled ? null : second.get();
+            Report report = first.apply(run);
+            Report against = second == null || run.cancelled ? null : second.apply(run);
             run.result = new Result(script, report, against);
             run.become(run.cancelled ? Going.CANCELLED : Going.DONE, run.cancelled ? run.standing.percent() : 100, "");
         } catch (RuntimeException broken) {
@@ -151,7 +151,7 @@ public class Rehearsals {
                 .script(wiring.current().wiring()));
     }
 
-    private Supplier<Report> job(Script script, Wanted wanted, String which, int part) {
+    private Function<Run, Report> job(Script script, Wanted wanted, String which, int part) {
         boolean asItWas = which.equals("asItWas");
         Opening opening = script.opening().orElse(null);
         if (asItWas && opening == null) {
@@ -160,12 +160,8 @@ public class Rehearsals {
         CueBook book = asItWas ? new CueBook(opening.wiring().on(new Shelf(opening.wiring().media()))) : book(which);
         EngineState from = opening == null ? EngineState.fresh(wanted.madeUp().seed()) : opening.state();
         int parts = wanted.against().isEmpty() ? 1 : 2;
-        long id = next + 1;
-        return () -> {
-            Run run = find(id);
-            return Rehearsal.from(book, from, script.steps(), asItWas, calendars, percent -> run.become(Going.RUNNING, (part * 100 + percent) / parts, ""),
-                    () -> !run.cancelled);
-        };
+        return run -> Rehearsal.from(book, from, script.steps(), asItWas, calendars, percent -> run.become(Going.RUNNING, (part * 100 + percent) / parts, ""),
+                () -> !run.cancelled);
     }
 
     private CueBook book(String which) {

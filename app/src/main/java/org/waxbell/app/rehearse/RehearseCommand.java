@@ -145,7 +145,7 @@ public final class RehearseCommand {
         out.printf("%nWhat differs from %s (%d cues are the same):%n", against, compared.same());
         table("cue", "rang", "held", "dropped", "longest wait");
         for (Comparison.Difference each : compared.differences()) {
-            table(each.name(), each.rangBefore() + ">" + each.rangAfter(), each.heldBefore() + " > " + each.heldAfter(), each.droppedBefore() + ">" + each.droppedAfter(),
+            table(each.name(), each.rangBefore() + " > " + each.rangAfter(), each.heldBefore() + " > " + each.heldAfter(), each.droppedBefore() + " > " + each.droppedAfter(),
                     Spans.inWords(each.longestBeforeMs()) + " > " + Spans.inWords(each.longestAfterMs()));
         }
     }

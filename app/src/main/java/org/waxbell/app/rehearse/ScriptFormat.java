@@ -21,8 +21,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** Scripts as files: JSON Lines as our published schema has them, or a plain log of an IRC channel. */
 @Component
 public final class ScriptFormat {
-    /** The largest script that is read, in bytes. */
-    public static final int MOST_BYTES = 20_000_000;
     private static final String OPENING = "opening";
     private final Documents json;
 
@@ -33,7 +31,7 @@ public final class ScriptFormat {
 
     /** The script in {@code bytes}; throws {@link Refused} with the line that is wrong. */
     public Script read(byte[] bytes) {
-        List<String> lines = OutsideText.of(bytes, MOST_BYTES, "The script").lines().toList();
+        List<String> lines = OutsideText.of(bytes, "The script").lines().toList();
         boolean ours = lines.stream().filter(line -> !line.isBlank()).findFirst().map(line -> line.startsWith("{")).orElse(false);
         Script script = ours ? lines(lines) : new Script(Optional.empty(), IrcLog.read(lines));
         if (script.steps().isEmpty()) {

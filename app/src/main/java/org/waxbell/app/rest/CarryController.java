@@ -45,8 +45,8 @@ class CarryController {
         this.live = live;
     }
 
-    /** What an import would do. @param newest the newest edit, to be said again when it is done */
-    record ImportPreview(List<Named> adds, List<Named> replaces, List<Named> leaves, List<Named> removes, long newest) {
+    /** What an import would do. @param revision of the wiring that it was worked out on, to be said again when it is done */
+    record ImportPreview(List<Named> adds, List<Named> replaces, List<Named> leaves, List<Named> removes, long revision) {
     }
 
     /** What one edit did to one document; texts are its JSON, empty where it was not there. */
@@ -62,17 +62,17 @@ class CarryController {
     /** What bringing the wiring in the body would do, or why it cannot be. */
     @PostMapping(value = "/wiring/document/preview", consumes = MediaType.APPLICATION_JSON_VALUE)
     ImportPreview preview(@RequestBody byte[] body, @RequestParam boolean whole) {
-        long newest = edits.newest();
+        long revision = store.revision();
         WiringDifference difference = edits.preview(reader.read(body), whole);
-        return new ImportPreview(difference.adds(), difference.replaces(), difference.leaves(), difference.removes(), newest);
+        return new ImportPreview(difference.adds(), difference.replaces(), difference.leaves(), difference.removes(), revision);
     }
 
-    /** Brings the wiring in the body. @param newest as the preview said it */
+    /** Brings the wiring in the body. @param revision as the preview said it */
     @PostMapping(value = "/wiring/document", consumes = MediaType.APPLICATION_JSON_VALUE)
-    CompletableFuture<SavedVersion> bring(@RequestBody byte[] body, @RequestParam boolean whole, @RequestParam long newest) {
-        return edits.bring(reader.read(body), whole, newest).thenApply(document -> {
+    CompletableFuture<SavedVersion> bring(@RequestBody byte[] body, @RequestParam boolean whole, @RequestParam long revision) {
+        return edits.bring(reader.read(body), whole, revision).thenApply(document -> {
             live.wiringChanged();
-            return new SavedVersion(edits.newest());
+            return new SavedVersion(store.revision());
         });
     }
 

@@ -141,18 +141,14 @@ class EveningController {
         return channel.happen(happening.kind(), happening.name(), happening.numbers(), happening.texts()).thenApply(Notices::of);
     }
 
-    /** The crowd as it is to be. */
-    record CrowdWanted(boolean on, long seed, int size, int perMinute) {
-    }
-
     @GetMapping("/practice/crowd")
     PracticeCrowd.CrowdStanding crowd() {
         return crowd.standing();
     }
 
     @PutMapping("/practice/crowd")
-    PracticeCrowd.CrowdStanding crowd(@RequestBody CrowdWanted wanted) {
-        return crowd.set(wanted.on(), wanted.seed(), wanted.size(), wanted.perMinute());
+    PracticeCrowd.CrowdStanding crowd(@RequestBody PracticeCrowd.CrowdWanted wanted) {
+        return crowd.set(wanted);
     }
 
     @GetMapping("/practice/mixer")

@@ -6,16 +6,14 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.waxbell.app.wiring.OutsideText;
 
 /** Refuses bodies that are larger than anything we read, before they are read; their length must be told. */
 final class BodyLimit extends OncePerRequestFilter {
-    /** The most that is read, in bytes. */
-    static final long MOST = 20_000_000;
-
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
         long length = request.getContentLengthLong();
-        if (length > MOST) {
+        if (length > OutsideText.MOST_BYTES) {
             refuse(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, length / 1_000_000 + " MB", "This is too large.");
         } else if (length < 0 && request.getHeader("Transfer-Encoding") != null) {
             refuse(response, HttpServletResponse.SC_LENGTH_REQUIRED, "", "The length of what is sent is not told.");
@@ -28,6 +26,6 @@ final class BodyLimit extends OncePerRequestFilter {
         response.setStatus(status);
         response.setContentType("application/problem+json");
         response.getWriter().write("{\"title\":\"Not taken in\",\"status\":" + status + ",\"detail\":\"" + message + "\",\"problems\":[{\"path\":\"\",\"value\":\"" + value
-                + "\",\"message\":\"" + message + "\",\"remedy\":\"Send at most " + MOST / 1_000_000 + " MB at once, with its length.\"}]}");
+                + "\",\"message\":\"" + message + "\",\"remedy\":\"Send at most " + OutsideText.MOST_BYTES / 1_000_000 + " MB at once, with its length.\"}]}");
     }
 }

@@ -47,6 +47,14 @@ public interface DocumentMapper {
     @Select("select * from edit where undone = 1 and step = (select min(step) from edit where undone = 1) order by number")
     List<EditRow> newestUndone();
 
+    /** What the newest edit that is not undone is called, null for none. */
+    @Select("select what from edit where undone = 0 order by number desc limit 1")
+    @Nullable String undoable();
+
+    /** What the edit that was undone last is called, null for none. */
+    @Select("select what from edit where undone = 1 order by number limit 1")
+    @Nullable String redoable();
+
     /** What was done after a step and still holds, newest first. */
     @Select("select * from edit where undone = 0 and step > #{step} order by number desc")
     List<EditRow> after(long step);

@@ -12,25 +12,23 @@ import tools.jackson.databind.annotation.EnumNaming;
 @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
 public enum DocumentKind {
     /** One wiring of pulls, gates and scores. */
-    CUE(Cue.class, "cue "),
+    CUE(Cue.class),
     /** A folder of cues. */
-    RACK(Rack.class, "rack "),
+    RACK(Rack.class),
     /** An overlay page. */
-    STAGE(Stage.class, "stage "),
+    STAGE(Stage.class),
     /** What holds for the whole wiring; there is one, called {@code house}. */
-    HOUSE(House.class, "");
+    HOUSE(House.class);
 
     private final Class<?> type;
-    private final String words;
 
-    DocumentKind(Class<?> type, String words) {
+    DocumentKind(Class<?> type) {
         this.type = type;
-        this.words = words;
     }
 
     /** What the log of edits puts before its name. */
     String words() {
-        return words;
+        return this == HOUSE ? "" : stored() + " ";
     }
 
     /** The class of its values. */

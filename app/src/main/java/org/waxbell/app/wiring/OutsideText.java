@@ -9,13 +9,16 @@ import java.nio.charset.StandardCharsets;
 
 /** Text that comes from outside: bounded, and in UTF-8. */
 public final class OutsideText {
+    /** The most that is read at once, in bytes; five hundred cues are about 2 MB, an evening of 50,000 lines about 12. */
+    public static final int MOST_BYTES = 20_000_000;
+
     private OutsideText() {
     }
 
     /** The bytes as text, without a mark of byte order; throws {@link Refused} where they are too many or another encoding. */
-    public static String of(byte[] bytes, int most, String what) {
-        if (bytes.length > most) {
-            throw new Refused("", bytes.length / 1_000_000 + " MB", what + " is too large.", "Keep it under " + most / 1_000_000 + " MB.");
+    public static String of(byte[] bytes, String what) {
+        if (bytes.length > MOST_BYTES) {
+            throw new Refused("", bytes.length / 1_000_000 + " MB", what + " is too large.", "Keep it under " + MOST_BYTES / 1_000_000 + " MB.");
         }
         CharsetDecoder decoder = StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT).onUnmappableCharacter(CodingErrorAction.REPORT);
         ByteBuffer in = ByteBuffer.wrap(bytes);

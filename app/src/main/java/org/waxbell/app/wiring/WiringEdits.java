@@ -61,7 +61,7 @@ public class WiringEdits {
     /**
      * Puts a wiring from outside in place of all that is there, or merges it.
      *
-     * @param seen the newest edit that whoever decided this had seen; where there is a newer one, it is refused as a conflict
+     * @param seen the revision that whoever decided this had seen; where there is another, it is refused as a conflict
      */
     public CompletableFuture<Document> bring(WiringDocument document, boolean whole, long seen) {
         return submit(new Bringing(document, whole, seen));
@@ -87,17 +87,12 @@ public class WiringEdits {
 
     /** What undo would undo, empty where there is nothing. */
     public Optional<String> undoable() {
-        return mapper.newest().stream().findFirst().map(EditRow::what);
+        return Optional.ofNullable(mapper.undoable());
     }
 
     /** What redo would do again, empty where there is nothing. */
     public Optional<String> redoable() {
-        return mapper.newestUndone().stream().findFirst().map(EditRow::what);
-    }
-
-    /** The step of the newest edit, 0 for none. */
-    public long newest() {
-        return mapper.nextStep() - 1;
+        return Optional.ofNullable(mapper.redoable());
     }
 
     private synchronized CompletableFuture<Document> submit(Edit edit) {
@@ -194,7 +189,7 @@ public class WiringEdits {
 
         @Override
         List<Aim> aims(DocumentSet current) {
-            if (newest() != seen) {
+            if (store.revision() != seen) {
                 throw new Conflict(null, "The wiring was changed since you looked. Look again at what this would do.");
             }
             return WiringDifference.of(current, document, whole).aims();

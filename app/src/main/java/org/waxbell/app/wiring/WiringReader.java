@@ -21,8 +21,6 @@ import tools.jackson.databind.JsonNode;
 /** Reads wirings that come from outside: bounded, of a version that is known, and as the published schema has it. */
 @Component
 public final class WiringReader {
-    /** The largest document that is read, in bytes; five hundred cues are about 2 MB. */
-    public static final int MOST_BYTES = 20_000_000;
     private static final String SCHEMA = "/schema/wiring.schema.json";
     private static final int MOST_TOLD = 20;
     private final Documents documents;
@@ -40,7 +38,7 @@ public final class WiringReader {
 
     /** The wiring in {@code bytes}, older versions brought up to date; throws {@link Refused} with every place that is wrong. */
     public WiringDocument read(byte[] bytes) {
-        String text = OutsideText.of(bytes, MOST_BYTES, "The document");
+        String text = OutsideText.of(bytes, "The document");
         JsonNode tree = tree(text);
         if (!tree.isObject() || !tree.has("formatVersion")) {
             throw new Refused("formatVersion", "", "This is not a wiring of Wax Bell.", "Choose a file that was exported under Cues.");

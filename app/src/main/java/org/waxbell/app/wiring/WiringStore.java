@@ -1,5 +1,6 @@
 package org.waxbell.app.wiring;
 
+import java.security.SecureRandom;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
@@ -15,6 +16,8 @@ import org.waxbell.wiring.CueBook;
 public class WiringStore {
     private volatile DocumentSet current;
     private volatile CueBook book;
+    /** Begins anywhere, so that what was seen before a restart is not taken for what is there after it. */
+    private volatile long revision = new SecureRandom().nextInt(Integer.MAX_VALUE);
 
     WiringStore(DocumentMapper mapper, MediaMapper media, Documents documents, FirstFill filled) {
         filled.fill();
@@ -38,7 +41,13 @@ public class WiringStore {
         return book;
     }
 
+    /** Another number after every edit, and after every edit that is undone. */
+    public long revision() {
+        return revision;
+    }
+
     void become(DocumentSet next, CueBook made) {
+        revision = revision + 1;
         current = next;
         book = made;
     }

@@ -41,7 +41,7 @@ class RehearseCommandTest {
     void twoWiringsAreSetSideBySide() throws IOException {
         Path other = folder.resolve("other.json");
         Files.writeString(other, Files.readString(Path.of("../demo/wiring.json")).replaceFirst("\"forAllMs\" ?: ?14000", "\"forAllMs\": 0"));
-        assertThat(run(SCRIPT, WIRING, "--against=" + other)).containsPattern("What differs from .*\\R.*\\R +Pour the taper +\\d+>\\d+");
+        assertThat(run(SCRIPT, WIRING, "--against=" + other)).containsPattern("What differs from .*\\R.*\\R +Pour the taper +\\d+ > \\d+");
     }
 
     @Test
