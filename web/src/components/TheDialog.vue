@@ -8,7 +8,7 @@ defineEmits<{ close: [] }>()
 
 <template>
   <Dialog :open="open" class="relative z-50" @close="$emit('close')">
-    <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
+    <div class="fixed inset-0 bg-rope/50" aria-hidden="true" />
     <div class="fixed inset-0 grid place-items-center p-4">
       <DialogPanel class="sheet flex max-h-full flex-col gap-3 overflow-auto p-5" :style="{ width }">
         <DialogTitle class="text-[20px]">{{ title }}</DialogTitle>

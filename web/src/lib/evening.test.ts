@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { EveningView, PlayedRing, ReportView } from '@/api/types'
 import { differences } from './differences'
-import { momentLabel, momentsOf, moved, rowsOf, rulerOf, summaryOf, zoomed } from './evening'
+import { endOf, momentLabel, momentsOf, moved, rowsOf, rulerOf, summaryOf, zoomed } from './evening'
 
 const ring = (over: Partial<PlayedRing>): PlayedRing => ({
   number: 1, decision: 4, cueId: 'pour', cueName: 'Pour', arrived: 1_000, start: 1_060, over: 7_000, waitedMs: 0, end: 'ended', note: '',
@@ -46,6 +46,13 @@ describe('the drawn evening', () => {
     expect(zoomed({ from: 0, to: 6_000 }, whole, 0.1, 0)).toEqual({ from: 0, to: 5_000 })
     expect(moved({ from: 10_000, to: 30_000 }, whole, -50_000)).toEqual({ from: 0, to: 20_000 })
     expect(moved({ from: 10_000, to: 30_000 }, whole, 90_000)).toEqual({ from: 80_000, to: 100_000 })
+  })
+
+  it('ends with what still played when its script was over', () => {
+    const report = { from: 0, to: 3_000, evening: evening(), against: null } as unknown as ReportView
+    expect(endOf(report)).toBe(7_000)
+    expect(endOf({ ...report, to: 90_000 })).toBe(90_000)
+    expect(endOf({ ...report, against: evening({ rings: [ring({ over: 95_000 })] }), to: 90_000 })).toBe(95_000)
   })
 
   it('is summed up in one sentence', () => {

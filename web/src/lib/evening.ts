@@ -30,6 +30,10 @@ export interface Stretch {
 
 const HELD: Row = { key: 'held', lane: 'held', name: 'Held, dropped' }
 
+/** When the drawing ends: with the script, or with what still played then. */
+export const endOf = ({ from, to, evening, against }: ReportView): number =>
+  [...evening.rings, ...(against?.rings ?? [])].reduce((end, ring) => Math.max(end, ring.over), Math.max(from + 1_000, to))
+
 /** The rows that these evenings need, in the order of lanes, so that two of them are drawn alike. */
 export const rowsOf = (evenings: EveningView[]): Row[] => {
   const names = new Map(evenings.flatMap((evening) => evening.places.map((each) => [each.place, each.name] as const)))

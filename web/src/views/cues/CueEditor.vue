@@ -18,6 +18,7 @@ import { useWiring } from '@/stores/wiring'
 import CueLately from './CueLately.vue'
 import CueRemarks from './CueRemarks.vue'
 import SaveState from './SaveState.vue'
+import TheirsAndMine from './TheirsAndMine.vue'
 
 const props = defineProps<{ draft: Draft }>()
 defineEmits<{ remove: [] }>()
@@ -135,6 +136,7 @@ const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) =>
         </Menu>
         <SaveState class="ml-auto" :draft="draft" />
       </div>
+      <TheirsAndMine :draft="draft" />
       <CueRemarks :draft="draft" />
       <CueLately :cue-id="cue.id" />
     </div>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { differences } from '@/lib/differences'
 import { useDrafts, type Draft } from '@/stores/drafts'
 
 const props = defineProps<{ draft: Draft }>()
@@ -16,14 +15,10 @@ const says = computed(
       offline: `Not saved. ${props.draft.message}`,
     })[props.draft.state],
 )
-const differs = computed(() => (props.draft.state === 'conflict' && props.draft.theirs ? differences(props.draft.theirs, props.draft.cue) : []))
 const bad = computed(() => ['refused', 'conflict', 'offline'].includes(props.draft.state))
 </script>
 
 <template>
-  <div v-if="differs.length > 0" class="sheet max-h-32 w-full overflow-auto px-3 py-1.5 text-[12.5px]" aria-label="Theirs and mine">
-    <p v-for="each in differs" :key="each.path" class="flex gap-3"><code class="w-[200px] flex-none truncate font-mono text-[12px] text-soft" :title="each.path">{{ each.path }}</code><span class="flex-1">theirs: {{ each.before || 'nothing' }}</span><span class="flex-1">mine: {{ each.after || 'nothing' }}</span></p>
-  </div>
   <p role="status" class="flex items-center gap-2" :class="bad ? 'text-wax-words' : 'text-soft'">
     {{ says }}
     <template v-if="draft.state === 'conflict'">

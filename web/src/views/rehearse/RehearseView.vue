@@ -2,7 +2,7 @@
 import { Download, Maximize2, ZoomIn, ZoomOut } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useKeys } from '@/composables/useKeys'
-import { momentLabel, momentsOf, moved, rowsOf, summaryOf, zoomed, type Moment, type Stretch } from '@/lib/evening'
+import { endOf, momentLabel, momentsOf, moved, rowsOf, summaryOf, zoomed, type Moment, type Stretch } from '@/lib/evening'
 import { span } from '@/lib/spans'
 import { useRehearse } from '@/stores/rehearse'
 import EveningCues from './EveningCues.vue'
@@ -12,7 +12,7 @@ import ScriptChoice from './ScriptChoice.vue'
 
 const rehearse = useRehearse()
 const report = computed(() => rehearse.report)
-const whole = computed<Stretch>(() => ({ from: report.value?.from ?? 0, to: Math.max((report.value?.from ?? 0) + 1_000, report.value?.to ?? 0) }))
+const whole = computed<Stretch>(() => ({ from: report.value?.from ?? 0, to: report.value ? endOf(report.value) : 1_000 }))
 const stretch = ref<Stretch>(whole.value)
 const chosen = ref<{ moment: Moment; against: boolean } | null>(null)
 const cue = ref('')
@@ -28,7 +28,7 @@ const against = computed(() => chosen.value?.against ?? false)
 const drawings = computed(() =>
   evenings.value.map((evening, at) => ({
     name: at === 0 ? 'The evening' : 'Beside it, with the other wiring', against: at === 1,
-    painted: { evening, moments: moments.value[at]!, rows: rows.value, lines: report.value!.lines, whole: whole.value, stretch: stretch.value, chosen: chosen.value?.against === (at === 1) ? (chosen.value?.moment.key ?? '') : '', cue: cue.value, small: evenings.value.length > 1 },
+    painted: { evening, moments: moments.value[at]!, rows: rows.value, lines: report.value!.lines, until: report.value!.to, whole: whole.value, stretch: stretch.value, chosen: chosen.value?.against === (at === 1) ? (chosen.value?.moment.key ?? '') : '', cue: cue.value, small: evenings.value.length > 1 },
   })),
 )
 const looked = computed(() => (moments.value[against.value ? 1 : 0] ?? []).filter((each) => each.to >= stretch.value.from && each.at <= stretch.value.to && (!cue.value || each.cueId === cue.value)))

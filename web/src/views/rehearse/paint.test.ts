@@ -7,15 +7,16 @@ import { heightOf, paint, RULER, sizesOf, type Painted } from './paint'
 const recorder = () => {
   const bars: { x: number; y: number; width: number; colour: string; alpha: number }[] = []
   const texts: string[] = []
+  const chat: number[][] = []
   let drops = 0
   const context = {
     fillStyle: '', strokeStyle: '', globalAlpha: 1, lineWidth: 1, font: '',
-    clearRect: () => undefined, fillRect: () => undefined, beginPath: () => undefined, fill: () => undefined, stroke: () => undefined, save: () => undefined, restore: () => undefined,
+    clearRect: () => undefined, fillRect: (x: number, _y: number, width: number) => context.fillStyle === '--edge' && chat.push([x, width]), beginPath: () => undefined, fill: () => undefined, stroke: () => undefined, save: () => undefined, restore: () => undefined,
     clip: () => undefined, moveTo: () => undefined, bezierCurveTo: () => (drops += 0.5),
     fillText: (text: string) => texts.push(text),
     roundRect: (x: number, y: number, width: number) => bars.push({ x, y, width, colour: context.fillStyle, alpha: context.globalAlpha }),
   }
-  return { context: context as unknown as CanvasRenderingContext2D, bars, texts, drops: () => drops }
+  return { context: context as unknown as CanvasRenderingContext2D, bars, chat, texts, drops: () => drops }
 }
 
 const ring = (number: number, cueId: string, from: number): PlayedRing => ({
@@ -27,7 +28,7 @@ const evening: EveningView = {
   held: [{ at: 7_000, decision: 3, cueId: 'pour', cueName: 'pour', gate: 'who' }], together: [], pointsIn: 0, pointsOut: 0,
 }
 const painted = (over: Partial<Painted> = {}): Painted => ({
-  evening, moments: momentsOf(evening), rows: rowsOf([evening]), lines: [1, 2], whole: { from: 0, to: 10_000 }, stretch: { from: 0, to: 10_000 }, chosen: '', cue: '', small: false, ...over,
+  evening, moments: momentsOf(evening), rows: rowsOf([evening]), lines: [1, 2], until: 8_000, whole: { from: 0, to: 10_000 }, stretch: { from: 0, to: 10_000 }, chosen: '', cue: '', small: false, ...over,
 })
 const draw = (over: Partial<Painted> = {}) => {
   const kept = recorder()
@@ -42,6 +43,10 @@ describe('the drawing of an evening', () => {
     expect(bars).toEqual([{ x: 0, y, width: 200, colour: '--lane-screen', alpha: 1 }, { x: 500, y, width: 200, colour: '--lane-screen', alpha: 1 }])
     expect(texts).toContain('pour')
     expect(drops()).toBe(1)
+  })
+
+  it('draws the lines of chat where they were written, though parts go on after the last', () => {
+    expect(draw().chat).toEqual([[0, 399], [400, 399]])
   })
 
   it('shows only the stretch that is looked at, larger', () => {

@@ -11,7 +11,9 @@ export interface Painted {
   evening: EveningView
   moments: Moment[]
   rows: Row[]
+  /** Lines of chat in equal spans up to `until`. */
   lines: number[]
+  until: number
   whole: Stretch
   stretch: Stretch
   chosen: string
@@ -62,10 +64,10 @@ export const paint = (context: CanvasRenderingContext2D, width: number, painted:
 /** The rows on which a moment leaves a mark. */
 const rowsFor = (moment: Moment): string[] => (moment.ring && moment.kind === 'rang' ? moment.ring.parts.map((part) => part.place || part.lane) : ['held'])
 
-const chat = (context: CanvasRenderingContext2D, { lines, whole, small }: Painted, x: (at: number) => number, colour: (name: string) => string) => {
+const chat = (context: CanvasRenderingContext2D, { lines, until, whole, small }: Painted, x: (at: number) => number, colour: (name: string) => string) => {
   const { lines: tall } = sizesOf(small)
   const most = Math.max(1, ...lines)
-  const span = (whole.to - whole.from) / lines.length
+  const span = (until - whole.from) / lines.length
   context.fillStyle = colour('--edge')
   lines.forEach((count, index) => {
     const left = x(whole.from + index * span)
@@ -84,7 +86,7 @@ const mark = (context: CanvasRenderingContext2D, moment: Moment, painted: Painte
   const [first] = moment.ring.parts
   if (first && moment.ring.waitedMs > 0) {
     context.fillStyle = colour('--wax-words')
-    context.fillRect(x(moment.at), top(first.place || first.lane) + row / 2, x(moment.ring.start) - x(moment.at), 1.5)
+    context.fillRect(x(moment.at), top(first.place || first.lane) + row - 2, x(moment.ring.start) - x(moment.at), 1.5)
   }
   for (const part of moment.ring.parts) {
     const at = top(part.place || part.lane)

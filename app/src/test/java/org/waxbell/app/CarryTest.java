@@ -149,6 +149,11 @@ class CarryTest {
         refused(document -> ((ObjectNode) document.at("/cues/0/takes/0/score/parts/0")).put("colour", "red"), "cues[0].takes[0].score.parts[0].colour", "No field is called");
         refused(document -> ((ObjectNode) document.at("/cues/1")).remove("urgency"), "cues[1].urgency", "is missing");
         refused(document -> ((ObjectNode) document.at("/cues/0/takes/0/score/parts/0")).put("kind", "firework"), "cues[0].takes[0].score.parts[0].kind", "not known");
+        ObjectNode panic = document();
+        ((ObjectNode) panic.at("/cues/0")).put("urgency", "panic");
+        assertThat(preview(app, panic.toString(), true).body().at("/problems/0/remedy").asString()).isEqualTo("Write calm, usual or urgent.");
+        ((ObjectNode) panic.at("/cues/0")).put("urgency", "calm").put("formatVersion", 7);
+        assertThat(preview(app, panic.toString(), true).body().at("/problems/0/remedy").asString()).isEqualTo("Write 3.");
         refused(document -> ((ObjectNode) document.at("/stages/0")).put("width", "wide"), "stages[0].width", "wrong kind");
         refused(document -> ((ObjectNode) document.at("/cues/2")).put("id", "pour-the-taper"), "cues[2].id", "twice");
         refused(document -> document.put("formatVersion", 9), "formatVersion", "newer Wax Bell");

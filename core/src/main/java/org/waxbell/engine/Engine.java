@@ -91,7 +91,8 @@ public final class Engine {
         String note = tonight.note(at, event, out);
         boolean news = !(event instanceof HouseEvent.Switched switched) || depth > 0 || switched(at, switched, out);
         List<CueAnswer> answers = note.isEmpty() && news ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
-        if (answers.isEmpty() && note.isEmpty() && event instanceof ChatLine line) {
+        if (note.isEmpty() && event instanceof ChatLine line) {
+            // A first line or a phrase in it may ring all the same.
             note = deciding.hint(nextDecision, at, line, out);
         }
         if (answers.isEmpty() && note.isEmpty() && event instanceof ChatLine line && !tonight.showOpen() && book.hasFirstLine(line)) {

@@ -25,12 +25,12 @@ public record Script(Optional<Opening> opening, List<Step> steps) {
         return steps.isEmpty() ? 0 : steps.get(steps.size() - 1).at() - from();
     }
 
-    /** How many lines were written in each of {@code count} equal spans of it. */
-    public int[] lines(int count) {
+    /** How many lines were written in each of {@code count} equal spans from its start to a moment; later ones are left out. */
+    public int[] lines(int count, long until) {
         int[] spans = new int[count];
         for (Step step : steps) {
-            if (step instanceof Step.Happens happens && happens.event() instanceof Written) {
-                spans[(int) Math.min(count - 1L, (step.at() - from()) * count / Math.max(1, lengthMs()))]++;
+            if (step instanceof Step.Happens happens && happens.event() instanceof Written && step.at() <= until) {
+                spans[(int) Math.min(count - 1L, (step.at() - from()) * count / Math.max(1, until - from()))]++;
             }
         }
         return spans;

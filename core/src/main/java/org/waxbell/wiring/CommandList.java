@@ -57,10 +57,10 @@ public final class CommandList {
         return line + (left == 0 ? "" : " and " + left + " more");
     }
 
-    /** The word that is one slip away from {@code typed}: a letter too many, missing, wrong, or two swapped; empty for none or for ordinary talk. */
+    /** The word that is one slip away from {@code typed}: a letter too many, missing, wrong, or two swapped; empty for none for ordinary talk, and for a word that there is. */
     public Optional<String> near(String typed, Predicate<ReadyCue> may) {
         String key = WordKey.of(typed);
-        if (key.length() < LEAST_LETTERS || Character.isLetterOrDigit(key.charAt(0))) {
+        if (key.length() < LEAST_LETTERS || Character.isLetterOrDigit(key.charAt(0)) || commands.stream().anyMatch(each -> each.key().equals(key))) {
             return Optional.empty();
         }
         return commands.stream().filter(each -> oneSlip(key, each.key()) && may.test(each.ready())).map(Command::word).findFirst();

@@ -193,8 +193,9 @@ class RehearsalTest {
     @Test
     void aScriptCountsItsLinesInEqualSpans() {
         Script script = new Script(Optional.empty(), List.of(says(1_000, "a", "x"), says(2_000, "a", "x"), new Step.Hush(6_000), says(11_000, "a", "x")));
-        assertThat(script.lines(5)).containsExactly(2, 0, 0, 0, 1);
+        assertThat(script.lines(5, 11_000)).containsExactly(2, 0, 0, 0, 1);
+        assertThat(script.lines(2, 2_000)).containsExactly(1, 1);
         assertThat(script.lengthMs()).isEqualTo(10_000);
-        assertThat(new Script(Optional.empty(), List.of()).lines(3)).containsExactly(0, 0, 0);
+        assertThat(new Script(Optional.empty(), List.of()).lines(3, 0)).containsExactly(0, 0, 0);
     }
 }

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.waxbell.Samples;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.PhrasePull;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
 import org.waxbell.directive.Directive;
@@ -97,6 +98,18 @@ class CommandListTest {
             int left = 1 + at % word.length();
             return list(says("cue", "x", whole)).near(whole.substring(0, left) + whole.substring(left + 1), each -> true).isPresent();
         });
+    }
+
+    @Test
+    void aWordThatThereIsIsNotTakenForASlipOfAnother() {
+        assertThat(list(says("pour", "x", "!pour"), says("pours", "x", "!pours")).near("!pours", each -> true)).isEmpty();
+    }
+
+    @Test
+    void theyAreToldEvenWhereAnotherCueRangOnTheLine() {
+        Cue phrase = Samples.pulledBy(says("kind", "Thank you", "!x"), new PhrasePull(List.of("please"), true));
+        assertThat(said(engine(says("pour", "x", "!pour"), phrase).accept(0, Samples.line(Samples.SEDGE, "!puor please"))))
+                .containsExactlyInAnyOrder("No cue has !puor. Did you mean !pour?", "Thank you");
     }
 
     @Test

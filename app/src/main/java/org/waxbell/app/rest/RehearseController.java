@@ -60,7 +60,8 @@ class RehearseController {
     /**
      * What came of a rehearsal.
      *
-     * @param lines   lines of chat in equal spans of the time
+     * @param to      the moment of the last step that was played; what still played then goes on after it
+     * @param lines   lines of chat in equal spans of the time up to it
      * @param against what came of the second wiring, null for none
      * @param differs what differs between the two, null for none
      */
@@ -115,7 +116,8 @@ class RehearseController {
         Rehearsals.Result result = rehearsals.result(id);
         Report first = result.report();
         Report second = result.against();
-        return new ReportView(result.script().from(), Math.max(first.to(), second == null ? 0 : second.to()), first.steps(), result.script().lines(SPANS), view(first),
+        long to = Math.max(first.to(), second == null ? 0 : second.to());
+        return new ReportView(result.script().from(), to, first.steps(), result.script().lines(SPANS, to), view(first),
                 second == null ? null : view(second), second == null ? null : Comparison.of(second, first));
     }
 

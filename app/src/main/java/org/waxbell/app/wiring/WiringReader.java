@@ -70,6 +70,13 @@ public final class WiringReader {
         }
     }
 
+    /** What the schema allows, as people list it: {@code calm, usual or urgent}. */
+    private static String known(JsonNode allowed) {
+        List<String> all = allowed.isArray() ? allowed.valueStream().map(each -> each.asString("")).toList() : List.of(allowed.asString(""));
+        String last = all.get(all.size() - 1);
+        return all.size() == 1 ? last : String.join(", ", all.subList(0, all.size() - 1)) + " or " + last;
+    }
+
     /** The schema's place {@code /cues/3/takes/0} as our places are written: {@code cues[3].takes[0]}. */
     private static Problem problem(Error error) {
         String path = error.getInstanceLocation().toString().replaceAll("/(\\d+)(?=/|$)", "[$1]").replaceAll("/", ".").replaceFirst("^\\.", "");
@@ -79,7 +86,7 @@ public final class WiringReader {
             case "additionalProperties", "unevaluatedProperties" -> new Problem(path.isEmpty() ? field : path + "." + field, String.valueOf(field),
                     "No field is called \"" + field + "\" here.", "Take it away, or correct its name.");
             case "required" -> new Problem(path.isEmpty() ? field : path + "." + field, "", "The field \"" + field + "\" is missing.", "Add it.");
-            case "enum", "const" -> new Problem(path, value, "This value is not known here.", "Write " + error.getMessage().replaceFirst("^.*?(one of|the constant value) ", "$1 ") + ".");
+            case "enum", "const" -> new Problem(path, value, "This value is not known here.", "Write " + known(error.getSchemaNode()) + ".");
             default -> new Problem(path, value, "Of the wrong kind: " + error.getMessage() + ".", "Give a value of the right kind.");
         };
     }
