@@ -11,6 +11,8 @@ import org.springframework.core.NestedExceptionUtils;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.Options;
 import org.waxbell.app.config.Port;
+import org.waxbell.app.config.Reach;
+import org.waxbell.app.config.ReachFile;
 import org.waxbell.app.config.SchemaGuard;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.config.Version;
@@ -47,16 +49,19 @@ public class App {
         Port.check(options.port());
         DataFolder folder = DataFolder.open(options.data());
         SchemaGuard.check(folder);
+        Reach reach = new ReachFile(folder).read();
         SpringApplication application = new SpringApplication(App.class);
-        application.setDefaultProperties(properties(options, folder));
+        application.setDefaultProperties(properties(options, folder, reach));
         application.addInitializers(context -> context.getBeanFactory().registerSingleton("options", options));
         application.addInitializers(context -> context.getBeanFactory().registerSingleton("dataFolder", folder));
+        application.addInitializers(context -> context.getBeanFactory().registerSingleton("reach", reach));
         return application.run();
     }
 
-    private static Map<String, Object> properties(Options options, DataFolder folder) {
+    private static Map<String, Object> properties(Options options, DataFolder folder, Reach reach) {
         Map<String, Object> properties = new HashMap<>();
         properties.put("server.port", options.port());
+        properties.put("server.address", reach.listen());
         properties.put("spring.datasource.url", folder.databaseUrl());
         properties.put("logging.file.name", folder.log().toString());
         return properties;

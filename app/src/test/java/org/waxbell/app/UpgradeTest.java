@@ -34,6 +34,6 @@ class UpgradeTest {
             assertThat(decision.get("number").asLong()).as("numbers go on").isGreaterThan(5);
             assertThat(decision.at("/answers/0/ring").asLong()).as("numbers of rings go on").isGreaterThan(2);
         }
-        assertThat(data.resolve("backups/before-schema-3.db")).isNotEmptyFile();
+        assertThat(data.resolve("backups/before-schema-4.db")).isNotEmptyFile();
     }
 }

@@ -45,7 +45,7 @@ final class RingBench {
         try (Packaged app = new Packaged(data.resolve("warm")); Browser browser = new Browser(); LiveEnd live = new LiveEnd(app.address())) {
             answered("http://127.0.0.1:" + barePort + "/", bare);
             wire(app);
-            String stage = browser.tab(app.address() + app.get("/api/stages/main/address").get("address").asString());
+            String stage = browser.tab(app.get("/api/stages/main/address").get("address").asString());
             browser.await("the stage has joined", any -> app.get("/api/live").get("pages").size() == 1);
             String yard = browser.tab("http://127.0.0.1:" + barePort + "/");
             rings(app, live, browser, stage, ROUND);

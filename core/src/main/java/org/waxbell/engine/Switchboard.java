@@ -50,7 +50,7 @@ final class Switchboard {
             holds.computeIfAbsent(part.target(), key -> new ArrayList<>())
                     .add(new Hold(ring.number(), ring.urgency(), part.meantFor(), part.partRun(), part.value()));
         }
-        show(part.target(), part.partRun(), part.meantFor(), out);
+        show(part.target(), part.partRun(), part.meantFor(), false, out);
     }
 
     /** Takes up the hold of a part that still lasts, after a restart; what it set stands already. */
@@ -65,7 +65,7 @@ final class Switchboard {
         if (!of.removeIf(each -> each.partRun().equals(partRun))) {
             return false;
         }
-        return show(target, partRun, at, out);
+        return show(target, partRun, at, true, out);
     }
 
     /** The hold of a part is over, and nothing is put back yet. */
@@ -79,7 +79,7 @@ final class Switchboard {
             return;
         }
         if (ours) {
-            show(target, partRun, at, out);
+            show(target, partRun, at, true, out);
         } else {
             put(state(target).waiting(), out);
         }
@@ -98,7 +98,7 @@ final class Switchboard {
         TargetState state = state(target);
         if (state.restore() && value.equals(state.shown())) {
             put(state.based(state.base()), out);
-            out.directed(new SetTarget("restart", at, target, state.base()));
+            out.directed(new SetTarget("restart", at, target, state.base(), true));
         } else if (holds(target).isEmpty()) {
             put(state.based(value), out);
         }
@@ -108,11 +108,11 @@ final class Switchboard {
     void hush(long at, Outcome.Builder out) {
         for (Target target : List.copyOf(holds.keySet())) {
             holds.remove(target);
-            show(target, "*", at, out);
+            show(target, "*", at, true, out);
         }
     }
 
-    private boolean show(Target target, String partRun, long at, Outcome.Builder out) {
+    private boolean show(Target target, String partRun, long at, boolean back, Outcome.Builder out) {
         TargetState state = state(target);
         String value = holds(target).stream().max(ORDER).map(Hold::value).orElse(state.base());
         if (value.equals(state.shown()) || value.isEmpty()) {
@@ -120,7 +120,7 @@ final class Switchboard {
         }
         put(state.showing(value), out);
         if (target.kind() != Target.Kind.RACK) {
-            out.directed(new SetTarget(partRun, at, target, value));
+            out.directed(new SetTarget(partRun, at, target, value, back));
         }
         return true;
     }

@@ -7,21 +7,65 @@ package org.waxbell.event;
  * @param name which one, such as the name of a lamp; empty text where there is only one
  */
 public record Target(Kind kind, String name) {
+    private static final String ON_OFF = "on|off";
+
     /** The kinds of target. */
     public enum Kind {
-        /** The scene on programme; its value is the name of a scene. */
-        SCENE("the scene"),
-        /** A source of the mixer; its value is {@code shown} or {@code hidden}. */
-        SOURCE("the source"),
+        /** The scene on programme; its value is the id of a scene. */
+        SCENE("the scene", true, false, ".*", "the id of a scene"),
+        /** A source of the mixer, {@code scene/source} or, in every scene where it stands, {@code source}; its value is {@code shown} or {@code hidden}. */
+        SOURCE("the source", true, true, "shown|hidden", "shown or hidden"),
         /** A lamp; its value is {@code off} or a colour. */
-        LAMP("the lamp"),
+        LAMP("the lamp", false, true, "off|#[0-9a-fA-F]{6}", "off, or a colour such as #c8841a"),
         /** A rack of cues; its value is {@code on} or {@code off}. */
-        RACK("the rack");
+        RACK("the rack", false, true, ON_OFF, "on or off"),
+        /** Where a source stands, named as with SOURCE; its value is left, top, width and height in pixels of the picture. */
+        PLACE("the place of", true, true, "-?\\d{1,5},-?\\d{1,5},\\d{1,5},\\d{1,5}", "left, top, width and height such as 40,40,320,180"),
+        /** The words of a text source; its value is words with values. */
+        TEXT("the text of", true, true, "[\\s\\S]*", "words"),
+        /** How loud a source is, its value is percent. */
+        LEVEL("the level of", true, true, "\\d|[1-9]\\d|100", "a number from 0 to 100"),
+        /** Whether a source is heard; its value is {@code muted} or {@code open}. */
+        MUTE("the sound of", true, true, "muted|open", "muted or open"),
+        /** A filter or treatment of a source, {@code source/filter}; its value is {@code on} or {@code off}. */
+        FILTER("the filter", true, true, ON_OFF, "on or off"),
+        /** The stream; its value is {@code on} or {@code off}. */
+        STREAM("the stream", true, false, ON_OFF, "on or off"),
+        /** The recording; its value is {@code on} or {@code off}. */
+        RECORDING("the recording", true, false, ON_OFF, "on or off");
 
         private final String words;
+        private final boolean mixer;
+        private final boolean named;
+        private final String allowed;
+        private final String remedy;
 
-        Kind(String words) {
+        Kind(String words, boolean mixer, boolean named, String allowed, String remedy) {
             this.words = words;
+            this.mixer = mixer;
+            this.named = named;
+            this.allowed = allowed;
+            this.remedy = remedy;
+        }
+
+        /** Whether it is the mixer's. */
+        public boolean ofMixer() {
+            return mixer;
+        }
+
+        /** Whether there are several, so that it needs a name. */
+        public boolean needsName() {
+            return named;
+        }
+
+        /** Whether one of them can stand so. */
+        public boolean allows(String value) {
+            return value.matches(allowed);
+        }
+
+        /** What a value of it is, in words. */
+        public String allowedInWords() {
+            return remedy;
         }
     }
 

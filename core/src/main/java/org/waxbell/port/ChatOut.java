@@ -2,11 +2,11 @@ package org.waxbell.port;
 
 import org.waxbell.directive.SayInChat;
 
-/** Port: writes lines into the chat of one link. */
+/** Port: writes lines into the chat of a link. */
 public interface ChatOut {
-    /** The link it writes to, such as {@code practice}. */
-    String link();
+    /** Whether it writes to that link, such as {@code practice} or {@code tower/#bench}. */
+    boolean reaches(String link);
 
-    /** Writes the line as the helper; it must not block. */
+    /** Writes the line as the helper; it must not block. A line that cannot be sent is reported as a failure of its part. */
     void say(SayInChat line);
 }

@@ -1,5 +1,6 @@
 package org.waxbell.score;
 
+import java.util.List;
 import java.util.Optional;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.Switch;
@@ -10,20 +11,17 @@ import org.waxbell.shelf.Shelf;
 /**
  * Switches a target for a while and puts it back, or for good.
  *
- * @param value    how it is to stand: the name of a scene, {@code shown} or {@code hidden}, {@code off} or a colour, {@code on} or {@code off}
+ * @param value    how it is to stand, as {@link Target.Kind} says for each; words with values for a text
  * @param lengthMs how long, in milliseconds; not looked at where it stays
  * @param stay     whether it stays so
  */
 public record SwitchPart(String id, Anchor start, long lengthMs, Target target, String value, boolean stay, Manner manner) implements Part {
     private static final long LONGEST = 3_600_000;
+    private static final int LONGEST_VALUE = 300;
 
     @Override
     public Lane lane() {
-        return switch (target.kind()) {
-            case SCENE, SOURCE -> Lane.MIXER;
-            case LAMP -> Lane.ROOM;
-            case RACK -> Lane.BOOKS;
-        };
+        return target.kind().ofMixer() ? Lane.MIXER : target.kind() == Target.Kind.LAMP ? Lane.ROOM : Lane.BOOKS;
     }
 
     @Override
@@ -36,14 +34,23 @@ public record SwitchPart(String id, Anchor start, long lengthMs, Target target, 
         return stay ? Optional.empty() : Optional.of(target);
     }
 
+    private boolean isText() {
+        return target.kind() == Target.Kind.TEXT;
+    }
+
+    @Override
+    public List<String> patterns() {
+        return isText() ? List.of(value) : List.of();
+    }
+
     @Override
     public Directive direct(Telling telling) {
-        return new Switch(telling.partRun(), telling.meantFor(), target, value, stay);
+        return new Switch(telling.partRun(), telling.meantFor(), target, isText() ? telling.fill(value) : value, stay);
     }
 
     @Override
     public String label(Telling telling) {
-        return target.inWords() + ": " + value;
+        return target.inWords() + ": " + (isText() ? telling.fill(value) : value);
     }
 
     @Override
@@ -52,22 +59,16 @@ public record SwitchPart(String id, Anchor start, long lengthMs, Target target, 
         if (!stay && !manner.toEnd()) {
             problems.at("lengthMs").time(lengthMs, 100, LONGEST, "The time");
         }
-        problems.at("value").text(value, 80, "The value");
-        if (target.kind() != Target.Kind.SCENE) {
-            problems.at("target").at("name").text(target.name(), 80, "The name");
+        if (isText()) {
+            check.words("value", value, false);
+        } else {
+            problems.at("value").text(value, LONGEST_VALUE, "The value");
         }
-        String allowed = switch (target.kind()) {
-            case SOURCE -> "shown|hidden";
-            case RACK -> "on|off";
-            case LAMP -> "off|#[0-9a-fA-F]{6}";
-            case SCENE -> ".*";
-        };
-        if (!value.matches(allowed)) {
-            problems.at("value").add(value, target.inWords() + " cannot be switched to that.", "Write " + switch (target.kind()) {
-                case SOURCE -> "shown or hidden.";
-                case RACK -> "on or off.";
-                default -> "off, or a colour such as #c8841a.";
-            });
+        if (target.kind().needsName()) {
+            problems.at("target").at("name").text(target.name(), 120, "The name");
+        }
+        if (!target.kind().allows(value)) {
+            problems.at("value").add(value, target.inWords() + " cannot be switched to that.", "Write " + target.kind().allowedInWords() + ".");
         }
         if (target.kind() == Target.Kind.RACK && !check.hasRack(target.name())) {
             problems.at("target").at("name").add(target.name(), "There is no such rack.", "Choose one that is in the list.");

@@ -14,9 +14,12 @@ import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
+import org.waxbell.link.ChannelProof;
+import org.waxbell.link.Phase;
 import org.waxbell.score.Lane;
 import org.waxbell.score.Manner;
 import org.waxbell.score.SlatePart;
+import org.waxbell.seen.Seen;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.EnumNamingStrategies;
 import tools.jackson.databind.MapperFeature;
@@ -29,7 +32,7 @@ class JsonConfig {
     /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
     private static final List<Class<?>> SMALL = List.of(Standing.class, Urgency.class, Lane.class, TakeRule.class, ArgumentGate.Wants.class,
             AirGate.Air.class, FirstLinePull.Whose.class, Target.Kind.class, Manner.IfFails.class, SlatePart.Act.class,
-            HouseEvent.DeskEnded.Desk.class, Completion.Kind.class, Remark.Severity.class);
+            HouseEvent.DeskEnded.Desk.class, Completion.Kind.class, Remark.Severity.class, Phase.class, Seen.Proof.class, Seen.Mend.class, ChannelProof.Result.class);
 
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
     interface SmallLetters {

@@ -34,6 +34,7 @@ import org.waxbell.gate.ConditionGate;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.LimitGate;
+import org.waxbell.gate.LinkGate;
 import org.waxbell.gate.PriceGate;
 import org.waxbell.gate.StandBackGate;
 import org.waxbell.gate.WhoGate;
@@ -78,6 +79,7 @@ public final class Mixins {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({@Type(value = StandBackGate.class, name = "standBack"), @Type(value = AirGate.class, name = "air"),
+        @Type(value = LinkGate.class, name = "links"),
         @Type(value = WhoGate.class, name = "who"), @Type(value = ArgumentGate.class, name = "argument"),
         @Type(value = CooldownGate.class, name = "cooldown"), @Type(value = LimitGate.class, name = "limit"),
         @Type(value = ConditionGate.class, name = "condition"), @Type(value = ChanceGate.class, name = "chance"),

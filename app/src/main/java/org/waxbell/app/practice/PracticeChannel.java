@@ -11,11 +11,15 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.link.FixedLink;
+import org.waxbell.app.link.ProofDesk;
 import org.waxbell.app.run.EngineLoop;
 import org.waxbell.app.run.OutcomeWatcher;
+import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.socket.Outboxes;
 import org.waxbell.app.socket.Topic;
 import org.waxbell.app.store.ChatMapper.ChatRow;
@@ -42,7 +46,7 @@ import org.waxbell.port.ClipOut;
 
 /** A channel of our own in which everything can be tried: its chat is kept here and nothing leaves this machine. */
 @Component
-public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher {
+public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedLink.Source {
     /** The name of its link. */
     public static final String LINK = "practice";
     private static final int LINES_SHOWN = 100;
@@ -53,8 +57,12 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher {
     private final PersonMapper people;
     private final ChatMapper chat;
     private final Topic topic;
+    private final ProofDesk proofs;
+    private final FixedLink self;
 
-    PracticeChannel(@Lazy EngineLoop loop, PersonMapper people, ChatMapper chat, Outboxes outboxes, Documents json) {
+    PracticeChannel(@Lazy EngineLoop loop, PersonMapper people, ChatMapper chat, Outboxes outboxes, Documents json, ProofDesk proofs, SystemClock clock) {
+        this.proofs = proofs;
+        this.self = new PracticeLink(loop, clock);
         this.loop = loop;
         this.people = people;
         this.chat = chat;
@@ -123,6 +131,29 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher {
                 Completion.ended(Map.of("address", address, "title", clip.title()))));
     }
 
+    private static Viewer with(Viewer viewer, Standing standing) {
+        Set<Standing> all = EnumSet.of(standing);
+        all.addAll(viewer.standings());
+        return new Viewer(viewer.id(), viewer.name(), all, viewer.months());
+    }
+
+    /** Gives a viewer other standings, who becomes known if new. @param months of membership, 0 for none */
+    public Viewer know(String typed, Set<Standing> standings, int months) {
+        Viewer viewer = viewer(typed);
+        Problems problems = new Problems();
+        problems.at("months").within(months, 0, 1_200, "The months", "");
+        if (!problems.found().isEmpty()) {
+            throw new Refused(problems.found());
+        }
+        Set<Standing> all = EnumSet.of(Standing.ANYONE);
+        all.addAll(standings);
+        if (months > 0) {
+            all.add(Standing.MEMBER);
+        }
+        people.know(viewer.id(), viewer.name(), all.stream().map(Standing::name).collect(Collectors.joining(",")), all.contains(Standing.MEMBER) ? months : 0);
+        return viewer(typed);
+    }
+
     private static void unknown(Problems problems, String field) {
         problems.at(field).add(field, "The event has no such field.", "Take it away.");
     }
@@ -132,14 +163,28 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher {
         if (name.isEmpty()) {
             throw new Refused("name", typed, "The name is empty.", "Choose a viewer, or write a name.");
         }
+        if (name.equalsIgnoreCase(StateStore.HELPER)) {
+            throw new Refused("name", typed, "That is our own helper, which is never answered.", "Choose another name.");
+        }
         String id = LINK + ":" + name.toLowerCase(Locale.ROOT);
         PersonMapper.PersonRow known = people.find(id);
-        return known == null ? new Viewer(id, name, Set.of(Standing.ANYONE), 0) : viewer(known);
+        Viewer viewer = known == null ? new Viewer(id, name, Set.of(Standing.ANYONE), 0) : viewer(known);
+        return proofs.isHost(id) ? with(viewer, Standing.HOST) : viewer;
     }
 
     @Override
     public String link() {
         return LINK;
+    }
+
+    @Override
+    public boolean reaches(String link) {
+        return link.equals(LINK);
+    }
+
+    @Override
+    public List<FixedLink> links() {
+        return List.of(self);
     }
 
     @Override

@@ -1,32 +1,45 @@
 package org.waxbell.app.rest;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.LongSummaryStatistics;
+import java.util.Map;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.config.Version;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.link.LinkNews;
+import org.waxbell.app.link.LinkPulse;
+import org.waxbell.app.link.LinkView;
+import org.waxbell.app.link.Links;
 import org.waxbell.app.rest.Notices.DecisionNotice;
 import org.waxbell.app.rest.Notices.RingNotice;
 import org.waxbell.app.run.OutcomeWatcher;
 import org.waxbell.app.run.SavedState;
 import org.waxbell.app.run.SystemClock;
+import org.waxbell.app.seen.SeenNews;
 import org.waxbell.app.socket.Outboxes;
 import org.waxbell.app.socket.Topic;
 import org.waxbell.app.stage.StageFeed;
 import org.waxbell.app.stage.StageWatcher;
 import org.waxbell.app.store.EngineMapper;
 import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.SeenMapper;
 import org.waxbell.app.store.StateStore;
+import org.waxbell.app.wiring.WiringWatcher;
 import org.waxbell.engine.Change;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.Ring;
+import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
+import org.waxbell.seen.Seen;
 import org.waxbell.show.Evening;
 import org.waxbell.words.WordBook;
 
 /** What the console is told as it happens: decisions, rings, who shows a stage, whether all is being kept. */
 @Component
-public class LiveNews implements OutcomeWatcher, StageWatcher {
+public class LiveNews implements OutcomeWatcher, StageWatcher, LinkNews, SeenNews {
     private static final int DECISIONS_SHOWN = 60;
     private static final long ROPE_BACK = 40_000;
     private final JournalMapper journal;
@@ -39,9 +52,17 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
     /** Only for the engine's thread. */
     private final WordBook words = new WordBook();
     private final Topic topic;
+    private final SeenMapper seenMapper;
+    private final Links links;
+    private final List<WiringWatcher> wired;
+    private final LinkPulse pulse;
 
     LiveNews(JournalMapper journal, EngineMapper rings, Documents json, SystemClock clock, StageFeed stages, SavedState saved,
-             StateStore state, Outboxes outboxes) {
+             StateStore state, Outboxes outboxes, SeenMapper seenMapper, @Lazy Links links, List<WiringWatcher> wired, LinkPulse pulse) {
+        this.seenMapper = seenMapper;
+        this.links = links;
+        this.wired = wired;
+        this.pulse = pulse;
         this.journal = journal;
         this.rings = rings;
         this.json = json;
@@ -55,7 +76,7 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
 
     /** How it stands. @param now the server's time, milliseconds since 1970 UTC @param decisions newest last */
     public record LiveStanding(double now, String version, List<DecisionNotice> decisions, List<RingNotice> rings,
-                           List<PageNotice> pages, SavedState.Saved saved, Evening evening) {
+                           List<PageNotice> pages, SavedState.Saved saved, Evening evening, List<LinkView> links) {
     }
 
     /** A page that shows a stage. @param sounds whether it may sound @param roundTrip in milliseconds */
@@ -75,13 +96,19 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
         WordBook fresh = new WordBook();
         List<RingNotice> recent = rings.ringsSince(clock.now() - ROPE_BACK).stream()
                 .map(text -> Notices.of(json.read(text, Ring.class), fresh)).sorted(Comparator.comparingLong(RingNotice::number)).toList();
-        return new LiveStanding(clock.exact(), Version.current(), decisions(Long.MAX_VALUE), recent, pages(), saved.now(), state.evening());
+        return new LiveStanding(clock.exact(), Version.current(), decisions(Long.MAX_VALUE), recent, pages(), saved.now(), state.evening(), links.all());
     }
 
     /** The newest decisions before a number, newest last. */
     List<DecisionNotice> decisions(long before) {
-        return journal.before(before, DECISIONS_SHOWN).stream().map(row -> Notices.of(json.read(row.json(), Decision.class)))
-                .sorted(Comparator.comparingLong(DecisionNotice::number)).toList();
+        List<Decision> all = journal.before(before, DECISIONS_SHOWN).stream().map(row -> json.read(row.json(), Decision.class))
+                .sorted(Comparator.comparingLong(Decision::number)).toList();
+        LongSummaryStatistics rung = all.stream().flatMap(each -> each.cues().stream()).mapToLong(CueAnswer::ring).filter(ring -> ring > 0).summaryStatistics();
+        Map<Long, Seen> known = new HashMap<>();
+        if (rung.getCount() > 0) {
+            seenMapper.between(rung.getMin(), rung.getMax()).forEach(row -> known.put(row.ring(), json.read(row.json(), Seen.class)));
+        }
+        return all.stream().map(each -> Notices.of(each, known)).toList();
     }
 
     List<PageNotice> pages() {
@@ -90,7 +117,7 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
 
     @Override
     public void left(Outcome outcome) {
-        outcome.decisions().forEach(decision -> topic.tell("decision", Notices.of(decision)));
+        outcome.decisions().forEach(decision -> topic.tell("decision", Notices.of(decision, Map.of())));
         for (Change change : outcome.changes()) {
             if (change instanceof Change.RingMoved moved) {
                 topic.tell("ring", Notices.of(moved.ring(), words));
@@ -100,8 +127,24 @@ public class LiveNews implements OutcomeWatcher, StageWatcher {
         }
     }
 
+    /** Whether a ring could be seen and heard. */
+    public record SeenNotice(long ring, Seen seen) {
+    }
+
+    @Override
+    public void seen(long ring, Seen seen) {
+        topic.tell("seen", new SeenNotice(ring, seen));
+    }
+
+    @Override
+    public void linksMoved(List<LinkView> now) {
+        topic.tell("links", now);
+    }
+
     /** The wiring changed; pages read it again. */
     void wiringChanged() {
+        wired.forEach(WiringWatcher::wiringChanged);
+        pulse.moved();
         topic.tell("wiring", clock.now());
     }
 

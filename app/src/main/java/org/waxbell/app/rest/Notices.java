@@ -3,6 +3,7 @@ package org.waxbell.app.rest;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.Ring;
 import org.waxbell.event.Viewer;
@@ -10,6 +11,7 @@ import org.waxbell.gate.GateAnswer;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.score.Lane;
+import org.waxbell.seen.Seen;
 import org.waxbell.words.WordBook;
 
 /** Decisions and rings as pages are told them. */
@@ -21,9 +23,9 @@ public final class Notices {
     public record GateNotice(String gate, boolean passed, String reason) {
     }
 
-    /** What became of one cue that looked at an event. @param ring number of the ring, 0 where it was held */
+    /** What became of one cue that looked at an event. @param ring number of the ring, 0 where it was held @param seen whether it could be seen, null where that is not known yet or does not matter */
     public record AnswerNotice(String cueId, String cueName, List<GateNotice> gates, long ring, boolean held,
-                               boolean dropped, List<String> drawn, String sentence) {
+                               boolean dropped, List<String> drawn, String sentence, @Nullable Seen seen) {
     }
 
     /** An event and what was decided. @param at milliseconds since 1970 UTC @param viewer name of who caused it, empty text for nobody */
@@ -40,14 +42,19 @@ public final class Notices {
     }
 
     static DecisionNotice of(Decision decision) {
-        return new DecisionNotice(decision.number(), decision.at(), decision.event().sentence(),
-                decision.event().by().map(Viewer::name).orElse(""), decision.sentence(),
-                decision.cues().stream().map(Notices::of).toList());
+        return of(decision, Map.of());
     }
 
-    private static AnswerNotice of(CueAnswer answer) {
+    /** @param seen what is known of rings by their numbers */
+    static DecisionNotice of(Decision decision, Map<Long, Seen> seen) {
+        return new DecisionNotice(decision.number(), decision.at(), decision.event().sentence(),
+                decision.event().by().map(Viewer::name).orElse(""), decision.sentence(),
+                decision.cues().stream().map(answer -> of(answer, seen.get(answer.ring()))).toList());
+    }
+
+    private static AnswerNotice of(CueAnswer answer, @Nullable Seen seen) {
         return new AnswerNotice(answer.cueId(), answer.cueName(), answer.gates().stream().map(Notices::of).toList(),
-                answer.ring(), answer.held(), answer.dropped(), answer.drawn(), answer.sentence());
+                answer.ring(), answer.held(), answer.dropped(), answer.drawn(), answer.sentence(), seen);
     }
 
     private static GateNotice of(GateAnswer answer) {

@@ -46,6 +46,7 @@ import org.waxbell.checkup.Checkup;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.EventSamples;
+import org.waxbell.link.LinkNeeds;
 import org.waxbell.score.CardPart;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.CommandList;
@@ -109,7 +110,7 @@ class WiringController {
 
     private static CueView cue(Document document, Map<String, CountRow> counts) {
         CountRow count = counts.getOrDefault(document.id(), new CountRow(document.id(), 0, 0));
-        return new CueView(document.version(), (Cue) document.value(), count.rang(), count.held());
+        return new CueView(document.version(), (Cue) document.value(), count.rang(), count.held(), List.copyOf(LinkNeeds.of((Cue) document.value())));
     }
 
     private static <T> List<T> views(DocumentSet set, DocumentKind kind, Function<Document, T> view) {

@@ -14,8 +14,8 @@ public final class WiringViews {
     private WiringViews() {
     }
 
-    /** A cue with its version and how often it rang and was held today. */
-    public record CueView(long version, Cue cue, long rang, long held) {
+    /** A cue with its version, how often it rang and was held today, and the links that it needs. */
+    public record CueView(long version, Cue cue, long rang, long held, List<String> needs) {
     }
 
     /** A rack with its version. */

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
@@ -36,11 +37,13 @@ public class EngineLoop implements SmartLifecycle {
     private final Commit commit;
     private final Release release;
     private final Recorder recorder;
+    private final List<LateFailure> late;
     private final Stamps stamps;
     private final SystemClock clock;
     private volatile @Nullable Thread thread;
 
-    EngineLoop(EngineFactory factory, Commit commit, Release release, Recorder recorder, SystemClock clock) {
+    EngineLoop(EngineFactory factory, Commit commit, Release release, Recorder recorder, SystemClock clock, @Lazy List<LateFailure> late) {
+        this.late = late;
         this.recorder = recorder;
         this.factory = factory;
         this.commit = commit;
@@ -64,9 +67,13 @@ public class EngineLoop implements SmartLifecycle {
         return submit(new StepJob(step));
     }
 
-    /** Tells the engine what became of a part. */
+    /** Tells the engine what became of a part; a failure that comes when the engine no longer waits for it is told to who looks back. */
     public void completed(String partRun, Completion result) {
-        step(at -> new Step.Reported(at, partRun, result));
+        step(at -> new Step.Reported(at, partRun, result)).thenAccept(outcome -> {
+            if (result.kind() == Completion.Kind.FAILED && outcome.isEmpty()) {
+                late.forEach(each -> each.failedLate(partRun, result.detail()));
+            }
+        });
     }
 
     /** Lets an event happen; done with what became of the event itself, for what fell due before it or followed has decisions of its own. */

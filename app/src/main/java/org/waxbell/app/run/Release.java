@@ -25,7 +25,7 @@ import org.waxbell.port.TargetOut;
 class Release {
     private static final Logger LOG = LoggerFactory.getLogger(Release.class);
     private final StageOut stages;
-    private final Map<String, ChatOut> chats;
+    private final List<ChatOut> chats;
     private final Map<String, ClipOut> clips;
     private final List<TargetOut> targets;
     private final List<OutcomeWatcher> watchers;
@@ -34,7 +34,7 @@ class Release {
         this.stages = stages;
         this.clips = clips.stream().collect(Collectors.toMap(ClipOut::link, Function.identity()));
         this.targets = targets;
-        this.chats = chats.stream().collect(Collectors.toMap(ChatOut::link, Function.identity()));
+        this.chats = chats;
         this.watchers = watchers;
     }
 
@@ -81,11 +81,8 @@ class Release {
 
     private void say(Directive directive, Failures failures) {
         if (directive instanceof SayInChat say) {
-            if (chats.containsKey(say.link())) {
-                chats.get(say.link()).say(say);
-            } else {
-                failures.failed(say.partRun(), "there is no chat link called " + say.link());
-            }
+            chats.stream().filter(each -> each.reaches(say.link())).findFirst().ifPresentOrElse(each -> each.say(say),
+                    () -> failures.failed(say.partRun(), "there is no chat link called " + say.link()));
         }
     }
 

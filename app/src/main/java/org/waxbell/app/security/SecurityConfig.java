@@ -1,7 +1,6 @@
 package org.waxbell.app.security;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -18,32 +17,33 @@ import org.springframework.security.web.header.writers.StaticHeadersWriter;
 import org.springframework.security.web.util.matcher.RequestMatcher;
 
 /**
- * What every answer carries: a strict content policy, no referrer, no guessing of types. Only this machine is answered:
- * the server listens on the loopback interface, and a request must name it and must come from one of our own pages.
+ * What every answer carries: a strict content policy, no referrer, no guessing of types. By itself only this machine is answered:
+ * the server listens on the loopback interface, and a request must name it and must come from one of our own pages. Where the
+ * host lets other computers in, they must sign in, but for what has a secret of its own.
  */
 @Configuration(proxyBeanMethods = false)
 class SecurityConfig {
-    private static final Set<String> OWN_NAMES = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; "
             + "media-src 'self'; font-src 'self'; connect-src 'self'; frame-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors ";
     private static final String FILE_POLICY = "default-src 'none'; style-src 'unsafe-inline'; sandbox";
 
     @Bean
-    HttpFirewall ownNamesOnly() {
+    HttpFirewall ownNamesOnly(Hosts hosts) {
         StrictHttpFirewall firewall = new StrictHttpFirewall();
-        firewall.setAllowedHostnames(OWN_NAMES::contains);
+        firewall.setAllowedHostnames(hosts.names()::contains);
         return firewall;
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, Hosts hosts) throws Exception {
         return http
                 .csrf(AbstractHttpConfigurer::disable)
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .anonymous(anonymous -> { })
-                .addFilterBefore(new OriginFilter(OWN_NAMES), AuthorizationFilter.class)
+                .addFilterBefore(new OriginFilter(hosts.names()), AuthorizationFilter.class)
+                .addFilterBefore(new HostFilter(hosts), AuthorizationFilter.class)
                 .addFilterBefore(new BodyLimit(), AuthorizationFilter.class)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .headers(SecurityConfig::headers)

@@ -6,7 +6,9 @@ import org.springframework.web.socket.config.annotation.WebSocketConfigurer;
 import org.springframework.web.socket.config.annotation.WebSocketHandlerRegistry;
 import org.waxbell.app.practice.PracticeChannel;
 import org.waxbell.app.practice.PracticeMixer;
+import org.waxbell.app.practice.PracticeMixerServer;
 import org.waxbell.app.rest.LiveNews;
+import org.waxbell.app.rpc.PracticeDoor;
 import org.waxbell.app.stage.StageSocket;
 
 /** Which socket is where. Spring itself refuses pages of another origin. */
@@ -17,8 +19,10 @@ class SocketConfig implements WebSocketConfigurer {
     private final StageSocket stage;
     private final PracticeChannel channel;
     private final PracticeMixer mixer;
+    private final PracticeMixerServer mixerServer;
 
-    SocketConfig(LiveNews live, StageSocket stage, PracticeChannel channel, PracticeMixer mixer) {
+    SocketConfig(LiveNews live, StageSocket stage, PracticeChannel channel, PracticeMixer mixer, PracticeMixerServer mixerServer) {
+        this.mixerServer = mixerServer;
         this.live = live;
         this.stage = stage;
         this.channel = channel;
@@ -31,5 +35,6 @@ class SocketConfig implements WebSocketConfigurer {
         registry.addHandler(stage, "/ws/stage");
         registry.addHandler(channel.topic(), "/ws/practice/channel");
         registry.addHandler(mixer.topic(), "/ws/practice/mixer");
+        registry.addHandler(mixerServer, PracticeDoor.PATH);
     }
 }

@@ -5,6 +5,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.waxbell.app.json.Documents;
@@ -25,6 +28,7 @@ import org.waxbell.stage.Stage;
 public class StageFeed implements StageOut {
     /** The key was renewed or never was one; the page stays empty. */
     static final CloseStatus WRONG_KEY = new CloseStatus(4403, "This address is no longer valid.");
+    private static final long PATIENCE_SECONDS = 5;
     private final Map<String, Feed> feeds = new HashMap<>();
     private final Documents json;
     private final MediaTokens tokens;
@@ -48,6 +52,9 @@ public class StageFeed implements StageOut {
     }
 
     private record EndNews(String type, long number, String partRun, long at) {
+    }
+
+    private record AskNews(String type) {
     }
 
     private record HushNews(String type, long number, long at) {
@@ -102,6 +109,29 @@ public class StageFeed implements StageOut {
     /** The pages of a stage that are on programme, previews left out. */
     public synchronized List<StagePage> pages(String stage) {
         return feed(stage).pages.values().stream().filter(page -> !page.preview()).toList();
+    }
+
+    /** The stage on which a part plays, empty text where it plays on none. */
+    synchronized String stageOf(String partRun) {
+        return feeds.entrySet().stream().filter(each -> each.getValue().shown.containsKey(partRun)).map(Map.Entry::getKey).findFirst().orElse("");
+    }
+
+    /** Asks every page of a stage to report now: how long each took, in milliseconds; fails with a sentence where none does. */
+    CompletableFuture<List<Double>> roundTrip(String stage) {
+        List<StagePage> there = pages(stage);
+        if (there.isEmpty()) {
+            return CompletableFuture.failedFuture(new IllegalStateException("No page shows this stage."));
+        }
+        long sent = System.nanoTime();
+        List<Double> answered = new CopyOnWriteArrayList<>();
+        CompletableFuture<?>[] all = there.stream().map(page -> page.ask(json.write(new AskNews("ask"))).orTimeout(PATIENCE_SECONDS, TimeUnit.SECONDS)
+                .thenRun(() -> answered.add((System.nanoTime() - sent) / 1e6)).exceptionally(late -> null)).toArray(CompletableFuture[]::new);
+        return CompletableFuture.allOf(all).thenApply(done -> {
+            if (answered.isEmpty()) {
+                throw new IllegalStateException("No page answered within " + PATIENCE_SECONDS + " s; reload its browser source.");
+            }
+            return answered;
+        });
     }
 
     /** The worst round trip of all pages, in milliseconds. */

@@ -1,5 +1,7 @@
 package org.waxbell.app.stage;
 
+import java.util.concurrent.CompletableFuture;
+import org.jspecify.annotations.Nullable;
 import org.waxbell.app.socket.Outbox;
 
 /** One page that shows a stage. */
@@ -8,6 +10,7 @@ public final class StagePage {
     private final StageKeys.Admitted admitted;
     private volatile double roundTrip;
     private volatile boolean sounds = true;
+    private volatile @Nullable CompletableFuture<Void> asked;
 
     StagePage(Outbox outbox, StageKeys.Admitted admitted) {
         this.outbox = outbox;
@@ -43,5 +46,17 @@ public final class StagePage {
     void reports(double bestRoundTrip, boolean maySound) {
         roundTrip = bestRoundTrip;
         sounds = maySound;
+        CompletableFuture<Void> waits = asked;
+        if (waits != null) {
+            waits.complete(null);
+        }
+    }
+
+    /** Asks it to report of itself now; done when it did. */
+    CompletableFuture<Void> ask(String question) {
+        CompletableFuture<Void> answer = new CompletableFuture<>();
+        asked = answer;
+        outbox.post(question);
+        return answer;
     }
 }

@@ -17,14 +17,17 @@ import static org.mockito.Mockito.when;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.InOrder;
+import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
@@ -47,7 +50,8 @@ class EngineLoopTest {
     /** What the mocks do is changed by these: a mock must not be taught while the loop calls it. */
     private final AtomicReference<RuntimeException> refusal = new AtomicReference<>();
     private final AtomicReference<RuntimeException> fault = new AtomicReference<>();
-    private final EngineLoop loop = new EngineLoop(factory, commit, release, recorder, new SystemClock());
+    private final List<String> failedLate = new CopyOnWriteArrayList<>();
+    private final EngineLoop loop = new EngineLoop(factory, commit, release, recorder, new SystemClock(), List.of((partRun, why) -> failedLate.add(partRun + ": " + why)));
 
     @BeforeEach
     void start() {
@@ -81,6 +85,13 @@ class EngineLoopTest {
         InOrder order = inOrder(commit, release);
         order.verify(commit).commit(argThat(work -> work.stream().anyMatch(each -> each.outcome() == outcome)));
         order.verify(release).release(eq(outcome), any());
+    }
+
+    @Test
+    void aFailureThatComesWhenTheRingIsOverIsToldToWhoLooksBack() {
+        loop.completed("17.reply", Completion.failed("the chat is down"));
+        loop.completed("17.reply", Completion.ended());
+        Awaitility.await().until(() -> failedLate.equals(List.of("17.reply: the chat is down")));
     }
 
     @Test

@@ -1,0 +1,31 @@
+package org.waxbell.app.config;
+
+import java.util.List;
+
+/**
+ * From where the pages can be reached.
+ *
+ * @param listen   the address on which the server listens; {@code 127.0.0.1} for this computer only
+ * @param names    names and addresses under which others may ask for it, beside this computer's own
+ * @param password the host's password as a salted hash, empty text for none; beyond this computer there must be one
+ */
+public record Reach(String listen, List<String> names, String password) {
+    /** This computer only. */
+    public static final String HERE = "127.0.0.1";
+    /** As every installation begins. */
+    public static final Reach LOCAL = new Reach(HERE, List.of(), "");
+
+    public Reach {
+        names = List.copyOf(names);
+    }
+
+    /** Whether others than this computer can reach it. */
+    public boolean beyond() {
+        return !listen.equals(HERE) && !listen.equals("::1") && !listen.equals("localhost");
+    }
+
+    /** The name by which other programs reach it. */
+    public String name() {
+        return beyond() && !names.isEmpty() ? names.get(0) : HERE;
+    }
+}

@@ -1,0 +1,92 @@
+package org.waxbell.app.irc;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.link.Link;
+import org.waxbell.app.link.LinkLife;
+import org.waxbell.app.link.LinkMaker;
+import org.waxbell.app.link.ProofDesk;
+import org.waxbell.app.run.EngineLoop;
+import org.waxbell.check.Problems;
+import org.waxbell.directive.SayInChat;
+import org.waxbell.engine.Completion;
+import org.waxbell.event.Written;
+import org.waxbell.port.ChatOut;
+
+/** Makes links to chats by IRC, and lets answers out to the one that the line came from. */
+@Component
+final class IrcMaker implements LinkMaker<IrcSettings>, ChatOut, IrcLink.Hearing {
+    private final EngineLoop loop;
+    private final ProofDesk proofs;
+    private final Map<String, IrcLink> live = new ConcurrentHashMap<>();
+
+    IrcMaker(@Lazy EngineLoop loop, ProofDesk proofs) {
+        this.loop = loop;
+        this.proofs = proofs;
+    }
+
+    @Override
+    public String kind() {
+        return "irc";
+    }
+
+    @Override
+    public Class<IrcSettings> settings() {
+        return IrcSettings.class;
+    }
+
+    @Override
+    public IrcSettings fresh() {
+        return IrcSettings.FRESH;
+    }
+
+    @Override
+    public boolean several() {
+        return true;
+    }
+
+    @Override
+    public void check(IrcSettings settings, Problems problems) {
+        settings.check(problems);
+    }
+
+    @Override
+    public boolean complete(IrcSettings settings) {
+        return settings.complete();
+    }
+
+    @Override
+    public Link make(String id, IrcSettings settings, Link.Secrets secrets, LinkLife life) {
+        IrcLink made = new IrcLink(id, settings, secrets, life, this);
+        live.put(id, made);
+        return made;
+    }
+
+    @Override
+    public boolean reaches(String link) {
+        IrcLink found = live.get(link.replaceAll("/.*", ""));
+        return found != null && !found.isClosed();
+    }
+
+    @Override
+    public void say(SayInChat line) {
+        live.get(line.link().replaceAll("/.*", "")).say(line);
+    }
+
+    @Override
+    public boolean isProved(String person) {
+        return proofs.isHost(person);
+    }
+
+    @Override
+    public void wrote(Written line) {
+        loop.happen(line);
+    }
+
+    @Override
+    public void unsaid(String partRun, String why) {
+        loop.completed(partRun, Completion.failed(why));
+    }
+}

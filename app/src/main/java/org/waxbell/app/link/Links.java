@@ -1,0 +1,228 @@
+package org.waxbell.app.link;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Faults;
+import org.waxbell.app.link.LinkBook.Kept;
+import org.waxbell.app.run.SystemClock;
+import org.waxbell.app.wiring.Refused;
+import org.waxbell.check.Problems;
+import org.waxbell.link.LinkState;
+import org.waxbell.link.Phase;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+
+/** All links: makes them of what is kept, lets them be set, paused, tried and removed, and tells how they stand. */
+@Component
+public class Links {
+    private static final List<String> ORDER = List.of("channel", "irc", "mixer", "stage");
+    private static final int LONGEST_NAME = 40;
+    private final Map<String, LinkMaker<?>> makers = new LinkedHashMap<>();
+    private final Map<String, Live> live = new LinkedHashMap<>();
+    private final List<FixedLink.Source> fixed;
+    private final LinkBook book;
+    private final LinkUse use;
+    private final ProofDesk proofs;
+    private final Documents json;
+    private final SystemClock clock;
+    private final LinkPulse pulse;
+
+    Links(List<LinkMaker<?>> makers, List<FixedLink.Source> fixed, LinkBook book, LinkUse use, ProofDesk proofs, Documents json, SystemClock clock, LinkPulse pulse,
+          List<LinkNews> news) {
+        makers.forEach(maker -> this.makers.put(maker.kind(), maker));
+        this.fixed = fixed;
+        this.book = book;
+        this.use = use;
+        this.proofs = proofs;
+        this.json = json;
+        this.clock = clock;
+        this.pulse = pulse;
+        pulse.watch(() -> {
+            List<LinkView> now = all();
+            news.forEach(each -> each.linksMoved(now));
+        });
+    }
+
+    private record Live(Kept kept, LinkLife life, @Nullable Link link) {
+    }
+
+    /** Everything is connected once the pages can be asked for, for the practice mixer is one of them. */
+    @EventListener(ApplicationReadyEvent.class)
+    synchronized void openAll() {
+        makers.values().stream().filter(maker -> !maker.several() && book.all().stream().noneMatch(kept -> kept.kind().equals(maker.kind())))
+                .forEach(maker -> book.put(new Kept(maker.kind(), maker.kind(), "The " + maker.kind(), json.write(maker.fresh()), Map.of(), false)));
+        book.all().forEach(this::begin);
+    }
+
+    @EventListener(ContextClosedEvent.class)
+    synchronized void closeAll() {
+        live.values().forEach(Links::end);
+        live.clear();
+    }
+
+    private void begin(Kept kept) {
+        LinkMaker<?> maker = makers.get(kept.kind());
+        LinkState before = live.containsKey(kept.id()) ? live.get(kept.id()).life().state() : LinkState.NEW;
+        if (live.containsKey(kept.id())) {
+            end(live.get(kept.id()));
+        }
+        LinkLife life = new LinkLife(kept.name(), before.unset(clock.now()), clock, pulse.timer(), pulse::moved);
+        live.put(kept.id(), begun(maker, kept, life));
+        pulse.moved();
+    }
+
+    private <S> Live begun(LinkMaker<S> maker, Kept kept, LinkLife life) {
+        S settings = json.read(kept.settings(), maker.settings());
+        if (!maker.complete(settings)) {
+            return new Live(kept, life, null);
+        }
+        Link link = maker.make(kept.id(), settings, book.secrets(kept), life);
+        if (kept.paused()) {
+            life.paused();
+        } else {
+            link.open();
+        }
+        return new Live(kept, life, link);
+    }
+
+    private static void end(Live each) {
+        each.life().over();
+        if (each.link() != null) {
+            each.link().close();
+        }
+    }
+
+    /** How all of them stand, in the order in which a newcomer sets them up. */
+    public synchronized List<LinkView> all() {
+        List<LinkView> views = new ArrayList<>();
+        for (FixedLink.Source source : fixed) {
+            source.links().forEach(each -> views.add(new LinkView(each.id(), each.kind(), each.name(), each.state(), refusal(each.state(), each.name()),
+                    each.facts(), use.of(each.id(), each.kind()), true, proofs.view(each.id()))));
+        }
+        for (Live each : live.values()) {
+            LinkState state = each.life().state();
+            views.add(new LinkView(each.kept().id(), each.kept().kind(), each.kept().name(), state, refusal(state, each.kept().name()),
+                    each.link() == null ? List.of() : each.link().facts(), use.of(each.kept().id(), each.kept().kind()), false, proofs.view(each.kept().id())));
+        }
+        views.sort(Comparator.comparingInt(view -> ORDER.indexOf(view.kind())));
+        return views;
+    }
+
+    private static String refusal(LinkState state, String name) {
+        return state.phase() == Phase.UP ? "" : state.refusal(name);
+    }
+
+    /** A link with its settings; secrets only by whether there are some. */
+    public record LinkSettings(String id, String kind, String name, JsonNode settings, Map<String, Boolean> secrets, boolean paused) {
+    }
+
+    /** What a link is to be. @param secrets those that change, empty text to take one away; others stay as they are */
+    public record LinkWanted(String name, JsonNode settings, Map<String, String> secrets) {
+    }
+
+    /** The settings of a link; throws {@link Refused} where there is none. */
+    public LinkSettings settings(String id) {
+        Kept kept = known(id);
+        Map<String, Boolean> secrets = new LinkedHashMap<>();
+        kept.secrets().keySet().forEach(name -> secrets.put(name, true));
+        return new LinkSettings(id, kept.kind(), kept.name(), json.tree(kept.settings()), secrets, kept.paused());
+    }
+
+    /** Settings with which a new link of a kind begins. */
+    public JsonNode fresh(String kind) {
+        return json.tree(json.write(maker(kind).fresh()));
+    }
+
+    /** Adds a link, or changes the one of that id, and connects it anew; throws {@link Refused}, and nothing is changed then. */
+    public synchronized LinkSettings set(String id, String kind, LinkWanted wanted) {
+        Kept before = book.find(id);
+        LinkMaker<?> maker = maker(before == null ? kind : before.kind());
+        Problems problems = new Problems();
+        problems.at("id").id(id, "tower");
+        problems.at("name").text(wanted.name(), LONGEST_NAME, "The name");
+        if (before == null && (!maker.several() || fixed.stream().flatMap(each -> each.links().stream()).anyMatch(each -> each.id().equals(id)))) {
+            problems.at("id").add(id, "There is a link of that name already.", "Choose another.");
+        }
+        String settings = checked(maker, wanted.settings(), problems.at("settings"));
+        if (!problems.found().isEmpty()) {
+            throw new Refused(problems.found());
+        }
+        Kept next = book.with(new Kept(id, maker.kind(), wanted.name(), settings, before == null ? Map.of() : before.secrets(),
+                before != null && before.paused()), wanted.secrets());
+        book.put(next);
+        begin(next);
+        return settings(id);
+    }
+
+    private <S> String checked(LinkMaker<S> maker, JsonNode settings, Problems problems) {
+        try {
+            S fitted = json.fit(settings, maker.settings());
+            maker.check(fitted, problems);
+            return json.write(fitted);
+        } catch (JacksonException wrong) {
+            throw new Refused(List.of(Faults.of(wrong)));
+        }
+    }
+
+    /** Forgets a link with all its secrets. */
+    public synchronized void remove(String id) {
+        Kept kept = known(id);
+        if (!maker(kept.kind()).several()) {
+            throw new Refused("id", id, "This link is always there.", "Pause it, or change where it connects to.");
+        }
+        end(live.remove(id));
+        book.remove(id);
+        pulse.moved();
+    }
+
+    /** Lets a link rest without forgetting it, or connects it again. */
+    public synchronized void pause(String id, boolean paused) {
+        Kept next = known(id).paused(paused);
+        book.put(next);
+        begin(next);
+    }
+
+    /** Tries a link for real; what came of it as a sentence, or a failure that says why not. */
+    public CompletableFuture<String> test(String id) {
+        for (FixedLink.Source source : fixed) {
+            for (FixedLink each : source.links()) {
+                if (each.id().equals(id)) {
+                    return each.test();
+                }
+            }
+        }
+        Live each;
+        synchronized (this) {
+            known(id);
+            each = live.get(id);
+        }
+        return each.link() == null ? CompletableFuture.failedFuture(new IllegalStateException("There is nothing to connect to yet; fill in its settings."))
+                : each.link().test();
+    }
+
+    private Kept known(String id) {
+        Kept kept = book.find(id);
+        if (kept == null) {
+            throw new Refused("id", id, "There is no such link.", "Choose one that is in the list.");
+        }
+        return kept;
+    }
+
+    private LinkMaker<?> maker(String kind) {
+        LinkMaker<?> maker = makers.get(kind);
+        if (maker == null) {
+            throw new Refused("kind", kind, "There is no such kind of link.", "Choose one of " + makers.keySet() + ".");
+        }
+        return maker;
+    }
+}

@@ -1,0 +1,152 @@
+package org.waxbell.app.mixer;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.rpc.MixerCalls.Change;
+import org.waxbell.app.rpc.MixerCalls.News.Levels;
+import org.waxbell.app.rpc.MixerCalls;
+import org.waxbell.app.run.EngineLoop;
+import org.waxbell.app.run.SystemClock;
+import org.waxbell.directive.SetTarget;
+import org.waxbell.engine.Completion;
+import org.waxbell.event.Target;
+import org.waxbell.mixer.MixerPicture.Place;
+import org.waxbell.mixer.MixerPicture;
+import org.waxbell.port.TargetOut;
+
+/**
+ * What the engine and the pages ask of the mixer, whichever it is, and what they are told of it. What was to be put back while the
+ * link was down is put back when it is up again, unless a person has changed it meanwhile; what was to begin then fails at once.
+ */
+@Component
+public class MixerDesk implements TargetOut, MixerLink.Watcher {
+    private final EngineLoop loop;
+    private final SystemClock clock;
+    private final MixerReports reports;
+    private final OwedTargets owed;
+    private final List<MixerWatcher> watchers;
+    private volatile @Nullable MixerLink link;
+
+    MixerDesk(@Lazy EngineLoop loop, SystemClock clock, MixerReports reports, OwedTargets owed, @Lazy List<MixerWatcher> watchers) {
+        this.loop = loop;
+        this.clock = clock;
+        this.reports = reports;
+        this.owed = owed;
+        this.watchers = watchers;
+    }
+
+    void become(MixerLink next) {
+        link = next;
+        reports.forget();
+    }
+
+    /** How the mixer stands; empty while its link is not up. */
+    public Optional<MixerPicture> picture() {
+        MixerLink now = link;
+        return now == null || !now.up() ? Optional.empty() : Optional.of(now.picture());
+    }
+
+    /** Whether it tells how loud its sources are. */
+    public boolean tellsLevels() {
+        MixerLink now = link;
+        return now != null && now.up() && now.tellsLevels();
+    }
+
+    @Override
+    public boolean knows(Target.Kind kind) {
+        return kind.ofMixer();
+    }
+
+    @Override
+    public void set(SetTarget set) {
+        MixerLink now = link;
+        if (now == null || !now.up()) {
+            if (set.back()) {
+                owed.add(set.target(), set.value(), now == null ? MixerPicture.NONE : now.picture());
+            } else {
+                loop.completed(set.partRun(), Completion.failed(now == null ? "the mixer is not set up" : now.refusal()));
+            }
+            return;
+        }
+        Optional<String> stands = now.picture().valueOf(set.target());
+        if (stands.isEmpty()) {
+            loop.completed(set.partRun(), Completion.failed("the mixer has no such thing: " + set.target().inWords()));
+        } else if (set.target().kind() == Target.Kind.SCENE && now.picture().scene(set.value()).isEmpty()) {
+            loop.completed(set.partRun(), Completion.failed("the mixer has no scene called " + set.value()));
+        } else {
+            send(now, set);
+        }
+    }
+
+    private void send(MixerLink now, SetTarget set) {
+        MixerPicture before = now.picture();
+        String once = Onces.next();
+        now.change(once, clock.now() + MixerLink.STILL_WANTED_MS, Wishes.of(once, set.target(), set.value())).whenComplete((done, failed) -> {
+            if (failed != null && set.back() && !now.up()) {
+                owed.add(set.target(), set.value(), before);
+            } else if (failed != null) {
+                loop.completed(set.partRun(), Completion.failed(why(failed)));
+            }
+        });
+    }
+
+    private static String why(Throwable failed) {
+        Throwable cause = failed instanceof CompletionException && failed.getCause() != null ? failed.getCause() : failed;
+        return String.valueOf(cause.getMessage());
+    }
+
+    @Override
+    public void joined(MixerLink from, MixerPicture before, MixerPicture now) {
+        if (from == link) {
+            for (OwedTargets.Owed each : owed.take()) {
+                String stands = now.valueOf(each.target()).orElse("");
+                if (!stands.equals(each.value()) && (each.left().isEmpty() || stands.equals(each.left()))) {
+                    send(from, new SetTarget("owed", clock.now(), each.target(), each.value(), true));
+                    reports.expect(each.target(), each.value());
+                }
+            }
+            reports.joined(before, now, !from.practice());
+            watchers.forEach(each -> each.mixerStands(now));
+        }
+    }
+
+    @Override
+    public void changed(MixerLink from, MixerPicture before, MixerPicture now, boolean byUs) {
+        if (from == link) {
+            reports.changed(before, now, byUs);
+            watchers.forEach(each -> each.mixerStands(now));
+        }
+    }
+
+    @Override
+    public void levels(MixerLink from, Levels levels) {
+        if (from == link) {
+            watchers.forEach(each -> each.mixerSounds(levels));
+        }
+    }
+
+    /** Asks for a change that a person made from here; fails with a sentence. */
+    public CompletableFuture<Void> ask(Function<String, Function<MixerCalls, ? extends CompletableFuture<?>>> wish) {
+        MixerLink now = link;
+        if (now == null) {
+            return CompletableFuture.failedFuture(new IllegalStateException("The mixer is not set up."));
+        }
+        String once = Onces.next();
+        return now.change(once, clock.now() + MixerLink.STILL_WANTED_MS, wish.apply(once)).thenApply(done -> null);
+    }
+
+    /** Lets a browser source that exists stand in a scene and be seen there. */
+    public CompletableFuture<Void> place(String source, String scene, int width, int height) {
+        MixerPicture now = picture().orElse(MixerPicture.NONE);
+        if (now.scene(scene).flatMap(each -> each.item(source)).isEmpty()) {
+            return ask(once -> calls -> calls.addItem(new Change(once, scene, source, "", 0, true, "", new Place(0, 0, width, height))));
+        }
+        return ask(once -> calls -> calls.show(Change.onOff(once, scene, source, true)));
+    }
+}

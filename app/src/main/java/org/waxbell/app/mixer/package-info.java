@@ -1,0 +1,5 @@
+/** The link to the broadcasting software. */
+@NullMarked
+package org.waxbell.app.mixer;
+
+import org.jspecify.annotations.NullMarked;

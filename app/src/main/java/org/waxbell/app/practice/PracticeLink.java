@@ -1,0 +1,53 @@
+package org.waxbell.app.practice;
+
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import org.waxbell.app.link.FixedLink;
+import org.waxbell.app.link.LinkView.LinkFact;
+import org.waxbell.app.run.EngineLoop;
+import org.waxbell.app.run.SystemClock;
+import org.waxbell.app.store.StateStore;
+import org.waxbell.link.LinkState;
+
+/** The practice channel as a link: always up, for it is part of this program. */
+final class PracticeLink implements FixedLink {
+    private final EngineLoop loop;
+    private final LinkState state;
+
+    PracticeLink(EngineLoop loop, SystemClock clock) {
+        this.loop = loop;
+        this.state = LinkState.NEW.up(clock.now());
+    }
+
+    @Override
+    public String id() {
+        return PracticeChannel.LINK;
+    }
+
+    @Override
+    public String kind() {
+        return "channel";
+    }
+
+    @Override
+    public String name() {
+        return "Practice channel";
+    }
+
+    @Override
+    public LinkState state() {
+        return state;
+    }
+
+    @Override
+    public List<LinkFact> facts() {
+        return List.of(LinkFact.of("Answers", "written by " + StateStore.HELPER), LinkFact.of("Reaches", "nobody outside this machine"));
+    }
+
+    @Override
+    public CompletableFuture<String> test() {
+        long sent = System.nanoTime();
+        return loop.submit((engine, at) -> engine.wake(at)).thenApply(done ->
+                "The engine took it in and gave it back in " + Math.round((System.nanoTime() - sent) / 1e5) / 10.0 + " ms.");
+    }
+}

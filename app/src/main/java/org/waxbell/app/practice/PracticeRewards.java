@@ -1,0 +1,71 @@
+package org.waxbell.app.practice;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.store.SettingMapper;
+import org.waxbell.app.wiring.Refused;
+import org.waxbell.check.Problems;
+import org.waxbell.journal.Decision;
+
+/** The rewards that viewers of the practice channel may redeem; they are the channel's, so nothing of ours is paid for them. */
+@Component
+public class PracticeRewards {
+    private static final String SETTING = "practice.rewards";
+    private static final int MOST = 50;
+    private static final List<Reward> FIRST = List.of(new Reward("Choose the dye", 200, "Which dye?"), new Reward("Name a taper", 350, "Its name?"),
+            new Reward("Ring the bell", 50, ""));
+    private final SettingMapper settings;
+    private final Documents json;
+    private final PracticeChannel channel;
+
+    PracticeRewards(SettingMapper settings, Documents json, PracticeChannel channel) {
+        this.settings = settings;
+        this.json = json;
+        this.channel = channel;
+    }
+
+    /** A reward. @param price what the channel asks for it @param asks what the viewer is asked to type, empty text for nothing */
+    public record Reward(String title, int price, String asks) {
+    }
+
+    /** All of them, in their order. */
+    public List<Reward> all() {
+        String kept = settings.get(SETTING);
+        return kept == null ? FIRST : List.of(json.read(kept, Reward[].class));
+    }
+
+    /** Puts others in their place; throws {@link Refused}. */
+    public List<Reward> set(List<Reward> wanted) {
+        Problems problems = new Problems();
+        problems.at("rewards").within(wanted.size(), 0, MOST, "The number of rewards", "");
+        Set<String> titles = new HashSet<>();
+        for (int i = 0; i < wanted.size(); i++) {
+            Problems here = problems.at("rewards", i);
+            here.at("title").text(wanted.get(i).title(), 40, "The title");
+            here.at("price").within(wanted.get(i).price(), 0, 1_000_000, "The price", "");
+            if (!titles.add(wanted.get(i).title())) {
+                here.at("title").add(wanted.get(i).title(), "Another reward has this title.", "Give each its own.");
+            }
+        }
+        if (!problems.found().isEmpty()) {
+            throw new Refused(problems.found());
+        }
+        settings.put(SETTING, json.write(wanted));
+        return wanted;
+    }
+
+    /** A viewer redeems one. */
+    public CompletableFuture<Decision> redeem(String name, String title, String input) {
+        Reward reward = all().stream().filter(each -> each.title().equals(title)).findFirst().orElseThrow(() -> new Refused("title", title,
+                "There is no such reward.", "Choose one that is in the list."));
+        if (!reward.asks().isEmpty() && input.isBlank()) {
+            throw new Refused("input", "", reward.asks(), "Write something.");
+        }
+        return channel.happen("reward", name, Map.of(), Map.of("rewardName", title, "rewardInput", reward.asks().isEmpty() ? "" : input));
+    }
+}

@@ -1,0 +1,154 @@
+package org.waxbell.app.rest;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.practice.PracticeChannel;
+import org.waxbell.app.practice.PracticeCrowd;
+import org.waxbell.app.practice.PracticeMixer;
+import org.waxbell.app.practice.PracticeMixerServer;
+import org.waxbell.app.practice.PracticeRewards;
+import org.waxbell.app.rest.Notices.DecisionNotice;
+import org.waxbell.app.rpc.MixerCalls.Change;
+import org.waxbell.app.rpc.MixerCalls.News.Level;
+import org.waxbell.event.EventSamples;
+import org.waxbell.event.Standing;
+import org.waxbell.event.Viewer;
+import org.waxbell.mixer.MixerPicture.Place;
+import org.waxbell.mixer.MixerPicture;
+
+/** What a person does on the practice channel and at the practice mixer. */
+@RestController
+@RequestMapping("/api/practice")
+class PracticeController {
+    private final PracticeChannel channel;
+    private final PracticeCrowd crowd;
+    private final PracticeRewards rewards;
+    private final PracticeMixer mixer;
+    private final PracticeMixerServer server;
+
+    PracticeController(PracticeChannel channel, PracticeCrowd crowd, PracticeRewards rewards, PracticeMixer mixer, PracticeMixerServer server) {
+        this.channel = channel;
+        this.crowd = crowd;
+        this.rewards = rewards;
+        this.mixer = mixer;
+        this.server = server;
+    }
+
+    /** A line to be written into the practice channel. @param name of the viewer who writes it, known or new @param privately to the helper alone */
+    record Line(String name, String text, boolean privately) {
+    }
+
+    /** An event to happen on the practice channel: a kind, who causes it, and what differs from the sample of its kind. */
+    record Happening(String kind, String name, Map<String, Long> numbers, Map<String, String> texts) {
+    }
+
+    /** A kind of event with the fields of its sample. */
+    record EventSample(String kind, String sentence, Map<String, Long> numbers, Map<String, String> values) {
+    }
+
+    /** What a viewer is to be. */
+    record Known(String name, Set<Standing> standings, int months) {
+    }
+
+    /** A viewer redeems a reward. */
+    record Redemption(String name, String title, String input) {
+    }
+
+    /** A scene to be put on programme. */
+    record Cut(String scene) {
+    }
+
+    /** Something a person does at the mixer. @param what the name of a request of the protocol */
+    record Handwork(String what, String scene, String source, String text, int level, boolean on, String filter, Place place) {
+    }
+
+    /** Where others link to the practice mixer. */
+    record Door(String password) {
+    }
+
+    @GetMapping("/viewers")
+    List<Viewer> viewers() {
+        return channel.viewers();
+    }
+
+    @PutMapping("/viewers")
+    Viewer know(@RequestBody Known known) {
+        return channel.know(known.name(), known.standings(), known.months());
+    }
+
+    @PostMapping("/lines")
+    CompletableFuture<DecisionNotice> write(@RequestBody Line line) {
+        return channel.write(line.name(), line.text(), line.privately()).thenApply(Notices::of);
+    }
+
+    @GetMapping("/events")
+    List<EventSample> events() {
+        return EventSamples.all().stream().map(each -> new EventSample(each.kind(), each.sentence(), new TreeMap<>(each.numbers()),
+                new TreeMap<>(each.values()))).toList();
+    }
+
+    @PostMapping("/events")
+    CompletableFuture<DecisionNotice> happen(@RequestBody Happening happening) {
+        return channel.happen(happening.kind(), happening.name(), happening.numbers(), happening.texts()).thenApply(Notices::of);
+    }
+
+    @GetMapping("/rewards")
+    List<PracticeRewards.Reward> rewards() {
+        return rewards.all();
+    }
+
+    @PutMapping("/rewards")
+    List<PracticeRewards.Reward> rewards(@RequestBody List<PracticeRewards.Reward> wanted) {
+        return rewards.set(wanted);
+    }
+
+    @PostMapping("/rewards/redeem")
+    CompletableFuture<DecisionNotice> redeem(@RequestBody Redemption redemption) {
+        return rewards.redeem(redemption.name(), redemption.title(), redemption.input()).thenApply(Notices::of);
+    }
+
+    @GetMapping("/crowd")
+    PracticeCrowd.CrowdStanding crowd() {
+        return crowd.standing();
+    }
+
+    @PutMapping("/crowd")
+    PracticeCrowd.CrowdStanding crowd(@RequestBody PracticeCrowd.CrowdWanted wanted) {
+        return crowd.set(wanted);
+    }
+
+    @GetMapping("/mixer")
+    MixerPicture mixer() {
+        return mixer.picture();
+    }
+
+    @GetMapping("/mixer/door")
+    Door door() {
+        return new Door(server.password());
+    }
+
+    @PutMapping("/mixer/scene")
+    MixerPicture cut(@RequestBody Cut cut) {
+        return mixer.cut(PracticeMixer.HAND, cut.scene());
+    }
+
+    @PostMapping("/mixer/hand")
+    MixerPicture hand(@RequestBody Handwork work) {
+        return mixer.byHand(work.what(), new Change("", work.scene(), work.source(), work.text(), work.level(), work.on(), work.filter(), work.place()));
+    }
+
+    /** The mixer's page measured how loud its sources are. */
+    @PostMapping("/mixer/levels")
+    void levels(@RequestBody List<Level> levels) {
+        mixer.sounds(levels);
+    }
+}

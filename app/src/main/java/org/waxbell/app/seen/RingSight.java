@@ -1,0 +1,101 @@
+package org.waxbell.app.seen;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import org.waxbell.app.rpc.MixerCalls.News.Levels;
+import org.waxbell.app.stage.StageAddresses;
+import org.waxbell.app.stage.StageFeed;
+import org.waxbell.engine.PartRun;
+import org.waxbell.engine.PartState;
+import org.waxbell.engine.Ring;
+import org.waxbell.mixer.MixerPicture.Standing;
+import org.waxbell.mixer.MixerPicture;
+import org.waxbell.score.Lane;
+import org.waxbell.seen.Sight;
+
+/** What is known so far of one ring that plays. Safe for several threads. */
+final class RingSight {
+    /** Below this a level counts as silence, in decibels below full scale. */
+    private static final double SILENCE = -60;
+    private final Map<String, OnStage> stages = new TreeMap<>();
+    private final Set<String> painted = new HashSet<>();
+
+    private static final class OnStage {
+        private int pages;
+        private boolean mixer;
+        private boolean muted;
+        private boolean moved;
+        private Standing standing = Standing.NOWHERE;
+        private String scene = "";
+    }
+
+    synchronized void looks(Ring ring, StageFeed feed) {
+        for (PartRun run : ring.parts()) {
+            if (run.state() == PartState.TOLD && run.part().place().isPresent()) {
+                String stage = stageOf(run);
+                OnStage here = stages.computeIfAbsent(stage, id -> new OnStage());
+                here.pages = Math.max(here.pages, feed.pages(stage).size());
+            }
+        }
+    }
+
+    private static String stageOf(PartRun run) {
+        String place = run.part().place().orElse("");
+        return place.substring(0, place.indexOf('/'));
+    }
+
+    synchronized void pages(String stage, int pages) {
+        if (stages.containsKey(stage)) {
+            stages.get(stage).pages = Math.max(stages.get(stage).pages, pages);
+        }
+    }
+
+    synchronized void painted(String partRun) {
+        painted.add(partRun);
+    }
+
+    synchronized void sees(MixerPicture picture, StageAddresses addresses) {
+        stages.forEach((stage, here) -> {
+            Standing standing = picture.standing(address -> addresses.opens(address, stage));
+            boolean better = !here.mixer || standing.compareTo(here.standing) > 0;
+            here.mixer = true;
+            if (better) {
+                here.standing = standing;
+                here.scene = picture.scene(picture.current()).map(MixerPicture.Scene::name).orElse(picture.current());
+            }
+            here.muted = picture.sources().stream().filter(source -> addresses.opens(source.address(), stage)).allMatch(MixerPicture.Source::muted);
+        });
+    }
+
+    synchronized void hears(Levels levels, MixerPicture picture, StageAddresses addresses) {
+        stages.forEach((stage, here) -> {
+            if (levels.levels().stream().anyMatch(level -> level.peak() > SILENCE
+                    && picture.source(level.source()).map(source -> addresses.opens(source.address(), stage)).orElse(false))) {
+                here.moved = true;
+            }
+        });
+    }
+
+    /** What is known of each stage on which the ring played long enough. */
+    synchronized List<Sight> sights(Ring ring, long shortest, boolean levels, UnaryOperator<String> name) {
+        List<Sight> sights = new ArrayList<>();
+        stages.forEach((stage, here) -> {
+            List<PartRun> played = ring.parts().stream().filter(run -> run.part().place().isPresent() && stageOf(run).equals(stage))
+                    .filter(run -> run.state() == PartState.ENDED || run.state() == PartState.CUT && run.toMs() - run.fromMs() > shortest && painted.contains(ring.nameOf(run)))
+                    .toList();
+            List<PartRun> shown = played.stream().filter(run -> run.part().lane() == Lane.SCREEN).toList();
+            boolean sounds = played.stream().anyMatch(run -> run.part().lane() == Lane.SOUND && run.state() == PartState.ENDED);
+            if (!played.isEmpty()) {
+                Sight.Level level = here.muted ? Sight.Level.MUTED : here.moved ? Sight.Level.MOVED : levels ? Sight.Level.STILL : Sight.Level.UNKNOWN;
+                sights.add(new Sight(name.apply(stage), !shown.isEmpty(), sounds, here.pages, shown.stream().allMatch(run -> painted.contains(ring.nameOf(run))),
+                        here.mixer, here.standing, here.scene, level));
+            }
+        });
+        return sights;
+    }
+}

@@ -1,0 +1,158 @@
+package org.waxbell.app.seen;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.link.LinkPulse;
+import org.waxbell.app.mixer.MixerDesk;
+import org.waxbell.app.mixer.MixerWatcher;
+import org.waxbell.app.rpc.MixerCalls.News.Levels;
+import org.waxbell.app.run.LateFailure;
+import org.waxbell.app.run.OutcomeWatcher;
+import org.waxbell.app.stage.StageAddresses;
+import org.waxbell.app.stage.StageFeed;
+import org.waxbell.app.stage.StageWatcher;
+import org.waxbell.app.store.SeenMapper;
+import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.engine.Change;
+import org.waxbell.engine.Outcome;
+import org.waxbell.engine.PartRun;
+import org.waxbell.engine.PartState;
+import org.waxbell.engine.Ring;
+import org.waxbell.mixer.MixerPicture;
+import org.waxbell.seen.Seen;
+import org.waxbell.seen.Sight;
+
+/**
+ * Joins, for every ring, what pages painted with how the mixer stood meanwhile and whether its level moved, and keeps what came of
+ * that shortly after the ring is over.
+ */
+@Component
+public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, LateFailure {
+    /** How long after its end a ring is judged: pages and meters tell a little late. */
+    private static final long AFTER_MS = 700;
+    /** What was cut sooner than this was not meant to be seen. */
+    private static final long TOO_SHORT_MS = 300;
+    private static final Logger LOG = LoggerFactory.getLogger(SeenWatch.class);
+    private final Map<Long, RingSight> open = new ConcurrentHashMap<>();
+    private final StageFeed feed;
+    private final StageAddresses addresses;
+    private final MixerDesk mixer;
+    private final WiringStore wiring;
+    private final SeenMapper mapper;
+    private final Documents json;
+    private final LinkPulse pulse;
+    private final List<SeenNews> news;
+
+    SeenWatch(@Lazy StageFeed feed, StageAddresses addresses, MixerDesk mixer, WiringStore wiring, SeenMapper mapper, Documents json, LinkPulse pulse,
+              @Lazy List<SeenNews> news) {
+        this.feed = feed;
+        this.addresses = addresses;
+        this.mixer = mixer;
+        this.wiring = wiring;
+        this.mapper = mapper;
+        this.json = json;
+        this.pulse = pulse;
+        this.news = news;
+    }
+
+    @Override
+    public void left(Outcome outcome) {
+        for (Change change : outcome.changes()) {
+            if (change instanceof Change.RingMoved moved) {
+                moved(moved.ring());
+            }
+        }
+    }
+
+    private void moved(Ring ring) {
+        boolean shows = ring.parts().stream().anyMatch(run -> run.state() == PartState.TOLD && run.part().place().isPresent());
+        RingSight sight = shows ? open.computeIfAbsent(ring.number(), number -> new RingSight()) : open.get(ring.number());
+        if (sight != null) {
+            sight.looks(ring, feed);
+            look(sight);
+        }
+        if (!ring.state().isActive()) {
+            open.remove(ring.number());
+            boolean failed = ring.parts().stream().anyMatch(run -> run.state() == PartState.FAILED);
+            if (sight != null || failed) {
+                pulse.timer().schedule(() -> judge(ring, sight == null ? new RingSight() : sight), AFTER_MS, TimeUnit.MILLISECONDS);
+                if (sight != null) {
+                    open.put(-ring.number(), sight);
+                }
+            }
+        }
+    }
+
+    private void look(RingSight sight) {
+        // What was seen before the link broke still holds.
+        mixer.picture().ifPresent(now -> sight.sees(now, addresses));
+    }
+
+    private void judge(Ring ring, RingSight sight) {
+        open.remove(-ring.number());
+        Seen seen = null;
+        for (PartRun run : ring.parts()) {
+            if (run.state() == PartState.FAILED) {
+                Seen failed = Seen.failed(run.part().id(), run.note());
+                seen = seen == null ? failed : seen.or(failed);
+            }
+        }
+        List<Sight> sights = sight.sights(ring, TOO_SHORT_MS, mixer.tellsLevels(), id -> wiring.current().wiring().stage(id)
+                .map(stage -> stage.name()).orElse(id));
+        if (!sights.isEmpty()) {
+            Seen joined = Seen.of(new ArrayList<>(sights));
+            seen = seen == null ? joined : seen.or(joined);
+        }
+        if (seen != null) {
+            keep(ring.number(), seen);
+        }
+    }
+
+    private void keep(long ring, Seen seen) {
+        try {
+            mapper.put(new SeenMapper.SeenRow(ring, json.write(seen)));
+        } catch (DataAccessException notNow) {
+            LOG.warn("Whether ring {} was seen could not be kept: {}", ring, notNow.getMessage());
+        }
+        news.forEach(each -> each.seen(ring, seen));
+    }
+
+    @Override
+    public void failedLate(String partRun, String why) {
+        int dot = partRun.indexOf('.');
+        if (dot > 0 && partRun.substring(0, dot).matches("\\d{1,18}")) {
+            keep(Long.parseLong(partRun.substring(0, dot)), Seen.failed(partRun.substring(dot + 1), why));
+        }
+    }
+
+    @Override
+    public void pagesChanged(String stage) {
+        open.values().forEach(sight -> sight.pages(stage, feed.pages(stage).size()));
+    }
+
+    @Override
+    public void started(String partRun, double at) {
+        open.values().forEach(sight -> sight.painted(partRun));
+        open.values().forEach(this::look);
+    }
+
+    @Override
+    public void mixerStands(MixerPicture picture) {
+        open.values().forEach(sight -> sight.sees(picture, addresses));
+    }
+
+    @Override
+    public void mixerSounds(Levels levels) {
+        MixerPicture now = mixer.picture().orElse(MixerPicture.NONE);
+        open.values().forEach(sight -> sight.hears(levels, now, addresses));
+    }
+}
