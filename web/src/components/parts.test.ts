@@ -1,4 +1,4 @@
-import { mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Part, Problem } from '@/api/types'
@@ -9,7 +9,10 @@ import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
 import { pour, serve, wiringOf } from '@/testing/server'
 
-beforeEach(() => setActivePinia(createPinia()))
+beforeEach(() => {
+  setActivePinia(createPinia())
+  serve(() => ({ body: { known: false } }))
+})
 afterEach(() => vi.unstubAllGlobals())
 
 type More = Extract<Part, { kind: 'clip' | 'switch' | 'slate' | 'points' }>
@@ -30,15 +33,31 @@ describe('the fields of further parts', () => {
   })
 
   it('change what is switched, for a time or for good', async () => {
-    const made = shown(newPart('switch', [], GROUND))
-    await field(made, 'To').setValue('bench')
+    const made = shown({ ...newPart('switch', [], GROUND), target: { kind: 'lamp', name: 'Bench' } } as Part)
+    await field(made, 'To').setValue('#c8841a')
     await field(made, 'For, then back').setValue('3')
     await made.find('input[type=checkbox]').trigger('change')
-    expect(made.emitted('set')).toEqual([['value', 'bench'], ['lengthMs', 3_000], ['stay', true]])
+    expect(made.emitted('set')).toEqual([['value', '#c8841a'], ['lengthMs', 3_000], ['stay', true]])
     const stays = shown({ kind: 'switch', id: 's', start: { kind: 'at', ms: 0 }, lengthMs: 0, target: { kind: 'lamp', name: 'Bench' }, value: 'off', stay: true, manner: PLAIN })
     expect(stays.text()).not.toContain('For, then back')
     await field(stays, 'Which one').setValue('Shelf')
     expect(stays.emitted('set')).toEqual([['target', { kind: 'lamp', name: 'Shelf' }]])
+  })
+
+  it('offer what the mixer has, by the names that people see', async () => {
+    const source = (id: string, kind: string) => ({ id, name: id.toUpperCase(), kind, text: '', level: 100, muted: false, filters: kind === 'camera' ? [{ id: 'warm', name: 'Warm light', on: false }] : [], address: '' })
+    const picture = { number: 1, current: 'bench', scenes: [{ id: 'bench', name: 'Bench camera', items: [] }], sources: [source('label', 'text'), source('cam', 'camera')], streaming: false, recording: false }
+    serve(() => ({ body: { known: true, picture } }))
+    const of = (kind: string, value: string) => shown({ ...newPart('switch', [], GROUND), target: { kind, name: '' }, value } as Part)
+    const offered = async (made: ReturnType<typeof shown>) => {
+      await flushPromises()
+      await flushPromises()
+      await made.findAll('button[aria-haspopup=listbox]')[1]!.trigger('click')
+      return made.findAll('[role=option]').map((each) => each.text())
+    }
+    expect(await offered(of('scene', ''))).toEqual(['Bench camera'])
+    expect(await offered(of('text', '{viewer}'))).toEqual(['LABEL'])
+    expect(await offered(of('filter', 'on'))).toEqual(['CAM: Warm light'])
   })
 
   it('write on the slate and give points', async () => {

@@ -108,7 +108,7 @@ export const sampleWords = (part: Part, values: Record<string, string>): string 
     case 'clip':
       return `clip of ${part.seconds} s`
     case 'switch':
-      return `${part.target.kind === 'scene' ? 'scene' : part.target.name} ${part.value}`
+      return [part.target.kind === 'source' || part.target.kind === 'lamp' || part.target.kind === 'rack' ? '' : part.target.kind, part.target.name, part.target.kind === 'text' ? fill(part.value) : part.value].filter(Boolean).join(' ')
     case 'slate':
       return part.act === 'clear' ? `${part.value} cleared` : `${part.value} ${part.act === 'add' ? '+' : '='} ${fill(part.words)}`
     default:

@@ -1,4 +1,4 @@
-import type { AirGate, ArgumentGate, ChanceGate, ConditionGate, CooldownGate, Cue, Gate, House, LimitGate, PriceGate, Pull, Standing, WhoGate } from '@/api/types'
+import type { AirGate, ArgumentGate, ChanceGate, ConditionGate, CooldownGate, Cue, Gate, House, LimitGate, LinkGate, PriceGate, Pull, Standing, WhoGate } from '@/api/types'
 import { planned, type PlannedPart } from './plan'
 import { span } from './spans'
 
@@ -25,6 +25,7 @@ interface Gates {
   cooldown: CooldownGate
   chance: ChanceGate
   air: AirGate
+  links: LinkGate
   limit: LimitGate
   condition: ConditionGate
   price: PriceGate
@@ -34,7 +35,7 @@ export const gateOf = <K extends keyof Gates>(cue: Cue, kind: K) => cue.gates.fi
 /** What people call the gates of a cue; every cue has the first by itself. */
 export const GATES: Record<string, string> = {
   on: 'switched off', who: 'not allowed', argument: 'argument missing or wrong', cooldown: 'resting', chance: 'chance',
-  standBack: 'a more exact cue rang', air: 'not on air or in another scene', limit: 'rang often enough', condition: 'its condition does not hold', price: 'too few points',
+  standBack: 'a more exact cue rang', air: 'not on air or in another scene', limit: 'rang often enough', condition: 'its condition does not hold', price: 'too few points', links: 'came by another link',
 }
 export const gateKinds = (cue: Cue): string[] => ['on', ...cue.gates.map((gate: Gate) => gate.kind)]
 
@@ -131,10 +132,12 @@ const conditions = (cue: Cue, house: House): string[] => {
   const air = gateOf(cue, 'air')
   const limit = gateOf(cue, 'limit')
   const price = gateOf(cue, 'price')
+  const links = gateOf(cue, 'links')
   const often = limit ? [limit.perShow > 0 && `${times(limit.perShow)} a show`, limit.perViewer > 0 && `${times(limit.perViewer)} for each viewer`].filter(Boolean).join(' and ') : ''
   return [
     cue.gates.some((gate) => gate.kind === 'standBack') && 'unless a more exact cue rang',
     air && [air.air === 'on' ? 'on air' : air.air === 'off' ? 'off air' : '', air.scenes.length > 0 && `in the scene ${either(air.scenes)}`].filter(Boolean).join(' '),
+    links && `from ${either(links.links)}`,
     often && `no more than ${often}`,
     price && `for ${price.price} ${price.price === 1 ? house.pointsOne : house.pointsMany}`,
   ].filter((text): text is string => Boolean(text))

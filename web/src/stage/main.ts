@@ -31,6 +31,8 @@ function hear(news: News): void {
     clock.heard(news.sent, news.now, performance.now())
     waiting.forEach(start)
     waiting = []
+  } else if (news.type === 'ask') {
+    ready()
   } else if (news.number > seen) {
     seen = news.number
     if (news.type === 'hush') {
@@ -163,6 +165,16 @@ addEventListener('message', (message: MessageEvent<{ level?: number }>) => {
     sounds.wake()
   }
 })
+
+// It tells the mixer how loud it is, as a source does that a mixer meters.
+let loud = false
+setInterval(() => {
+  if (parent !== window && (sounds.sounding || loud)) {
+    const peak = sounds.peak
+    loud = peak > -100
+    parent.postMessage({ peak }, location.origin)
+  }
+}, 200)
 
 // Fonts are asked for ahead of the first card, so that it does not change its face in mid-air.
 void document.fonts.load('700 30px "Fraunces Variable"')

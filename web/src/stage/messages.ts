@@ -50,6 +50,7 @@ export type News =
   | { type: 'end'; number: number; partRun: string; at: number }
   | { type: 'hush'; number: number; at: number }
   | { type: 'clock'; sent: number; now: number }
+  | { type: 'ask' }
 
 export type Report =
   | { type: 'hello'; key: string }

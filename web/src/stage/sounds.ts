@@ -4,13 +4,14 @@ import type { Part } from './messages'
 export class Sounds {
   private readonly context = new AudioContext()
   private readonly level = this.context.createGain()
+  private readonly meter = this.context.createAnalyser()
   private readonly decoded = new Map<string, Promise<AudioBuffer>>()
   private readonly playing = new Map<string, AudioBufferSourceNode>()
   private readonly outlets = new Map<string, GainNode>()
   private readonly quiet = new Map<string, { outlet: string; percent: number }>()
 
   constructor(changed: () => void) {
-    this.level.connect(this.context.destination)
+    this.level.connect(this.meter).connect(this.context.destination)
     this.context.onstatechange = changed
     // A plain browser lets a page sound only after somebody has clicked it.
     addEventListener('pointerdown', () => void this.context.resume(), { capture: true })
@@ -28,6 +29,18 @@ export class Sounds {
   /** The level that the mixer gives this page, 0 to 1. */
   set loudness(share: number) {
     this.level.gain.setTargetAtTime(share, this.context.currentTime, 0.02)
+  }
+
+  /** The loudest that sounds now behind the mixer's level, in decibels below full scale; -100 for silence. */
+  get peak(): number {
+    const samples = new Float32Array(this.meter.fftSize)
+    this.meter.getFloatTimeDomainData(samples)
+    const most = samples.reduce((loudest, each) => Math.max(loudest, Math.abs(each)), 0)
+    return most < 1e-5 ? -100 : 20 * Math.log10(most)
+  }
+
+  get sounding(): boolean {
+    return this.playing.size > 0
   }
 
   /** The way of an outlet's sounds, on which others make it quieter. */

@@ -14,7 +14,7 @@ const decision = (number: number, held = false): DecisionNotice => ({
   number, at: NOW, event: 'wickerby: !pour', viewer: 'wickerby', sentence: '',
   answers: [{ cueId: 'pour', cueName: 'Pour', gates: [], ring: held ? 0 : 1, held, dropped: false, drawn: [], sentence: '' }],
 })
-const standing: LiveStanding = { now: NOW, version: '0.1.0', decisions: [decision(1)], rings: [ring(1, NOW)], pages: [], saved: { ok: true, why: '' }, evening: { show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 } }
+const standing: LiveStanding = { now: NOW, version: '0.1.0', decisions: [decision(1)], rings: [ring(1, NOW)], pages: [], saved: { ok: true, why: '' }, evening: { show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 }, links: [] }
 
 describe('what happens now', () => {
   beforeEach(() => {

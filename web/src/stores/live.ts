@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue'
 import { useWiring } from './wiring'
 import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
-import type { DecisionNotice, Evening, LiveStanding, PageNotice, RingNotice } from '@/api/types'
+import type { DecisionNotice, Evening, LinkView, LiveStanding, PageNotice, RingNotice, Seen } from '@/api/types'
 
 const MOST_DECISIONS = 200
 const ROPE_BACK = 40_000
@@ -24,6 +24,7 @@ export const useLive = defineStore('live', () => {
   const pages = ref<PageNotice[]>([])
   const saved = ref({ ok: true, why: '' })
   const evening = ref<Evening>({ show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 })
+  const links = ref<LinkView[]>([])
   const wiringStamp = ref(0)
   let offset = 0
 
@@ -50,6 +51,7 @@ export const useLive = defineStore('live', () => {
       pages.value = standing.pages
       saved.value = standing.saved
       evening.value = standing.evening
+      links.value = standing.links
       wiringStamp.value++
     } else if (type === 'decision') {
       const decision = body as DecisionNotice
@@ -68,6 +70,12 @@ export const useLive = defineStore('live', () => {
       saved.value = body as { ok: boolean; why: string }
     } else if (type === 'evening') {
       evening.value = body as Evening
+    } else if (type === 'links') {
+      links.value = body as LinkView[]
+    } else if (type === 'seen') {
+      const { ring, seen } = body as { ring: number; seen: Seen }
+      const known = (decision: DecisionNotice) => ({ ...decision, answers: decision.answers.map((answer) => (answer.ring === ring ? { ...answer, seen } : answer)) })
+      decisions.value = decisions.value.map((each) => (each.answers.some((answer) => answer.ring === ring) ? known(each) : each))
     } else if (type === 'wiring') {
       wiringStamp.value++
     }
@@ -76,9 +84,11 @@ export const useLive = defineStore('live', () => {
   const start = () => listen('/ws/live', hear, (yes) => (connected.value = yes))
   const hush = () => ask<DecisionNotice>('POST', '/hush')
   const write = (name: string, text: string) => ask<DecisionNotice>('POST', '/practice/lines', { name, text, privately: false })
+  /** The links that a cue needs and that are not up. */
+  const missing = (needs: string[]) => links.value.filter((each) => needs.includes(each.id) && each.state.phase !== 'up')
   /** Opens the show, or closes it. */
   const show = (open: boolean) => ask<DecisionNotice>('POST', '/show', { open })
   const air = (onAir: boolean) => ask<DecisionNotice>('POST', '/air', { onAir })
 
-  return { connected, version, decisions, drops, rings, pages, saved, evening, wiringStamp, now, start, hush, write, show, air }
+  return { connected, version, decisions, drops, rings, pages, saved, evening, links, missing, wiringStamp, now, start, hush, write, show, air }
 })

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems, Switch } from '@headlessui/vue'
-import { Download, Ellipsis, FileUp, History, Plus, Search } from '@lucide/vue'
+import { Download, Ellipsis, FileUp, History, Plus, Search, Unplug } from '@lucide/vue'
 import CarryDialog from '@/components/carry/CarryDialog.vue'
 import ChangesDialog from '@/components/carry/ChangesDialog.vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CueView, RackView } from '@/api/types'
 import { brief, wordsOf } from '@/lib/sentence'
+import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
 import SmallScore from './SmallScore.vue'
@@ -15,6 +16,8 @@ const props = defineProps<{ open: string | undefined }>()
 defineEmits<{ add: [] }>()
 const wiring = useWiring()
 const notes = useNotes()
+const live = useLive()
+const missing = (view: CueView) => live.missing(view.needs).map((each) => each.refusal).join(' · ')
 const router = useRouter()
 const search = ref('')
 const bringing = ref(false)
@@ -84,6 +87,7 @@ const turn = (rack: RackView, on: boolean) =>
             >
               <span class="flex items-center gap-2" :class="(!rack.rack.on || !each.cue.on) && 'text-soft'">
                 <span class="min-w-0 flex-1 truncate font-semibold">{{ each.cue.name }}</span>
+                <Unplug v-if="live.missing(each.needs).length" :size="14" class="flex-none text-wax-words" role="img" :aria-label="missing(each)" :title="missing(each)" />
                 <SmallScore :cue="each.cue" />
               </span>
               <span class="block truncate pt-0.5 text-[12.5px] text-soft">{{ each.cue.on ? brief(each.cue, wiring.house) : `off · ${brief(each.cue, wiring.house)}` }}</span>

@@ -4,6 +4,7 @@ import { CircleHelp, Moon, Redo2, Sun, Undo2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { useDusk, type Light } from '@/composables/useDusk'
+import { colourOf, worst } from '@/lib/links'
 import { PLACES } from '@/console/router'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
@@ -28,9 +29,8 @@ const links = computed(() => {
   if (!live.connected) {
     return { colour: 'bg-wax-words', says: 'Wax Bell does not answer' }
   }
-  return live.pages.length === 0
-    ? { colour: 'bg-wax-words', says: 'no page shows the stage' }
-    : { colour: 'bg-verdigris-words', says: 'all links are up' }
+  const down = worst(live.links)
+  return down ? { colour: colourOf(down.state.phase), says: down.refusal } : { colour: 'bg-verdigris-words', says: 'all links are up' }
 })
 </script>
 

@@ -92,11 +92,19 @@ export interface Said {
   mood: 'rang' | 'held' | 'none'
 }
 
+/** What to add to a sentence when it is known whether its rings could be seen. */
+const seenWords = (decision: DecisionNotice): string => {
+  const told = decision.answers.flatMap((answer) => (answer.seen ? [answer.seen] : []))
+  const worst = told.find((seen) => seen.proof === 'missed') ?? told.find((seen) => seen.proof === 'unknown') ?? told[0]
+  return worst ? ` · ${worst.says.replace(/^rang(, (and )?|; )?/, '')}` : ''
+}
+
 /** Decisions and drops in the order in which they came. */
 export const saidOf = (decisions: DecisionNotice[], drops: Drop[]): Said[] => {
   const decided = decisions.map((each): Said => {
     const held = each.answers.some((answer) => answer.held || answer.dropped)
-    return { key: `d${each.number}`, at: each.at, event: each.event, sentence: each.sentence, mood: held ? 'held' : each.answers.length > 0 ? 'rang' : 'none' }
+    const missed = each.answers.some((answer) => answer.seen?.proof === 'missed')
+    return { key: `d${each.number}`, at: each.at, event: each.event, sentence: each.sentence + seenWords(each), mood: held || missed ? 'held' : each.answers.length > 0 ? 'rang' : 'none' }
   })
   const dropped = drops.map((each): Said => ({ key: `r${each.ring.number}`, at: each.at, event: each.ring.viewer, sentence: `dropped ${each.ring.cueName} · ${each.ring.note}`, mood: 'held' }))
   return [...decided, ...dropped].sort((one, other) => one.at - other.at)

@@ -8,6 +8,8 @@ import type { Viewer } from '@/api/types'
 import { useDusk } from '@/composables/useDusk'
 import CrowdMenu from './CrowdMenu.vue'
 import EventMenu from './EventMenu.vue'
+import RewardMenu from './RewardMenu.vue'
+import ViewerMenu from './ViewerMenu.vue'
 import ChatLines, { type ChatNotice } from './ChatLines.vue'
 
 useDusk()
@@ -44,6 +46,14 @@ const name = computed(() => (as.value === NEW ? newName.value : as.value))
 const me = computed(() => viewers.value.find((each) => each.name === as.value))
 const words = (viewer?: Viewer) => (viewer?.standings ?? []).filter((each) => each !== 'anyone').join(', ') + (viewer?.months ? `, ${viewer.months} months` : '') || 'no standing'
 
+const clip = async () => {
+  try {
+    await ask('POST', '/practice/events', { kind: 'clip', name: name.value, numbers: { clipSeconds: 30 }, texts: { clipTitle: 'That moment' } })
+    failed.value = ''
+  } catch (refusal) {
+    failed.value = (refusal as Error).message
+  }
+}
 const send = async () => {
   try {
     await ask('POST', '/practice/lines', { name: name.value, text: text.value, privately: privately.value })
@@ -92,9 +102,13 @@ const send = async () => {
           </ListboxOptions>
         </Listbox>
         <input v-if="as === NEW" v-model="newName" class="field w-[180px]" aria-label="New name" placeholder="name" autocomplete="off" />
-        <span v-else class="text-[13px] text-soft">{{ words(me) }}</span>
+        <template v-else><span class="text-[13px] text-soft">{{ words(me) }}</span><ViewerMenu :name="name" :viewer="me" @known="load" /></template>
         <label class="flex items-center gap-1.5 text-[13px] text-soft"><input v-model="privately" type="checkbox" class="accent-verdigris h-4 w-4" /> privately, to the helper</label>
-        <EventMenu :name="name" />
+        <span class="ml-auto flex gap-2">
+          <button type="button" class="button" title="Keeps the last half minute as a clip, as any viewer may" @click="clip">Clip that</button>
+          <RewardMenu :name="name" />
+          <EventMenu :name="name" />
+        </span>
       </div>
       <div class="flex gap-2">
         <input v-model="text" class="field h-9" aria-label="Your line" placeholder="Write a line, such as !pour" autocomplete="off" :aria-invalid="failed !== ''" />

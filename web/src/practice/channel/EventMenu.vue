@@ -46,7 +46,7 @@ const happen = async () => {
 </script>
 
 <template>
-  <Popover class="relative ml-auto">
+  <Popover class="relative">
     <PopoverButton class="button">Let something happen <ChevronDown :size="14" /></PopoverButton>
     <PopoverPanel class="sheet absolute right-0 bottom-10 z-20 w-[320px] p-3 shadow-lg">
       <div class="flex flex-wrap gap-1 pb-2" role="group" aria-label="Kind of event">

@@ -1,6 +1,6 @@
 <template>
   <!-- A bench by lamplight, drawn by us; the tapers sway a little. -->
-  <svg viewBox="0 0 1280 720" width="1280" height="720" role="img" aria-label="The candle-maker's bench">
+  <svg viewBox="0 0 1280 720" role="img" aria-label="The candle-maker's bench">
     <defs>
       <radialGradient id="lamp" cx="0.62" cy="0.5" r="0.75">
         <stop offset="0" stop-color="#8a5a2c" />

@@ -1,26 +1,43 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from 'vue'
+import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 
-const props = defineProps<{ address: string; scene: string; onProgramme: boolean }>()
+const props = defineProps<{ address: string; name: string; loudness: number }>()
+const emit = defineEmits<{ peak: [number] }>()
 const frame = ref<HTMLIFrameElement | null>(null)
 
-/** Routes the page's sound as a mixer does: only the source on programme is heard. */
-const route = () => frame.value?.contentWindow?.postMessage({ level: props.onProgramme ? 1 : 0 }, location.origin)
-watch(() => props.onProgramme, route)
-onMounted(() => addEventListener('pointerdown', () => setTimeout(route)))
+/** Pages of this same program are asked for under the name under which this page was, so that they may stand in it. */
+const here = computed(() => {
+  const address = new URL(props.address, location.origin)
+  const ours = ['localhost', '127.0.0.1', location.hostname].includes(address.hostname) && address.port === location.port
+  return ours ? address.pathname + address.hash : ''
+})
+
+/** Routes the page's sound as a mixer does, and hears how loud it is. */
+const route = () => frame.value?.contentWindow?.postMessage({ level: props.loudness }, location.origin)
+const hear = (message: MessageEvent<{ peak?: number }>) => {
+  if (message.origin === location.origin && message.source === frame.value?.contentWindow && typeof message.data?.peak === 'number') {
+    emit('peak', message.data.peak)
+  }
+}
+watch(() => props.loudness, route)
+onMounted(() => {
+  addEventListener('pointerdown', () => setTimeout(route))
+  addEventListener('message', hear)
+})
+onUnmounted(() => removeEventListener('message', hear))
 </script>
 
 <template>
   <iframe
+    v-if="here"
     ref="frame"
-    :src="address"
-    :title="`Stage Main in ${scene}`"
-    class="absolute inset-0 border-0"
+    :src="here"
+    :title="name"
+    class="absolute inset-0 h-full w-full border-0"
     :style="{ colorScheme: 'light' }"
-    width="1280"
-    height="720"
     allow="autoplay"
     tabindex="-1"
     @load="route"
   />
+  <p v-else class="grid h-full place-items-center bg-black/60 text-[22px] text-white">{{ name }}: this practice mixer shows only pages of its own Wax Bell.</p>
 </template>

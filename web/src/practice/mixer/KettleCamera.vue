@@ -1,6 +1,6 @@
 <template>
   <!-- Straight down into the wax kettle, drawn by us; its surface turns slowly. -->
-  <svg viewBox="0 0 1280 720" width="1280" height="720" role="img" aria-label="The wax kettle from above">
+  <svg viewBox="0 0 1280 720" role="img" aria-label="The wax kettle from above">
     <defs>
       <radialGradient id="melt" cx="0.42" cy="0.36" r="0.75">
         <stop offset="0" stop-color="#ffeab9" />

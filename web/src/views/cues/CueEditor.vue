@@ -14,6 +14,7 @@ import { newPart } from '@/lib/newCue'
 import { sampleValues } from '@/lib/plan'
 import { typedPull } from '@/lib/sentence'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
+import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
 import CueLately from './CueLately.vue'
 import CueRemarks from './CueRemarks.vue'
@@ -34,6 +35,8 @@ watch(parts, (all) => {
   }
 })
 
+const live = useLive()
+const down = computed(() => live.missing(view.value?.needs ?? []))
 const edit = (change: (cue: Draft['cue']) => void) => drafts.edit(cue.value.id, change)
 const hand = computed(() => cue.value.pulls.find((pull) => pull.kind === 'hand'))
 const press = usePress()
@@ -120,6 +123,9 @@ const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) =>
         </label>
       </div>
       <TheProblems :problems="problemsAt(draft, 'description')" />
+      <p v-for="link in down" :key="link.id" role="status" class="text-[13px] text-wax-words">
+        This cue needs what is not there: {{ link.refusal }} <RouterLink to="/links" class="underline">See Links</RouterLink>
+      </p>
       <CueSentence :draft="draft" />
       <ScoreDrawing :draft="draft" :chosen="chosen" @choose="chosen = $event" />
       <TheProblems :problems="ofScore" />

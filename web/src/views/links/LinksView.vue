@@ -1,47 +1,71 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { Plus } from '@lucide/vue'
+import { useNow } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { ask } from '@/api/http'
+import type { LinkView } from '@/api/types'
+import LinkCard from '@/components/links/LinkCard.vue'
+import LinkDialog from '@/components/links/LinkDialog.vue'
+import NeighboursCard from '@/components/links/NeighboursCard.vue'
+import ReachCard from '@/components/links/ReachCard.vue'
+import StagePlacing from '@/components/links/StagePlacing.vue'
+import TheDialog from '@/components/TheDialog.vue'
 import { useLive } from '@/stores/live'
-import { useWiring } from '@/stores/wiring'
+import { useNotes } from '@/stores/notes'
 import StageAddress from './StageAddress.vue'
 
 const live = useLive()
-const wiring = useWiring()
-const soundless = computed(() => live.pages.filter((page) => !page.sounds).length)
-const state = computed(() => {
-  if (live.pages.length === 0) {
-    return { good: false, says: 'No page shows this stage: viewers see nothing of it.', todo: 'Open the practice mixer, or give the address to your broadcasting software.' }
-  }
-  const pages = live.pages.length === 1 ? 'One page shows it' : `${live.pages.length} pages show it`
-  return soundless.value === live.pages.length
-    ? { good: false, says: `${pages}, and none may sound.`, todo: 'Click once into the page that shows it.' }
-    : { good: true, says: `${pages}, and sound can be heard.`, todo: '' }
-})
+const notes = useNotes()
+const tick = useNow({ interval: 1_000 })
+const now = computed(() => (tick.value, live.now()))
+const of = (...kinds: string[]) => live.links.filter((each) => kinds.includes(each.kind))
+const editing = ref<{ id: string; kind: 'irc' | 'mixer' } | null>(null)
+const removing = ref<LinkView | null>(null)
+const remove = async () => {
+  const { id } = removing.value!
+  removing.value = null
+  await ask('DELETE', `/links/${id}`).catch((refusal: Error) => notes.say(refusal.message))
+}
+const shown = (link: LinkView) => (link.id === 'stage/main' ? live.pages.length : Number(/\d+/.exec(link.facts.find((each) => each.name === 'Shown by')?.says ?? '')?.[0] ?? 0))
 </script>
 
 <template>
   <div class="h-full overflow-auto p-5">
-    <h1 class="text-[25px]">Links</h1>
-    <p class="max-w-[70ch] pt-1 pb-4 text-soft">Where lines come from and where the stage is shown. Everything here stays on this machine.</p>
-    <div class="grid max-w-[1180px] grid-cols-[repeat(auto-fill,minmax(360px,1fr))] gap-4">
-      <section class="sheet p-4" aria-label="Practice channel">
-        <h2 class="flex items-center gap-2 text-[18px]"><span class="h-2.5 w-2.5 rounded-full bg-verdigris-words" />Practice channel</h2>
-        <p class="py-2 text-soft">A channel of our own, to try everything as any viewer. It is always up and nothing leaves this machine.</p>
-        <p>{{ wiring.cues.length }} cues listen to it. Answers are written by <b>saltmarsh_bell</b>.</p>
-        <p class="pt-3"><a class="button" href="/channel" target="_blank">Open the channel</a></p>
-      </section>
-      <section class="sheet p-4" aria-label="Practice mixer">
-        <h2 class="flex items-center gap-2 text-[18px]"><span class="h-2.5 w-2.5 rounded-full bg-verdigris-words" />Practice mixer</h2>
-        <p class="py-2 text-soft">Stands for your broadcasting software: two scenes, each with a browser source that shows the stage.</p>
-        <p class="pt-3"><a class="button" href="/mixer" target="_blank">Open the mixer</a></p>
-      </section>
-      <section v-for="each in wiring.stages" :key="each.stage.id" class="sheet p-4" :aria-label="`Stage ${each.stage.name}`">
-        <h2 class="flex items-center gap-2 text-[18px]">
-          <span class="h-2.5 w-2.5 rounded-full" :class="state.good ? 'bg-verdigris-words' : 'bg-wax-words'" />Stage {{ each.stage.name }}
-        </h2>
-        <p class="py-2" :class="!state.good && 'text-wax-words'">{{ state.says }} {{ state.todo }}</p>
-        <p class="text-soft">Browser source of {{ each.stage.width }} × {{ each.stage.height }} pixels, with the address</p>
-        <StageAddress :stage="each.stage.id" :shown-now="live.pages.length" />
-      </section>
+    <div class="mx-auto max-w-[1240px]">
+      <h1 class="text-[25px]">Links</h1>
+      <p class="max-w-[80ch] pt-1 pb-3 text-soft">Everything that Wax Bell is connected to, in the order in which it is set up. What breaks comes up again by itself; what cannot says what to do.</p>
+      <div class="grid grid-cols-2 items-start gap-x-5 gap-y-4 2xl:grid-cols-3">
+        <div class="flex flex-col gap-3">
+          <h2 class="flex items-center justify-between font-sans text-[13px] text-soft">
+            1 · Where viewers write
+            <button class="button px-2 py-0.5" @click="editing = { id: '', kind: 'irc' }"><Plus :size="14" /> Chat by IRC</button>
+          </h2>
+          <LinkCard v-for="link in of('channel', 'irc')" :key="link.id" :link="link" :now="now" provable :removable="link.kind === 'irc'" @settings="editing = { id: link.id, kind: 'irc' }" @remove="removing = link">
+            <p v-if="link.kind === 'channel'"><a class="button" href="/channel" target="_blank">Open the channel</a></p>
+          </LinkCard>
+          <NeighboursCard />
+        </div>
+        <div class="flex flex-col gap-3">
+          <h2 class="font-sans text-[13px] leading-[30px] text-soft">2 · Your broadcasting software</h2>
+          <LinkCard v-for="link in of('mixer')" :key="link.id" :link="link" :now="now" @settings="editing = { id: link.id, kind: 'mixer' }">
+            <p><a class="button" href="/mixer" target="_blank">Open the practice mixer</a></p>
+          </LinkCard>
+          <h2 class="font-sans text-[13px] text-soft">3 · What viewers see</h2>
+          <LinkCard v-for="link in of('stage')" :key="link.id" :link="link" :now="now">
+            <StagePlacing :stage="link.id.replace('stage/', '')" />
+            <StageAddress :stage="link.id.replace('stage/', '')" :shown-now="shown(link)" />
+          </LinkCard>
+          <ReachCard />
+        </div>
+      </div>
     </div>
+    <LinkDialog :open="editing !== null" :id="editing?.id ?? ''" :kind="editing?.kind ?? 'irc'" @close="editing = null" />
+    <TheDialog :open="removing !== null" :title="`Remove ${removing?.name}?`" @close="removing = null">
+      <p>Its settings and passwords are forgotten. {{ removing?.users ? `${removing.users} cues use it.` : '' }} To let it rest only, pause it.</p>
+      <div class="flex justify-end gap-2">
+        <button class="button" @click="removing = null">Keep it</button>
+        <button class="button button-wax" @click="remove">Remove it</button>
+      </div>
+    </TheDialog>
   </div>
 </template>

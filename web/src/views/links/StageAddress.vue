@@ -13,7 +13,7 @@ const shown = ref('')
 const asking = ref(false)
 const path = `/stages/${props.stage}/address`
 
-const whole = (answer: { address: string }) => location.origin + answer.address
+const whole = (answer: { address: string }) => answer.address
 const guarded = async (work: () => Promise<void>) => work().catch((refusal: Error) => notes.say(refusal.message))
 const reveal = () =>
   guarded(async () => {
@@ -27,9 +27,9 @@ const copyIt = () =>
 const renew = () =>
   guarded(async () => {
     asking.value = false
-    const address = whole(await ask('POST', path))
-    shown.value = shown.value ? address : ''
-    notes.say('The stage has a new address; the old one shows nothing any more.')
+    const renewed = await ask<{ address: string; replaced: number }>('POST', path)
+    shown.value = shown.value ? renewed.address : ''
+    notes.say(renewed.replaced > 0 ? 'The stage has a new address, and the mixer was given it.' : 'The stage has a new address; the old one shows nothing any more.')
   })
 const text = computed(() => shown.value || `${location.origin}/stage#k=${'•'.repeat(12)}`)
 </script>
@@ -44,7 +44,7 @@ const text = computed(() => shown.value || `${location.origin}/stage#k=${'•'.r
   <TheDialog :open="asking" title="Renew the address?" @close="asking = false">
     <p>
       The old address stops at once.
-      <template v-if="shownNow"><b>{{ shownNow === 1 ? 'The page that shows' : `The ${shownNow} pages that show` }} this stage now will go empty</b> until they are given the new one.</template>
+      <template v-if="shownNow"><b>{{ shownNow === 1 ? 'A page shows' : `${shownNow} pages show` }} this stage now.</b> Where the mixer is connected its sources are given the new one at once; any other page goes empty.</template>
     </p>
     <div class="flex justify-end gap-2">
       <button class="button" @click="asking = false">Keep it</button>

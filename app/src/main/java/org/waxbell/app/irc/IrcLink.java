@@ -102,8 +102,9 @@ final class IrcLink implements Link, IrcConnection.Ears {
     private void dropAll(String farewell) {
         connections.keySet().forEach(each -> each.close(farewell));
         connections.clear();
-        pings.values().forEach(each -> each.completeExceptionally(new IllegalStateException("the connection is over")));
+        List<CompletableFuture<Double>> asked = List.copyOf(pings.values());
         pings.clear();
+        asked.forEach(each -> each.completeExceptionally(new IllegalStateException("the connection is over")));
         if (beat != null) {
             beat.cancel(false);
         }

@@ -150,7 +150,10 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
         if (months > 0) {
             all.add(Standing.MEMBER);
         }
-        people.know(viewer.id(), viewer.name(), all.stream().map(Standing::name).collect(Collectors.joining(",")), all.contains(Standing.MEMBER) ? months : 0);
+        String names = all.stream().map(Standing::name).collect(Collectors.joining(","));
+        int counted = all.contains(Standing.MEMBER) ? months : 0;
+        people.know(viewer.id(), viewer.name(), names, counted);
+        people.become(viewer.id(), names, counted);
         return viewer(typed);
     }
 

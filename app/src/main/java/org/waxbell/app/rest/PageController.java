@@ -51,6 +51,11 @@ class PageController {
         return "forward:/mixer.html";
     }
 
+    @GetMapping("/sign-in")
+    String signIn() {
+        return "forward:/sign-in.html";
+    }
+
     @GetMapping("/media/{hash}")
     ResponseEntity<Resource> media(@PathVariable String hash, @RequestParam(defaultValue = "") String t) {
         Media media = wiring.current().shelf().all().stream().filter(each -> each.hash().equals(hash)).findFirst().orElse(null);

@@ -4,6 +4,7 @@ import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
 /** Everyone who is known. */
@@ -28,6 +29,10 @@ public interface PersonMapper {
     /** Adds someone who was not seen yet; who is known already stays as they are. */
     @Insert("insert or ignore into person (id, name, standings, months, lines) values (#{id}, #{name}, #{standings}, #{months}, 0)")
     void know(String id, String name, String standings, int months);
+
+    /** Gives somebody who is known other standings. */
+    @Update("update person set standings = #{standings}, months = #{months} where id = #{id}")
+    void become(String id, String standings, int months);
 
     /** Notes that someone was seen. @param lines how many lines they wrote just now */
     @Insert("""

@@ -1,0 +1,72 @@
+package org.waxbell.mixer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.waxbell.event.Target;
+import org.waxbell.mixer.MixerPicture.Filter;
+import org.waxbell.mixer.MixerPicture.Item;
+import org.waxbell.mixer.MixerPicture.Place;
+import org.waxbell.mixer.MixerPicture.Scene;
+import org.waxbell.mixer.MixerPicture.Source;
+import org.waxbell.mixer.MixerPicture.Standing;
+
+/** How targets of the mixer stand, by the names that cues use. */
+class MixerPictureTest {
+    private static final Place WHOLE = new Place(0, 0, 1_280, 720);
+    private static final MixerPicture PICTURE = new MixerPicture(4, "bench", List.of(
+            new Scene("bench", "Bench", List.of(new Item("label", false, WHOLE), new Item("stage", true, WHOLE))),
+            new Scene("kettle", "Kettle", List.of(new Item("label", true, new Place(1, 2, 3, 4))))),
+            List.of(new Source("label", "Label", "text", "hello", 60, true, List.of(new Filter("warm", "Warm", true)), ""),
+                    new Source("stage", "Stage", "browser", "", 100, false, List.of(), "http://x/stage#k=1")), true, false);
+
+    private static String value(Target.Kind kind, String name) {
+        return PICTURE.valueOf(new Target(kind, name)).orElse("none");
+    }
+
+    @Test
+    void everyKindOfTargetHasItsValue() {
+        assertThat(value(Target.Kind.SCENE, "")).isEqualTo("bench");
+        assertThat(value(Target.Kind.SOURCE, "label")).as("shown somewhere").isEqualTo("shown");
+        assertThat(value(Target.Kind.SOURCE, "bench/label")).isEqualTo("hidden");
+        assertThat(value(Target.Kind.PLACE, "kettle/label")).isEqualTo("1,2,3,4");
+        assertThat(value(Target.Kind.TEXT, "label")).isEqualTo("hello");
+        assertThat(value(Target.Kind.LEVEL, "label")).isEqualTo("60");
+        assertThat(value(Target.Kind.MUTE, "label")).isEqualTo("muted");
+        assertThat(value(Target.Kind.FILTER, "label/warm")).isEqualTo("on");
+        assertThat(value(Target.Kind.STREAM, "")).isEqualTo("on");
+        assertThat(value(Target.Kind.RECORDING, "")).isEqualTo("off");
+        assertThat(List.of(value(Target.Kind.TEXT, "nobody"), value(Target.Kind.FILTER, "label"), value(Target.Kind.SOURCE, "cellar/label"),
+                value(Target.Kind.LAMP, "x"))).containsOnly("none");
+    }
+
+    @Test
+    void everyValueIsOneThatACueMayWrite() {
+        for (Target.Kind kind : Target.Kind.values()) {
+            String name = kind == Target.Kind.FILTER ? "label/warm" : "label";
+            PICTURE.valueOf(new Target(kind, name)).ifPresent(value -> assertThat(kind.allows(value)).as(kind + " " + value).isTrue());
+        }
+        assertThat(Target.Kind.LEVEL.allows("101")).isFalse();
+        assertThat(Target.Kind.PLACE.allows("1,2,3")).isFalse();
+        assertThat(Place.of("-1,2,3,4").inWords()).isEqualTo("-1,2,3,4");
+    }
+
+    @Test
+    void aStageStandsWhereItsSourceDoes() {
+        assertThat(PICTURE.standing(address -> address.endsWith("k=1"))).isEqualTo(Standing.SHOWN);
+        assertThat(PICTURE.cutTo("kettle").standing(address -> address.endsWith("k=1"))).isEqualTo(Standing.OTHER_SCENE);
+        assertThat(PICTURE.withItems("", "stage", item -> new Item("stage", false, WHOLE)).standing(address -> address.endsWith("k=1"))).isEqualTo(Standing.HIDDEN);
+        assertThat(PICTURE.standing(address -> address.endsWith("k=2"))).isEqualTo(Standing.NOWHERE);
+    }
+
+    @Test
+    void aChangeTouchesOnlyWhatItNames() {
+        MixerPicture next = PICTURE.withItems("bench", "label", item -> new Item("label", true, item.place()));
+        assertThat(next.number()).isEqualTo(5);
+        assertThat(next.scene("kettle")).isEqualTo(PICTURE.scene("kettle"));
+        assertThat(next.scene("bench").orElseThrow().item("label").orElseThrow().shown()).isTrue();
+        assertThat(PICTURE.withItem("kettle", new Item("stage", true, WHOLE)).scene("kettle").orElseThrow().items()).hasSize(2);
+        assertThat(new MixerPicture(1, null, null, null, false, false)).as("what a mixer leaves out is empty").isEqualTo(new MixerPicture(1, "", List.of(), List.of(), false, false));
+    }
+}

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue'
+import { ask, problemsOf } from '@/api/http'
+import type { LinkSettings, Problem } from '@/api/types'
+import TheDialog from '@/components/TheDialog.vue'
+import TextField from '@/components/cue/TextField.vue'
+import { slug } from '@/lib/links'
+import IrcFields, { type IrcSettings } from './IrcFields.vue'
+import MixerFields, { type MixerSettings } from './MixerFields.vue'
+
+/** The settings of a link, or of a new one; secrets that are kept are never shown and stay unless another is written. */
+const props = defineProps<{ open: boolean; id: string; kind: 'irc' | 'mixer' }>()
+const emit = defineEmits<{ close: [] }>()
+const name = ref('')
+const settings = ref<Record<string, unknown> | null>(null)
+const kept = ref<Record<string, boolean>>({})
+const secrets = reactive<Record<string, string>>({})
+const problems = ref<Problem[]>([])
+const saving = ref(false)
+
+const load = async () => {
+  problems.value = []
+  settings.value = null
+  Object.keys(secrets).forEach((each) => delete secrets[each])
+  try {
+    if (props.id) {
+      const one = await ask<LinkSettings>('GET', `/links/${props.id}`)
+      name.value = one.name
+      kept.value = one.secrets
+      settings.value = one.settings as Record<string, unknown>
+    } else {
+      name.value = ''
+      kept.value = {}
+      settings.value = await ask<Record<string, unknown>>('GET', `/link-kinds/${props.kind}`)
+    }
+  } catch (failed) {
+    problems.value = problemsOf(failed)
+  }
+}
+watch(() => props.open, (open) => open && void load(), { immediate: true })
+
+const at = (path: string) => problems.value.filter((each) => each.path === path || each.path.startsWith(`${path}[`))
+const SHOWN = /^(name|id|settings\.(host|port|channels|certificate|helper\.nick|owner\.nick|burst|everyMs|standings|address))/
+const rest = computed(() => problems.value.filter((each) => !SHOWN.test(each.path)))
+
+const save = async () => {
+  saving.value = true
+  try {
+    const written = Object.fromEntries(Object.entries(secrets).filter(([, secret]) => secret !== undefined))
+    await ask('PUT', `/links/${props.id || slug(name.value) || 'chat'}`, { kind: props.kind, name: name.value, settings: settings.value, secrets: written })
+    emit('close')
+  } catch (failed) {
+    problems.value = problemsOf(failed)
+  }
+  saving.value = false
+}
+</script>
+
+<template>
+  <TheDialog :open="open" :title="id ? `Settings of ${name}` : 'Another chat by IRC'" :width="kind === 'irc' ? '620px' : '480px'" @close="$emit('close')">
+    <form v-if="settings" class="flex flex-col gap-3" @submit.prevent="save">
+      <TextField v-model="name" label="What you call it" :problems="[...at('name'), ...at('id')]" />
+      <IrcFields v-if="kind === 'irc'" v-model="settings as unknown as IrcSettings" :secrets="secrets" :kept="kept" :at="(path: string) => at(`settings.${path}`)" />
+      <MixerFields v-else v-model="settings as unknown as MixerSettings" :secrets="secrets" :kept="kept" :at="(path: string) => at(`settings.${path}`)" />
+      <p v-for="each in rest" :key="each.path + each.message" role="alert" class="text-[13px] text-wax-words">{{ each.path }}: {{ each.message }} {{ each.remedy }}</p>
+      <div class="flex justify-end gap-2">
+        <button type="button" class="button" @click="$emit('close')">Leave it</button>
+        <button class="button button-dark" :disabled="saving">Save and connect</button>
+      </div>
+    </form>
+    <p v-else-if="problems.length" role="alert" class="text-wax-words">{{ problems[0]!.message }}</p>
+    <p v-else class="text-soft">Reading the settings …</p>
+  </TheDialog>
+</template>

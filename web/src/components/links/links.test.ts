@@ -1,0 +1,98 @@
+import { mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { LinkView, ReachView } from '@/api/types'
+import { useWiring } from '@/stores/wiring'
+import { pour, serve, wiringOf } from '@/testing/server'
+import LinkCard from './LinkCard.vue'
+import NeighboursCard from './NeighboursCard.vue'
+import ReachCard from './ReachCard.vue'
+import SecretField from './SecretField.vue'
+
+const NOW = 100_000
+const tower: LinkView = {
+  id: 'tower', kind: 'irc', name: 'Tower', refusal: 'Tower is down', facts: [{ name: 'Server', says: 'irc.example.org:6697, by TLS', good: true }], users: 7, fixed: false,
+  state: { phase: 'broken', since: 40_000, trouble: { says: 'Nothing answers at irc.example.org:6697.', remedy: 'Look at the port.', again: true }, failures: 2, nextTry: 104_000, heardAt: 38_000, heard: 'wickerby: <b>!pour</b>', roundTrip: -1 },
+}
+
+beforeEach(() => setActivePinia(createPinia()))
+afterEach(() => vi.unstubAllGlobals())
+
+describe('the card of a link', () => {
+  it('says what is wrong, what to do, when it tries again, what it heard last and who needs it', () => {
+    const text = mount(LinkCard, { props: { link: tower, now: NOW } }).text()
+    expect(text).toContain('down for 1 min')
+    expect(text).toContain('Nothing answers at irc.example.org:6697. Look at the port. Tried again in 4 s.')
+    expect(text).toContain('wickerby: <b>!pour</b>')
+    expect(text).toContain('7 cues use it.')
+  })
+
+  it('tries it for real and tells what came of that', async () => {
+    const asked = serve(() => ({ body: { good: false, says: 'Tower is down.' } }))
+    const made = mount(LinkCard, { props: { link: tower, now: NOW } })
+    await made.findAll('button').find((each) => each.text() === 'Test')!.trigger('click')
+    await vi.waitFor(() => expect(made.text()).toContain('Tower is down.'))
+    expect(asked.map((each) => each.path)).toEqual(['/api/links/tower/test'])
+  })
+
+  it('shows the code of a proof, and what became of it', async () => {
+    const proof = { code: 'mybell-abcd', until: NOW + 540_000, triesLeft: 2, result: 'waiting' as const, who: '' }
+    const made = mount(LinkCard, { props: { link: { ...tower, proof }, now: NOW } })
+    expect(made.find('[data-code]').text()).toBe('mybell-abcd')
+    expect(made.text()).toContain('Good for 9 min; 2 wrong ones are left.')
+    await made.setProps({ link: { ...tower, proof: { ...proof, who: 'odalys' } } })
+    expect(made.text()).toContain('odalys said it without being signed in')
+    await made.setProps({ link: { ...tower, proof: { ...proof, result: 'proved', who: 'odalys' } } })
+    expect(made.text()).toContain('odalys is you')
+    await made.setProps({ link: { ...tower, proof }, now: NOW + 600_000 })
+    expect(made.text()).toContain('Nobody said it within ten minutes.')
+  })
+})
+
+describe('neighbours', () => {
+  it('are suggested with the words that they answer, and another prefix is offered', async () => {
+    const wiring = wiringOf(3, pour())
+    const asked = serve((_method, path) => ({ body: path === '/api/neighbours' ? { suspects: [{ name: 'reed_helper', words: ['!pour'], answers: 3 }], prefix: '!', freePrefix: '+' } : path === '/api/wiring' ? wiring : { version: 2 } }))
+    await useWiring().load()
+    const made = mount(NeighboursCard)
+    await vi.waitFor(() => expect(made.text()).toContain('reed_helper answered !pour 3 times'))
+    const press = async (text: string) => made.findAll('button').find((each) => each.text().startsWith(text))!.trigger('click')
+    await press('A neighbour')
+    await press('Begin our words with +')
+    await press('A viewer')
+    const saved = asked.filter((each) => each.method !== 'GET').map((each) => each.body as { house?: { neighbours: string[]; prefix: string } })
+    expect(saved[0]!.house!.neighbours).toEqual(['reed_helper'])
+    expect(saved[1]!.house!.prefix).toBe('+')
+    expect(saved[2]).toEqual({ name: 'reed_helper' })
+  })
+})
+
+describe('a secret', () => {
+  it('that is kept is masked, and stays unless another is written', async () => {
+    const secrets: Record<string, string> = {}
+    const made = mount(SecretField, { props: { label: 'Password', kept: true, secrets, name: 'helper' } })
+    expect(made.find('input').exists()).toBe(false)
+    await made.findAll('button').find((each) => each.text() === 'Write another')!.trigger('click')
+    await made.find('input').setValue('three tapers')
+    expect(secrets).toEqual({ helper: 'three tapers' })
+    const other: Record<string, string> = {}
+    const gone = mount(SecretField, { props: { label: 'Password', kept: true, secrets: other, name: 'helper' } })
+    await gone.findAll('button').find((each) => each.text() === 'Forget')!.trigger('click')
+    expect(other).toEqual({ helper: '' })
+  })
+})
+
+describe('this computer', () => {
+  const reach: ReachView = { listen: '127.0.0.1', listensNow: '127.0.0.1', names: [], password: false, here: ['192.168.1.20'] }
+  it('warns before others are let in, and shows what was refused beside its field', async () => {
+    const asked = serve((method) => (method === 'PUT' ? { status: 422, body: { detail: 'x', problems: [{ path: 'password', value: '', message: 'Other computers could come in without a password.', remedy: 'Set a host password first.' }] } } : { body: reach }))
+    const made = mount(ReachCard)
+    await vi.waitFor(() => expect(made.text()).toContain('from this computer only'))
+    expect(made.text()).not.toContain('not encrypted')
+    await made.find('input[type=checkbox]').setValue(true)
+    expect(made.text()).toContain('not encrypted')
+    await made.find('form').trigger('submit')
+    await vi.waitFor(() => expect(made.find('[role=alert]').text()).toContain('Set a host password first.'))
+    expect(asked.at(-1)!.body).toEqual({ listen: '0.0.0.0', names: ['192.168.1.20'], password: '' })
+  })
+})
