@@ -41,8 +41,8 @@ class MixerProtocolTest {
         ScramClient scram = ScramClient.builder().advertisedMechanisms(List.of("SCRAM-SHA-256")).username("anyone")
                 .password(app.get("/api/practice/mixer/door").body().get("password").asString().toCharArray()).build();
         assertThat(ask(wire, "hello", "{\"versions\":[1],\"program\":\"test\"}").at("/result/mechanism").asString()).isEqualTo("SCRAM-SHA-256");
-        scram.serverFirstMessage(ask(wire, "proof.first", "{\"message\":\"" + scram.clientFirstMessage() + "\"}").at("/result/message").asString());
-        scram.serverFinalMessage(ask(wire, "proof.final", "{\"message\":\"" + scram.clientFinalMessage() + "\"}").at("/result/message").asString());
+        scram.serverFirstMessage(ask(wire, "proof.first", Running.JSON.writeValueAsString(Map.of("message", scram.clientFirstMessage().toString()))).at("/result/message").asString());
+        scram.serverFinalMessage(ask(wire, "proof.final", Running.JSON.writeValueAsString(Map.of("message", scram.clientFinalMessage().toString()))).at("/result/message").asString());
         return wire;
     }
 

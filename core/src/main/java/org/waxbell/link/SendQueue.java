@@ -17,7 +17,8 @@ public final class SendQueue<T> {
     private final long everyMs;
     private final long longestWaitMs;
     private final Deque<Waiting<T>> waiting = new ArrayDeque<>();
-    private double tokens;
+    /** Saved-up time in milliseconds; one may go for every {@code everyMs} of it. */
+    private long credit;
     private long countedAt = Long.MIN_VALUE;
 
     private record Waiting<T>(T item, long until) {
@@ -32,7 +33,7 @@ public final class SendQueue<T> {
         this.burst = burst;
         this.everyMs = everyMs;
         this.longestWaitMs = longestWaitMs;
-        this.tokens = burst;
+        this.credit = burst * everyMs;
     }
 
     /** Puts one at the end. */
@@ -43,10 +44,10 @@ public final class SendQueue<T> {
     /** Takes the next that may be sent now. */
     public Optional<T> take(long at) {
         count(at);
-        if (waiting.isEmpty() || tokens < 1 && everyMs > 0) {
+        if (waiting.isEmpty() || credit < everyMs) {
             return Optional.empty();
         }
-        tokens--;
+        credit -= everyMs;
         return Optional.of(waiting.remove().item());
     }
 
@@ -65,7 +66,7 @@ public final class SendQueue<T> {
         if (waiting.isEmpty()) {
             return Long.MAX_VALUE;
         }
-        return everyMs == 0 || tokens >= 1 ? 0 : (long) Math.ceil((1 - tokens) * everyMs);
+        return Math.max(0, everyMs - credit);
     }
 
     /** How many wait. */
@@ -74,12 +75,9 @@ public final class SendQueue<T> {
     }
 
     private void count(long at) {
-        if (countedAt != Long.MIN_VALUE && everyMs > 0) {
-            tokens = Math.min(burst, tokens + (double) (at - countedAt) / everyMs);
+        if (countedAt != Long.MIN_VALUE) {
+            credit = Math.min(burst * everyMs, credit + at - countedAt);
         }
         countedAt = at;
-        if (everyMs == 0) {
-            tokens = burst;
-        }
     }
 }
