@@ -5,16 +5,17 @@ public final class Bench {
     private Bench() {
     }
 
-    /** {@code bench ring [--long]}, {@code bench engine [--long]}, {@code bench rehearse}, or {@code bench crowd} and {@code bench bare PORT} for processes of their own. */
+    /** {@code bench ring [--long]}, {@code bench engine [--long]}, {@code bench rehearse}, {@code bench links [--long]}, or {@code bench crowd} and {@code bench bare PORT} for processes of their own. */
     public static void main(String[] args) throws Exception {
         String name = args.length > 0 ? args[0] : "";
         switch (name) {
             case "ring" -> new RingBench(args.length > 1 && args[1].equals("--long")).run();
             case "engine" -> EngineBench.run(args.length > 1 && args[1].equals("--long"));
             case "rehearse" -> RehearseBench.run();
+            case "links" -> LinksBench.run(args.length > 1 && args[1].equals("--long"));
             case "crowd" -> Crowd.run();
             case "bare" -> BareApp.start(Integer.parseInt(args[1]));
-            default -> throw new IllegalArgumentException("no benchmark is called \"" + name + "\"; there are: ring, engine, rehearse");
+            default -> throw new IllegalArgumentException("no benchmark is called \"" + name + "\"; there are: ring, engine, rehearse, links");
         }
     }
 }
