@@ -2,7 +2,10 @@ package org.waxbell.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -17,13 +20,27 @@ class LinksTest {
     private static Browser browser;
     private static Packaged app;
     private static String links;
+    private static final List<String> OPENED = new ArrayList<>();
 
     @BeforeAll
     static void open() {
         browser = Together.browser();
         app = Together.app();
-        links = browser.tab(app.address() + "/links");
+        links = tab("/links");
         browser.see("[data-link=mixer]");
+    }
+
+    /** Every open page of stages and meters costs this machine: what this class opened, it closes. */
+    @AfterAll
+    static void closeTabs() {
+        OPENED.forEach(each -> browser.driver().switchTo().window(each).close());
+        browser.to(browser.driver().getWindowHandles().iterator().next());
+    }
+
+    private static String tab(String path) {
+        String opened = browser.tab(app.address() + path);
+        OPENED.add(opened);
+        return opened;
     }
 
     private static WebElement card(String id) {
@@ -82,7 +99,7 @@ class LinksTest {
 
     @Test
     void whatAPersonDoesAtTheMixerIsSeenOnLinks() {
-        String mixer = browser.tab(app.address() + "/mixer");
+        String mixer = tab("/mixer");
         browser.seeText("button", "Back soon").click();
         browser.see("[data-scene=away]");
         browser.to(links);
@@ -107,7 +124,7 @@ class LinksTest {
         assertThat(app.say("thicket_bell", "!pour").get("sentence").asString()).isEqualTo("a neighbour: never answered");
         browser.see("[aria-label='Take thicket_bell off']").click();
         browser.gone("[aria-label='Take thicket_bell off']");
-        String channel = browser.tab(app.address() + "/channel");
+        String channel = tab("/channel");
         browser.to(channel);
         browser.seeText("button", "Rewards").click();
         browser.type("input[placeholder='Which dye?']", "sage");
