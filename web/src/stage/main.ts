@@ -1,5 +1,6 @@
 import './stage.css'
 import { showCard } from './cards'
+import { SILENT } from '@/lib/meter'
 import { ServerClock } from './clock'
 import { Feed } from './feed'
 import type { News, Part, StageSize } from './messages'
@@ -171,7 +172,7 @@ let loud = false
 setInterval(() => {
   if (parent !== window && (sounds.sounding || loud)) {
     const peak = sounds.peak
-    loud = peak > -100
+    loud = peak > SILENT
     parent.postMessage({ peak }, location.origin)
   }
 }, 200)

@@ -1,3 +1,4 @@
+import { peakOf } from '@/lib/meter'
 import type { Part } from './messages'
 
 /** Plays sounds at their moment through Web Audio; silent in previews. */
@@ -31,12 +32,9 @@ export class Sounds {
     this.level.gain.setTargetAtTime(share, this.context.currentTime, 0.02)
   }
 
-  /** The loudest that sounds now behind the mixer's level, in decibels below full scale; -100 for silence. */
+  /** How loud it is behind the mixer's level, in decibels below full scale. */
   get peak(): number {
-    const samples = new Float32Array(this.meter.fftSize)
-    this.meter.getFloatTimeDomainData(samples)
-    const most = samples.reduce((loudest, each) => Math.max(loudest, Math.abs(each)), 0)
-    return most < 1e-5 ? -100 : 20 * Math.log10(most)
+    return peakOf(this.meter)
   }
 
   get sounding(): boolean {

@@ -40,8 +40,8 @@ const load = async () => {
 watch(() => props.open, (open) => open && void load(), { immediate: true })
 
 const at = (path: string) => problems.value.filter((each) => each.path === path || each.path.startsWith(`${path}[`))
-const SHOWN = /^(name|id|settings\.(host|port|channels|certificate|helper\.nick|owner\.nick|burst|everyMs|standings|address))/
-const rest = computed(() => problems.value.filter((each) => !SHOWN.test(each.path)))
+/** What belongs to no field that is shown here. */
+const rest = computed(() => problems.value.filter((each) => !/^(name$|id$|settings\.)/.test(each.path)))
 
 const save = async () => {
   saving.value = true

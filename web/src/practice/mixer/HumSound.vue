@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, onUnmounted, watch } from 'vue'
-import { peakOf } from './levels'
+import { peakOf } from '@/lib/meter'
 
 /** The hum of a workshop, made here: slow brown noise, softer when it is muffled. */
 const props = defineProps<{ loudness: number; muffled: boolean }>()

@@ -3,9 +3,10 @@ import { useElementSize } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
-import type { Handwork, MixerPicture, MixerSource } from '@/api/types'
+import type { MixerChange, MixerPicture, MixerSource } from '@/api/types'
 import { useDusk } from '@/composables/useDusk'
 import MixerDoor from './MixerDoor.vue'
+import { SILENT } from '@/lib/meter'
 import SceneItem from './SceneItem.vue'
 import SourceRow from './SourceRow.vue'
 import { useLevels } from './levels'
@@ -24,8 +25,8 @@ addEventListener('pointerdown', () => (clicked.value = true), { once: true })
 
 const scene = computed(() => mixer.value?.scenes.find((each) => each.id === mixer.value?.current))
 const source = (id: string) => mixer.value?.sources.find((each) => each.id === id) as MixerSource
-const NOTHING: Handwork = { what: '', scene: '', source: '', text: '', level: 0, on: false, filter: '', place: { left: 0, top: 0, width: 0, height: 0 } }
-const hand = async (work: Partial<Handwork> & { what: string }) => {
+const NOTHING: MixerChange = { what: '', scene: '', source: '', text: '', level: 0, on: false, filter: '', place: { left: 0, top: 0, width: 0, height: 0 } }
+const hand = async (work: Partial<MixerChange> & { what: string }) => {
   try {
     mixer.value = await ask<MixerPicture>('POST', '/practice/mixer/hand', { ...NOTHING, ...work })
     failed.value = ''
@@ -76,7 +77,7 @@ const hand = async (work: Partial<Handwork> & { what: string }) => {
         </section>
         <section v-if="mixer && scene" class="sheet p-3" :aria-label="`Sources in ${scene.name}`">
           <h2 class="pb-1 text-[16px]">In {{ scene.name }}</h2>
-          <SourceRow v-for="item in [...scene.items].reverse()" :key="item.source" :item="item" :source="source(item.source)" :peak="levels.peaks[item.source] ?? -100" @hand="hand({ ...$event, scene: $event.what.startsWith('item') ? scene!.id : '' })" />
+          <SourceRow v-for="item in [...scene.items].reverse()" :key="item.source" :item="item" :source="source(item.source)" :peak="levels.peaks[item.source] ?? SILENT" @hand="hand({ ...$event, scene: $event.what.startsWith('item') ? scene!.id : '' })" />
         </section>
         <MixerDoor />
         <p v-if="failed" role="alert" class="text-wax-words">{{ failed }}</p>

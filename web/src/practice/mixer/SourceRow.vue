@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { ChevronRight, Eye, EyeOff, Volume2, VolumeX } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import type { Handwork, MixerItem, MixerSource } from '@/api/types'
+import type { MixerChange, MixerItem, MixerSource } from '@/api/types'
 
 /** What a person can do with a source that stands in the scene. */
 const props = defineProps<{ item: MixerItem; source: MixerSource; peak: number }>()
-const emit = defineEmits<{ hand: [Partial<Handwork> & { what: string }] }>()
+const emit = defineEmits<{ hand: [Partial<MixerChange> & { what: string }] }>()
 const KINDS: Record<string, string> = { camera: 'camera', picture: 'picture', text: 'text', browser: 'browser source', sound: 'sound' }
 const open = ref(false)
 const sounds = computed(() => props.source.kind === 'sound' || props.source.kind === 'browser')
 const width = computed(() => `${Math.max(0, Math.min(100, ((props.peak + 60) / 60) * 100))}%`)
-const hand = (what: string, more: Partial<Handwork> = {}) => emit('hand', { what, source: props.source.id, ...more })
+const hand = (what: string, more: Partial<MixerChange> = {}) => emit('hand', { what, source: props.source.id, ...more })
 const SIDES = ['left', 'top', 'width', 'height'] as const
 const move = (side: (typeof SIDES)[number], typed: string) => {
   const number = Math.round(Number(typed))

@@ -1,19 +1,12 @@
 import { onUnmounted, reactive } from 'vue'
 import { ask } from '@/api/http'
+import { SILENT } from '@/lib/meter'
 
 /** Below this a level counts as silence, in decibels below full scale. */
-export const SILENCE = -60
+const SILENCE = -60
 const EVERY_MS = 200
 /** How often the mixer is told at all, so that it knows that levels are measured. */
 const HEARTBEAT = 10
-
-/** The loudest sample that a meter sees now, in decibels below full scale. */
-export const peakOf = (meter: AnalyserNode): number => {
-  const samples = new Float32Array(meter.fftSize)
-  meter.getFloatTimeDomainData(samples)
-  const peak = samples.reduce((most, each) => Math.max(most, Math.abs(each)), 0)
-  return peak < 1e-5 ? -100 : Math.round(200 * Math.log10(peak)) / 10
-}
 
 /** Gathers how loud the sources are and tells the mixer a few times a second while something sounds. */
 export const useLevels = () => {
@@ -21,11 +14,11 @@ export const useLevels = () => {
   const heard = new Map<string, number>()
   let turn = 0
   const tell = (source: string, peak: number) => {
-    heard.set(source, Math.max(heard.get(source) ?? -100, peak))
+    heard.set(source, Math.max(heard.get(source) ?? SILENT, peak))
   }
   const timer = window.setInterval(() => {
     for (const source of [...Object.keys(peaks), ...heard.keys()]) {
-      peaks[source] = heard.get(source) ?? -100
+      peaks[source] = heard.get(source) ?? SILENT
     }
     heard.clear()
     const loud = Object.entries(peaks).filter(([, peak]) => peak > SILENCE)

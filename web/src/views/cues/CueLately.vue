@@ -1,17 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { ask } from '@/api/http'
-import type { MixerView, Seen } from '@/api/types'
 import { timeOfDay } from '@/lib/spans'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
-import { useWiring } from '@/stores/wiring'
 
 /** What this cue was asked lately and what its gates said. */
 const props = defineProps<{ cueId: string }>()
 const live = useLive()
 const notes = useNotes()
-const wiring = useWiring()
 const lately = computed(() =>
   live.decisions
     .flatMap((decision) => decision.answers.filter((answer) => answer.cueId === props.cueId).map((answer) => ({ decision, answer })))
@@ -21,16 +18,11 @@ const lately = computed(() =>
 const why = (answer: (typeof lately.value)[number]['answer']) =>
   [...answer.gates.map((gate) => gate.reason), ...answer.drawn].join(' · ')
 /** Puts the stage into the scene on programme, shown and heard. */
-const mend = async (seen: Seen) => {
-  try {
-    const mixer = await ask<MixerView>('GET', '/mixer')
-    const stage = wiring.stages.find((each) => each.stage.name === seen.stage)?.stage.id ?? 'main'
-    await ask('POST', `/stages/${stage}/place`, { scene: mixer.picture.current })
-    notes.say('The stage stands in the scene on programme now.')
-  } catch (refusal) {
-    notes.say((refusal as Error).message)
-  }
-}
+const mend = (stage: string) =>
+  ask('POST', `/stages/${stage}/place`, { scene: '' }).then(
+    () => notes.say('The stage stands in the scene on programme now.'),
+    (refusal: Error) => notes.say(refusal.message),
+  )
 </script>
 
 <template>
@@ -46,7 +38,7 @@ const mend = async (seen: Seen) => {
         </span>
         <span v-if="each.answer.seen && each.answer.seen.proof !== 'seen'" class="min-w-0 flex-1" :class="each.answer.seen.proof === 'missed' ? 'text-wax-words' : 'text-soft'">
           {{ each.answer.seen.says }}. {{ each.answer.seen.remedy }}
-          <button v-if="each.answer.seen.mend !== 'none'" class="underline" @click="mend(each.answer.seen)">Do that</button>
+          <button v-if="each.answer.seen.mendable" class="underline" @click="mend(each.answer.seen.stage)">Do that</button>
         </span>
         <span v-else class="truncate text-soft" :title="why(each.answer)">{{ each.answer.seen ? `${each.answer.seen.says} · ` : '' }}{{ why(each.answer) }}</span>
       </li>

@@ -26,7 +26,7 @@ const remove = async () => {
   removing.value = null
   await ask('DELETE', `/links/${id}`).catch((refusal: Error) => notes.say(refusal.message))
 }
-const shown = (link: LinkView) => (link.id === 'stage/main' ? live.pages.length : Number(/\d+/.exec(link.facts.find((each) => each.name === 'Shown by')?.says ?? '')?.[0] ?? 0))
+const idOf = (link: LinkView) => link.id.replace('stage/', '')
 </script>
 
 <template>
@@ -52,8 +52,8 @@ const shown = (link: LinkView) => (link.id === 'stage/main' ? live.pages.length 
           </LinkCard>
           <h2 class="font-sans text-[13px] text-soft">3 · What viewers see</h2>
           <LinkCard v-for="link in of('stage')" :key="link.id" :link="link" :now="now">
-            <StagePlacing :stage="link.id.replace('stage/', '')" />
-            <StageAddress :stage="link.id.replace('stage/', '')" :shown-now="shown(link)" />
+            <StagePlacing :stage="idOf(link)" />
+            <StageAddress :stage="idOf(link)" :shown-now="live.pages.filter((page) => page.stage === idOf(link)).length" />
           </LinkCard>
           <ReachCard />
         </div>

@@ -87,7 +87,7 @@ class HouseTest {
             assertThat(app.post("/api/cues/kettle-on/press", null).body().get("sentence").asString()).isEqualTo("rang Kettle on");
             assertThat(mixer.next(each -> each.at("/body/current").asString("").equals("kettle")).at("/type").asString()).isEqualTo("standing");
             await().atMost(Duration.ofSeconds(60)).until(() -> app.get("/api/mixer").body().at("/picture/current").asString().equals("kettle"));
-            app.put("/api/practice/mixer/scene", Map.of("scene", "bench"));
+            app.cut("bench");
             JsonNode ring = live.next(each -> each.at("/body/cueId").asString("").equals("kettle-on") && each.at("/body/state").asString("").equals("ended"));
             assertThat(ring.at("/body/parts/0/note").asString()).isEqualTo("changed by hand");
         }

@@ -204,6 +204,42 @@ class IrcChatTest extends ChatContract {
     }
 
     @Test
+    void anEncryptedServerIsUsedOnlyWhereItsCertificateIsTrusted() {
+        ObjectNode settings = settings(server.tlsPort(), "");
+        settings.put("tls", true);
+        settings.putObject("helper").put("nick", "attic_bell").put("login", "");
+        set("attic", settings, Map.of());
+        awaitPhase("attic", "broken");
+        assertThat(view("attic").at("/state/trouble/says").asString()).startsWith("No safe connection to 127.0.0.1:" + server.tlsPort());
+        settings.put("certificate", server.certificate());
+        set("attic", settings, Map.of());
+        awaitPhase("attic", "up");
+        assertThat(fact("attic", "Server")).endsWith("by TLS");
+        settings.put("certificate", "no certificate");
+        set("attic", settings, Map.of());
+        awaitPhase("attic", "broken");
+        assertThat(view("attic").at("/state/trouble/says").asString()).startsWith("The certificate cannot be read");
+        app.ask("DELETE", "/api/links/attic", null);
+    }
+
+    @Test
+    void answersMayBeTheHostsOwnAndAreNotHeardAsALine() {
+        ObjectNode settings = settings(server.port(), "");
+        settings.putArray("channels").add("#cellar");
+        settings.putObject("helper").put("nick", "cellar_bell").put("login", "");
+        settings.put("asOwner", true).putObject("owner").put("nick", "odalys_here").put("login", "odalys");
+        set("cellar", settings, Map.of("owner", "secret-of-odalys"));
+        awaitPhase("cellar", "up");
+        assertThat(fact("cellar", "Signed in")).isEqualTo("odalys_here, account odalys");
+        try (RawIrc guest = new RawIrc(server.port(), "juniper_and_ash").join("#cellar")) {
+            guest.say("#cellar", "!commands");
+            assertThat(guest.await(line -> line.contains("PRIVMSG #cellar"))).startsWith(":odalys_here!");
+        }
+        assertThat(app.get("/api/journal").body().valueStream().map(each -> each.get("viewer").asString())).doesNotContain("odalys_here", "cellar_bell");
+        app.ask("DELETE", "/api/links/cellar", null);
+    }
+
+    @Test
     void aChannelIsProvedByACodeThatAnAccountSays() {
         app.post("/api/links/tower/proof", null);
         String code = view("tower").at("/proof/code").asString();

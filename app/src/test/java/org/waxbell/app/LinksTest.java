@@ -83,15 +83,15 @@ class LinksTest {
             long unpainted = press("short-card");
             assertThat(seen(unpainted).get("says").asString()).isEqualTo("rang, but no page painted it");
             assertThat(seen(shown(page)).get("says").asString()).isEqualTo("rang, and was seen");
-            app.put("/api/practice/mixer/scene", Map.of("scene", "away"));
+            app.cut("away");
             await().atMost(PATIENCE).until(() -> app.get("/api/mixer").body().at("/picture/current").asString().equals("away"));
             JsonNode elsewhere = seen(shown(page));
             assertThat(elsewhere.get("says").asString()).isEqualTo("rang, but the stage is not in this scene, Back soon");
-            assertThat(elsewhere.get("mend").asString()).isEqualTo("place");
-            assertThat(app.post("/api/stages/main/place", Map.of("scene", "away")).body().get("onProgramme").asBoolean()).isTrue();
+            assertThat(elsewhere.get("mendable").asBoolean()).isTrue();
+            assertThat(app.post("/api/stages/main/place", Map.of("scene", "")).body().get("onProgramme").asBoolean()).isTrue();
             assertThat(seen(shown(page)).get("proof").asString()).isEqualTo("seen");
         }
-        app.put("/api/practice/mixer/scene", Map.of("scene", "bench"));
+        app.cut("bench");
     }
 
     private static long shown(Listening page) {

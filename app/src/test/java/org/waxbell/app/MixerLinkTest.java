@@ -59,7 +59,7 @@ class MixerLinkTest {
         link(address(), password());
         awaitPhase("up");
         app.post("/api/hush", null);
-        far.put("/api/practice/mixer/scene", Map.of("scene", "bench"));
+        far.cut("bench");
         awaitScene("bench");
     }
 
@@ -148,7 +148,7 @@ class MixerLinkTest {
         ((ObjectNode) cue.at("/takes/0/score/parts/0")).put("words", "Back in a moment.");
         Running.Answer saved = app.put("/api/cues/on-away", Map.of("version", 0, "cue", cue));
         assertThat(saved.status()).as(saved.body().toString()).isEqualTo(200);
-        far.put("/api/practice/mixer/scene", Map.of("scene", "away"));
+        far.cut("away");
         await().atMost(PATIENCE).until(() -> app.get("/api/journal").body().valueStream().anyMatch(each -> each.get("sentence").asString().equals("rang On away")));
     }
 
@@ -171,7 +171,7 @@ class MixerLinkTest {
         awaitScene("kettle");
         wire.cut();
         awaitPhase("broken");
-        far.put("/api/practice/mixer/scene", Map.of("scene", "away"));
+        far.cut("away");
         app.post("/api/hush", null);
         wire.mend();
         awaitScene("away");

@@ -36,6 +36,11 @@ class MixerProtocolTest {
         return wire.next(each -> each.path("id").asString("").equals(id));
     }
 
+    /** Asks for a change that needs no more than these fields. */
+    private static JsonNode change(Listening wire, String once, String what, String fields) {
+        return ask(wire, "change", "{\"once\":\"" + once + "\",\"change\":{\"what\":\"" + what + "\"" + (fields.isEmpty() ? "" : "," + fields) + "}}");
+    }
+
     private static Listening proved() throws Exception {
         Listening wire = new Listening(app, "/ws/mixer-link");
         ScramClient scram = ScramClient.builder().advertisedMechanisms(List.of("SCRAM-SHA-256")).username("anyone")
@@ -50,7 +55,7 @@ class MixerProtocolTest {
     void nothingIsToldToWhoDidNotProveThePassword() {
         try (Listening wire = new Listening(app, "/ws/mixer-link")) {
             assertThat(ask(wire, "picture", "{}").at("/error/code").asInt()).isEqualTo(-32_002);
-            assertThat(ask(wire, "scene.cut", "{\"once\":\"a\",\"scene\":\"kettle\"}").at("/error/code").asInt()).isEqualTo(-32_002);
+            assertThat(change(wire, "a", "scene.cut", "\"scene\":\"kettle\"").at("/error/code").asInt()).isEqualTo(-32_002);
             assertThat(ask(wire, "hello", "{\"versions\":[7],\"program\":\"test\"}").at("/error/code").asInt()).isEqualTo(-32_001);
             assertThat(ask(wire, "proof.final", "{\"message\":\"c=biws,r=x,p=eA==\"}").at("/error/code").asInt()).isEqualTo(-32_002);
             assertThat(ask(wire, "no.such", "{}").at("/error/code").asInt()).isEqualTo(-32_601);
@@ -59,26 +64,26 @@ class MixerProtocolTest {
 
     @Test
     void aRequestOfOneNameIsDoneOnceEvenOverAnotherConnection() throws Exception {
-        String text = "{\"once\":\"test-1\",\"name\":\"Twice\",\"address\":\"http://example.test/\",\"width\":10,\"height\":10}";
+        String text = "\"source\":\"Twice\",\"text\":\"http://example.test/\"";
         String first;
         try (Listening wire = proved()) {
-            first = ask(wire, "source.add", text).at("/result/source").asString();
+            first = change(wire, "test-1", "source.add", text).at("/result/source").asString();
         }
         try (Listening again = proved()) {
-            assertThat(ask(again, "source.add", text).at("/result/source").asString()).isEqualTo(first);
+            assertThat(change(again, "test-1", "source.add", text).at("/result/source").asString()).isEqualTo(first);
             assertThat(ask(again, "picture", "{}").at("/result/sources").valueStream().filter(each -> each.get("name").asString().equals("Twice"))).hasSize(1);
-            assertThat(ask(again, "source.add", text.replace("test-1", "test-2")).at("/result/source").asString()).isEqualTo(first + "-2");
+            assertThat(change(again, "test-2", "source.add", text).at("/result/source").asString()).isEqualTo(first + "-2");
         }
     }
 
     @Test
     void changesAreToldWithWhoMadeThem() throws Exception {
         try (Listening one = proved(); Listening other = proved()) {
-            ask(one, "scene.cut", "{\"once\":\"mine-7\",\"scene\":\"kettle\"}");
+            change(one, "mine-7", "scene.cut", "\"scene\":\"kettle\"");
             JsonNode told = other.next(each -> each.path("method").asString("").equals("changed"));
             assertThat(told.at("/params/by").asString()).isEqualTo("mine-7");
             assertThat(told.at("/params/picture/current").asString()).isEqualTo("kettle");
-            app.put("/api/practice/mixer/scene", Map.of("scene", "bench"));
+            app.cut("bench");
             assertThat(other.next(each -> each.path("method").asString("").equals("changed")).at("/params/by").asString()).isEqualTo("hand");
             app.post("/api/practice/mixer/levels", List.of(Map.of("source", "hum", "peak", -12.5)));
             assertThat(one.next(each -> each.path("method").asString("").equals("levels")).at("/params/levels/0/peak").asDouble()).isEqualTo(-12.5);
@@ -89,9 +94,9 @@ class MixerProtocolTest {
     void whatCannotBeDoneIsRefusedInWordsAndNothingChanges() throws Exception {
         try (Listening wire = proved()) {
             long before = ask(wire, "picture", "{}").at("/result/number").asLong();
-            assertThat(ask(wire, "scene.cut", "{\"once\":\"b\",\"scene\":\"cellar\"}").at("/error/message").asString()).contains("no such scene");
-            assertThat(ask(wire, "item.show", "{\"once\":\"c\",\"scene\":\"away\",\"source\":\"crest\",\"on\":true}").at("/error/code").asInt()).isEqualTo(-32_003);
-            assertThat(ask(wire, "filter.set", "{\"once\":\"d\",\"source\":\"crest\",\"filter\":\"warm\",\"on\":true}").at("/error/message").asString()).contains("no such filter");
+            assertThat(change(wire, "b", "scene.cut", "\"scene\":\"cellar\"").at("/error/message").asString()).contains("there is no scene cellar");
+            assertThat(change(wire, "c", "item.show", "\"scene\":\"away\",\"source\":\"crest\",\"on\":true").at("/error/code").asInt()).isEqualTo(-32_003);
+            assertThat(change(wire, "d", "filter.set", "\"source\":\"crest\",\"filter\":\"warm\",\"on\":true").at("/error/message").asString()).contains("there is no filter warm");
             assertThat(ask(wire, "picture", "{}").at("/result/number").asLong()).isEqualTo(before);
         }
     }

@@ -116,6 +116,15 @@ final class Running implements AutoCloseable {
         return post("/api/practice/lines", Map.of("name", name, "text", text, "privately", false));
     }
 
+    /** Puts a scene on programme, as a person at the practice mixer does. */
+    void cut(String scene) {
+        Map<String, Object> place = Map.of("left", 0, "top", 0, "width", 0, "height", 0);
+        Answer done = post("/api/practice/mixer/hand", Map.of("what", "scene.cut", "scene", scene, "source", "", "text", "", "level", 0, "on", true, "filter", "", "place", place));
+        if (done.status() != 200) {
+            throw new IllegalStateException("the practice mixer did not cut: " + done.body());
+        }
+    }
+
     JsonNode cue(String id) {
         for (JsonNode each : get("/api/wiring").body().get("cues")) {
             if (each.at("/cue/id").asString().equals(id)) {

@@ -58,10 +58,10 @@ public record LinkState(Phase phase, long since, @Nullable Trouble trouble, int 
         return new LinkState(phase, since, trouble, failures, nextTry, heardAt, heard, millis);
     }
 
-    /** Why a part that needs it cannot be done now, as a sentence without a full stop. @param name what the link is called */
+    /** Why a part that needs it cannot be done now, as a sentence without a full stop; empty text where it can. @param name what the link is called */
     public String refusal(String name) {
         return switch (phase) {
-            case UP -> name + " is up";
+            case UP -> "";
             case PAUSED -> name + " is paused";
             case UNSET -> name + " is not set up";
             case CONNECTING -> name + " is connecting";

@@ -1,6 +1,5 @@
 package org.waxbell.link;
 
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -51,16 +50,6 @@ public record ModeMap(Map<String, Standing> modes, List<String> hosts, List<Stri
             }
         }
         return all;
-    }
-
-    /** The same with one more account that is the host. */
-    public ModeMap withHost(String account) {
-        if (holds(hosts, account)) {
-            return this;
-        }
-        List<String> more = new ArrayList<>(hosts);
-        more.add(account);
-        return new ModeMap(modes, more, members, vips);
     }
 
     private static boolean holds(List<String> names, String account) {

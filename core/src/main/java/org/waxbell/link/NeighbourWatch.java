@@ -41,6 +41,10 @@ public final class NeighbourWatch {
         Habit(String name) {
             this.name = name;
         }
+
+        boolean suspect() {
+            return answers >= ENOUGH && answers >= lines * MOSTLY;
+        }
     }
 
     private record Asked(long at, String word, String by) {
@@ -51,27 +55,29 @@ public final class NeighbourWatch {
     }
 
     /**
-     * A line was written.
+     * A line was written; whether that made its writer suspect, or no longer.
      *
      * @param link where
      * @param ours the word of ours that stands at its beginning, as it was typed; empty text for none
      */
-    public void hears(long at, String link, String name, String line, String ours) {
+    public boolean hears(long at, String link, String name, String line, String ours) {
         for (String prefix : PREFIXES) {
             if (line.length() > prefix.length() && line.startsWith(prefix) && Character.isLetter(line.charAt(prefix.length()))) {
                 beginnings.merge(prefix, 1, Integer::sum);
             }
         }
         Habit habit = habits.computeIfAbsent(WordKey.of(name), key -> new Habit(name));
+        boolean before = habit.suspect();
         habit.lines++;
-        Asked before = asked.get(link);
-        if (before != null && at - before.at() <= SOON && !before.by().equals(name) && ours.isEmpty()) {
+        Asked last = asked.get(link);
+        if (last != null && at - last.at() <= SOON && !last.by().equals(name) && ours.isEmpty()) {
             habit.answers++;
-            habit.words.add(before.word());
+            habit.words.add(last.word());
         }
         if (!ours.isEmpty()) {
             asked.put(link, new Asked(at, ours, name));
         }
+        return habit.suspect() != before;
     }
 
     /** Who seems to be another helper. @param known those of whom the host has decided already */
@@ -80,7 +86,7 @@ public final class NeighbourWatch {
         known.forEach(name -> decided.add(WordKey.of(name)));
         List<Suspect> found = new ArrayList<>();
         habits.forEach((key, habit) -> {
-            if (!decided.contains(key) && habit.answers >= ENOUGH && habit.answers >= habit.lines * MOSTLY) {
+            if (!decided.contains(key) && habit.suspect()) {
                 found.add(new Suspect(habit.name, List.copyOf(habit.words), habit.answers));
             }
         });

@@ -38,7 +38,7 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
             items = copy(items);
         }
 
-        /** Whether it shows the source. */
+        /** The source as it stands here; empty where it does not. */
         public Optional<Item> item(String source) {
             return items.stream().filter(each -> each.source().equals(source)).findFirst();
         }
@@ -80,6 +80,11 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
 
     /** A filter or treatment of a source. */
     public record Filter(String id, String name, boolean on) {
+    }
+
+    /** What the scene on programme is called. */
+    public String programme() {
+        return scene(current).map(Scene::name).orElse(current);
     }
 
     /** The scene of that id. */
@@ -128,13 +133,17 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
                 source.filters().stream().filter(each -> each.id().equals(name.substring(slash + 1))).findFirst());
     }
 
-    /** How what some browser sources load stands on programme: whether there is such a source, and whether it can be seen. */
-    public Standing standing(Predicate<String> address) {
-        List<String> found = sources.stream().filter(each -> address.test(each.address())).map(Source::id).toList();
-        if (found.isEmpty()) {
+    /** The ids of the sources that load such an address. */
+    public List<String> loading(Predicate<String> address) {
+        return sources.stream().filter(each -> address.test(each.address())).map(Source::id).toList();
+    }
+
+    /** How one of these sources stands on programme, at its best. */
+    public Standing standing(List<String> which) {
+        if (which.isEmpty()) {
             return Standing.NOWHERE;
         }
-        List<Item> here = scene(current).map(Scene::items).orElse(List.of()).stream().filter(item -> found.contains(item.source())).toList();
+        List<Item> here = scene(current).map(Scene::items).orElse(List.of()).stream().filter(item -> which.contains(item.source())).toList();
         return here.isEmpty() ? Standing.OTHER_SCENE : here.stream().anyMatch(Item::shown) ? Standing.SHOWN : Standing.HIDDEN;
     }
 

@@ -5,7 +5,8 @@ import org.waxbell.mixer.MixerPicture.Standing;
 /**
  * What is known of one ring on one stage.
  *
- * @param stage    the name of the stage
+ * @param stage    the id of the stage
+ * @param name     what people call it
  * @param screen   whether it had something to show
  * @param sound    whether it had something to sound
  * @param pages    how many pages showed the stage
@@ -15,7 +16,7 @@ import org.waxbell.mixer.MixerPicture.Standing;
  * @param scene    the name of the scene on programme
  * @param level    what became of the level
  */
-public record Sight(String stage, boolean screen, boolean sound, int pages, boolean painted, boolean mixer, Standing standing, String scene, Level level) {
+public record Sight(String stage, String name, boolean screen, boolean sound, int pages, boolean painted, boolean mixer, Standing standing, String scene, Level level) {
     /** What became of the level of the stage's source. */
     public enum Level {
         /** The mixer does not tell levels. */

@@ -110,8 +110,6 @@ class LinkRulesTest {
         assertThat(map.standings("", List.of("o", "v"))).containsExactlyInAnyOrder(Standing.MODERATOR, Standing.VIP, Standing.ANYONE);
         assertThat(map.standings("", List.of("x"))).isEqualTo(Set.of(Standing.ANYONE));
         assertThat(map.standings("wickerby", List.of())).contains(Standing.MEMBER);
-        assertThat(map.withHost("lou").hosts()).containsExactly("Odalys", "lou");
-        assertThat(map.withHost("ODALYS")).isSameAs(map);
         Problems problems = new Problems();
         new ModeMap(Map.of("op", Standing.HOST), List.of(""), List.of(), List.of()).check(problems);
         assertThat(problems.found()).extracting(Problem::path).containsExactly("modes", "hosts[0]");

@@ -2,7 +2,9 @@ package org.waxbell.mixer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.waxbell.event.Target;
 import org.waxbell.mixer.MixerPicture.Filter;
@@ -20,6 +22,8 @@ class MixerPictureTest {
             new Scene("kettle", "Kettle", List.of(new Item("label", true, new Place(1, 2, 3, 4))))),
             List.of(new Source("label", "Label", "text", "hello", 60, true, List.of(new Filter("warm", "Warm", true)), ""),
                     new Source("stage", "Stage", "browser", "", 100, false, List.of(), "http://x/stage#k=1")), true, false);
+
+    private static final List<String> MAIN = PICTURE.loading(address -> address.endsWith("k=1"));
 
     private static String value(Target.Kind kind, String name) {
         return PICTURE.valueOf(new Target(kind, name)).orElse("none");
@@ -54,10 +58,10 @@ class MixerPictureTest {
 
     @Test
     void aStageStandsWhereItsSourceDoes() {
-        assertThat(PICTURE.standing(address -> address.endsWith("k=1"))).isEqualTo(Standing.SHOWN);
-        assertThat(PICTURE.cutTo("kettle").standing(address -> address.endsWith("k=1"))).isEqualTo(Standing.OTHER_SCENE);
-        assertThat(PICTURE.withItems("", "stage", item -> new Item("stage", false, WHOLE)).standing(address -> address.endsWith("k=1"))).isEqualTo(Standing.HIDDEN);
-        assertThat(PICTURE.standing(address -> address.endsWith("k=2"))).isEqualTo(Standing.NOWHERE);
+        assertThat(PICTURE.standing(MAIN)).isEqualTo(Standing.SHOWN);
+        assertThat(PICTURE.cutTo("kettle").standing(MAIN)).isEqualTo(Standing.OTHER_SCENE);
+        assertThat(PICTURE.withItems("", "stage", item -> new Item("stage", false, WHOLE)).standing(MAIN)).isEqualTo(Standing.HIDDEN);
+        assertThat(PICTURE.standing(PICTURE.loading(address -> address.endsWith("k=2")))).isEqualTo(Standing.NOWHERE);
     }
 
     @Test
@@ -68,5 +72,58 @@ class MixerPictureTest {
         assertThat(next.scene("bench").orElseThrow().item("label").orElseThrow().shown()).isTrue();
         assertThat(PICTURE.withItem("kettle", new Item("stage", true, WHOLE)).scene("kettle").orElseThrow().items()).hasSize(2);
         assertThat(new MixerPicture(1, null, null, null, false, false)).as("what a mixer leaves out is empty").isEqualTo(new MixerPicture(1, "", List.of(), List.of(), false, false));
+    }
+
+    @Test
+    void whatACueWantsIsHowItStandsAfterwards() {
+        Map<Target, List<String>> wanted = new LinkedHashMap<>();
+        wanted.put(new Target(Target.Kind.SCENE, ""), List.of("kettle", "bench"));
+        wanted.put(new Target(Target.Kind.SOURCE, "label"), List.of("hidden", "shown"));
+        wanted.put(new Target(Target.Kind.SOURCE, "bench/label"), List.of("shown", "hidden"));
+        wanted.put(new Target(Target.Kind.PLACE, "kettle/label"), List.of("-5,6,7,8"));
+        wanted.put(new Target(Target.Kind.TEXT, "label"), List.of("good evening", ""));
+        wanted.put(new Target(Target.Kind.LEVEL, "label"), List.of("0", "100"));
+        wanted.put(new Target(Target.Kind.MUTE, "label"), List.of("open", "muted"));
+        wanted.put(new Target(Target.Kind.FILTER, "label/warm"), List.of("off", "on"));
+        wanted.put(new Target(Target.Kind.STREAM, ""), List.of("off", "on"));
+        wanted.put(new Target(Target.Kind.RECORDING, ""), List.of("on", "off"));
+        MixerPicture now = PICTURE;
+        for (Map.Entry<Target, List<String>> each : wanted.entrySet()) {
+            for (String value : each.getValue()) {
+                MixerChange.Result result = MixerChange.of(each.getKey(), value).on(now);
+                assertThat(result.refusal()).isEmpty();
+                assertThat(result.picture().valueOf(each.getKey())).as(each.getKey() + " to " + value).contains(value);
+                assertThat(result.picture().number()).isEqualTo(now.number() + 1);
+                now = result.picture();
+            }
+        }
+        assertThat(now.withSource("label", was -> PICTURE.source("label").orElseThrow()).sources()).as("nothing else was touched").isEqualTo(PICTURE.sources());
+    }
+
+    @Test
+    void aSourceIsMadeUnderANameOfItsOwnAndStandsWhereItIsPut() {
+        MixerChange.Result made = MixerChange.text("source.add", "Stage", "http://x/stage#k=3").on(PICTURE);
+        assertThat(made.source()).as("stage is taken").isEqualTo("stage-2");
+        MixerChange add = MixerChange.add("kettle", "stage-2", WHOLE);
+        MixerPicture placed = add.on(made.picture()).picture();
+        assertThat(placed.valueOf(new Target(Target.Kind.SOURCE, "kettle/stage-2"))).contains("shown");
+        MixerPicture hidden = MixerChange.turn("item.show", "kettle", "stage-2", false).on(placed).picture();
+        assertThat(add.on(hidden).picture().scene("kettle").orElseThrow().items()).as("shown again, not put there twice").isEqualTo(placed.scene("kettle").orElseThrow().items());
+    }
+
+    @Test
+    void whatIsNotThereIsRefusedInWordsAndNothingChanges() {
+        Map<MixerChange, String> refused = new LinkedHashMap<>();
+        refused.put(MixerChange.cut("cellar"), "there is no scene cellar");
+        refused.put(MixerChange.turn("item.show", "kettle", "stage", true), "there is no source stage in the scene kettle");
+        refused.put(MixerChange.turn("item.show", "", "nobody", true), "there is no source nobody");
+        refused.put(MixerChange.of(new Target(Target.Kind.FILTER, "label/cold"), "on"), "there is no filter cold of a source label");
+        refused.put(MixerChange.text("text.set", "nobody", "x"), "there is no source nobody");
+        refused.put(MixerChange.text("dance", "label", ""), "there is no change called dance");
+        refused.put(new MixerChange(null, null, null, null, 0, false, null, null), "there is no change called ");
+        refused.forEach((change, why) -> {
+            assertThat(change.on(PICTURE).refusal()).isEqualTo(why);
+            assertThat(change.on(PICTURE).picture()).isSameAs(PICTURE);
+        });
     }
 }

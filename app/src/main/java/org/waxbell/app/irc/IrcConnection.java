@@ -15,7 +15,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.net.ssl.TrustManagerFactory;
 import net.engio.mbassy.listener.Handler;
-import org.jspecify.annotations.Nullable;
 import org.kitteh.irc.client.library.Client;
 import org.kitteh.irc.client.library.element.Channel;
 import org.kitteh.irc.client.library.element.MessageTag;
@@ -46,7 +45,6 @@ final class IrcConnection {
     private final Set<String> joined = ConcurrentHashMap.newKeySet();
     private final AtomicBoolean over = new AtomicBoolean();
     private volatile boolean echoes;
-    private volatile @Nullable Trouble refused;
 
     IrcConnection(IrcSettings settings, IrcSettings.Account account, String password, String serverPassword, Ears ears) {
         this.settings = settings;
@@ -226,8 +224,7 @@ final class IrcConnection {
         @NumericFilter(SASL_FAILED)
         @Handler
         public void notSignedIn(ClientReceiveNumericEvent event) {
-            refused = Trouble.lasting("The server did not let " + account.login() + " sign in.", "Write the account's name and password anew.");
-            end(refused);
+            end(Trouble.lasting("The server did not let " + account.login() + " sign in.", "Write the account's name and password anew."));
         }
 
         /** A channel did not let us in: it is full, only for the invited, closed to us, or wants a key. */

@@ -35,7 +35,7 @@ final class IrcLink implements Link, IrcConnection.Ears {
     private final LinkLife life;
     private final Hearing hearing;
     private final IrcMouth mouth;
-    private final Map<String, CompletableFuture<Double>> pings = new LinkedHashMap<>();
+    private final Map<String, CompletableFuture<Void>> pings = new LinkedHashMap<>();
     private final Map<IrcConnection, Boolean> connections = new LinkedHashMap<>();
     private @Nullable Future<?> beat;
     private long turn;
@@ -55,6 +55,9 @@ final class IrcLink implements Link, IrcConnection.Ears {
         void wrote(Written line);
 
         void unsaid(String partRun, String why);
+
+        /** The link is closed; no answer can be said by it any more. */
+        void closed(String id, IrcLink link);
 
         /** Whether that person proved to be the host. */
         boolean isProved(String person);
@@ -102,7 +105,7 @@ final class IrcLink implements Link, IrcConnection.Ears {
     private void dropAll(String farewell) {
         connections.keySet().forEach(each -> each.close(farewell));
         connections.clear();
-        List<CompletableFuture<Double>> asked = List.copyOf(pings.values());
+        List<CompletableFuture<Void>> asked = List.copyOf(pings.values());
         pings.clear();
         asked.forEach(each -> each.completeExceptionally(new IllegalStateException("the connection is over")));
         if (beat != null) {
@@ -173,7 +176,7 @@ final class IrcLink implements Link, IrcConnection.Ears {
     private CompletableFuture<Double> ping(IrcConnection each) {
         String token = "waxbell" + System.identityHashCode(each) + "." + System.nanoTime();
         long sent = System.nanoTime();
-        CompletableFuture<Double> answer = new CompletableFuture<>();
+        CompletableFuture<Void> answer = new CompletableFuture<>();
         synchronized (this) {
             pings.put(token, answer);
         }
@@ -187,12 +190,12 @@ final class IrcLink implements Link, IrcConnection.Ears {
 
     @Override
     public void ponged(IrcConnection from, String token) {
-        CompletableFuture<Double> answer;
+        CompletableFuture<Void> answer;
         synchronized (this) {
             answer = pings.get(token);
         }
         if (answer != null) {
-            answer.complete(0.0);
+            answer.complete(null);
         }
     }
 
@@ -283,10 +286,6 @@ final class IrcLink implements Link, IrcConnection.Ears {
         return facts;
     }
 
-    synchronized boolean isClosed() {
-        return closed;
-    }
-
     @Override
     public void close() {
         synchronized (this) {
@@ -294,5 +293,6 @@ final class IrcLink implements Link, IrcConnection.Ears {
             dropAll("closed");
         }
         mouth.close();
+        hearing.closed(id, this);
     }
 }

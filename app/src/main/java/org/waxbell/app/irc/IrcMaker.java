@@ -66,13 +66,17 @@ final class IrcMaker implements LinkMaker<IrcSettings>, ChatOut, IrcLink.Hearing
 
     @Override
     public boolean reaches(String link) {
-        IrcLink found = live.get(link.replaceAll("/.*", ""));
-        return found != null && !found.isClosed();
+        return live.containsKey(link.replaceAll("/.*", ""));
     }
 
     @Override
     public void say(SayInChat line) {
         live.get(line.link().replaceAll("/.*", "")).say(line);
+    }
+
+    @Override
+    public void closed(String id, IrcLink link) {
+        live.remove(id, link);
     }
 
     @Override

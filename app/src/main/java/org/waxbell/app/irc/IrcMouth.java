@@ -1,10 +1,8 @@
 package org.waxbell.app.irc;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +22,6 @@ final class IrcMouth {
     private final SendQueue<Saying> queue;
     private final LinkLife life;
     private final IrcLink.Hearing hearing;
-    private final Set<String> given = new HashSet<>();
     private @Nullable IrcConnection speaker;
     private @Nullable Future<?> next;
     private long written;
@@ -78,12 +75,8 @@ final class IrcMouth {
     }
 
     private synchronized void drain() {
-        for (Saying over : queue.expired(life.now())) {
-            if (given.add(over.partRun())) {
-                hearing.unsaid(over.partRun(), speaker == null ? life.state().refusal(life.name()) : "it waited too long for the server's limits");
-            }
-        }
-        given.clear();
+        queue.expired(life.now()).stream().map(Saying::partRun).distinct().forEach(partRun ->
+                hearing.unsaid(partRun, speaker == null ? life.state().refusal(life.name()) : "it waited too long for the server's limits"));
         IrcConnection now = speaker;
         while (now != null) {
             Optional<Saying> each = queue.take(life.now());

@@ -48,16 +48,21 @@ record IrcSettings(String host, int port, boolean tls, String certificate, List<
             }
         }
         nick(problems.at("helper").at("nick"), helper.nick());
-        nick(problems.at("owner").at("nick"), owner.nick());
-        if (asOwner && owner.nick().isEmpty()) {
-            problems.at("owner").at("nick").add("", "Answers are to be the host's own, and the host's account is not named.", "Write its nickname, or let the helper answer.");
-        }
-        if (!owner.nick().isEmpty() && owner.nick().equalsIgnoreCase(helper.nick())) {
-            problems.at("owner").at("nick").add(owner.nick(), "Helper and host have the same nickname.", "Give each its own.");
+        if (asOwner) {
+            owner(problems.at("owner").at("nick"));
         }
         problems.at("burst").within(burst, 1, 100, "What is said at once", " lines");
         problems.at("everyMs").within(everyMs, 0, 60_000, "The time between lines", " ms");
         standings.check(problems.at("standings"));
+    }
+
+    private void owner(Problems here) {
+        nick(here, owner.nick());
+        if (owner.nick().isEmpty()) {
+            here.add("", "Answers are to be the host's own, and the host's account is not named.", "Write its nickname, or let the helper answer.");
+        } else if (owner.nick().equalsIgnoreCase(helper.nick())) {
+            here.add(owner.nick(), "Helper and host have the same nickname.", "Give each its own.");
+        }
     }
 
     private static void nick(Problems problems, String nick) {

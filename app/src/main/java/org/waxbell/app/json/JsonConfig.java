@@ -32,7 +32,7 @@ class JsonConfig {
     /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
     private static final List<Class<?>> SMALL = List.of(Standing.class, Urgency.class, Lane.class, TakeRule.class, ArgumentGate.Wants.class,
             AirGate.Air.class, FirstLinePull.Whose.class, Target.Kind.class, Manner.IfFails.class, SlatePart.Act.class,
-            HouseEvent.DeskEnded.Desk.class, Completion.Kind.class, Remark.Severity.class, Phase.class, Seen.Proof.class, Seen.Mend.class, ChannelProof.Result.class);
+            HouseEvent.DeskEnded.Desk.class, Completion.Kind.class, Remark.Severity.class, Phase.class, Seen.Proof.class, ChannelProof.Result.class);
 
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
     interface SmallLetters {

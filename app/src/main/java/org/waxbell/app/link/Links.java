@@ -18,7 +18,6 @@ import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.wiring.Refused;
 import org.waxbell.check.Problems;
 import org.waxbell.link.LinkState;
-import org.waxbell.link.Phase;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
@@ -106,20 +105,16 @@ public class Links {
     public synchronized List<LinkView> all() {
         List<LinkView> views = new ArrayList<>();
         for (FixedLink.Source source : fixed) {
-            source.links().forEach(each -> views.add(new LinkView(each.id(), each.kind(), each.name(), each.state(), refusal(each.state(), each.name()),
+            source.links().forEach(each -> views.add(new LinkView(each.id(), each.kind(), each.name(), each.state(), each.state().refusal(each.name()),
                     each.facts(), use.of(each.id(), each.kind()), true, proofs.view(each.id()))));
         }
         for (Live each : live.values()) {
             LinkState state = each.life().state();
-            views.add(new LinkView(each.kept().id(), each.kept().kind(), each.kept().name(), state, refusal(state, each.kept().name()),
+            views.add(new LinkView(each.kept().id(), each.kept().kind(), each.kept().name(), state, state.refusal(each.kept().name()),
                     each.link() == null ? List.of() : each.link().facts(), use.of(each.kept().id(), each.kept().kind()), false, proofs.view(each.kept().id())));
         }
         views.sort(Comparator.comparingInt(view -> ORDER.indexOf(view.kind())));
         return views;
-    }
-
-    private static String refusal(LinkState state, String name) {
-        return state.phase() == Phase.UP ? "" : state.refusal(name);
     }
 
     /** A link with its settings; secrets only by whether there are some. */

@@ -29,7 +29,6 @@ public class NeighbourDesk implements OutcomeWatcher {
     private Set<String> viewers;
     private Set<String> words = Set.of();
     private long wordsOf;
-    private int suspects;
 
     NeighbourDesk(SettingMapper settings, WiringStore wiring, Documents json, LinkPulse pulse) {
         this.settings = settings;
@@ -64,19 +63,14 @@ public class NeighbourDesk implements OutcomeWatcher {
 
     @Override
     public synchronized void left(Outcome outcome) {
-        boolean heard = false;
+        boolean moved = false;
         for (Decision decision : outcome.decisions()) {
             if (decision.event() instanceof ChatLine line) {
-                watch.hears(decision.at(), line.from(), line.viewer().name(), line.text(), words().contains(WordKey.of(line.word())) ? line.word() : "");
-                heard = true;
+                moved |= watch.hears(decision.at(), line.from(), line.viewer().name(), line.text(), words().contains(WordKey.of(line.word())) ? line.word() : "");
             }
         }
-        if (heard) {
-            int now = watch.suspects(decided()).size();
-            if (now != suspects) {
-                suspects = now;
-                pulse.moved();
-            }
+        if (moved) {
+            pulse.moved();
         }
     }
 

@@ -3,20 +3,17 @@ package org.waxbell.app.mixer;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
-import org.waxbell.app.rpc.MixerCalls.Change;
+import org.waxbell.app.link.Causes;
 import org.waxbell.app.rpc.MixerCalls.News.Levels;
-import org.waxbell.app.rpc.MixerCalls;
 import org.waxbell.app.run.EngineLoop;
 import org.waxbell.app.run.SystemClock;
 import org.waxbell.directive.SetTarget;
 import org.waxbell.engine.Completion;
 import org.waxbell.event.Target;
-import org.waxbell.mixer.MixerPicture.Place;
+import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
 import org.waxbell.port.TargetOut;
 
@@ -86,19 +83,13 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
 
     private void send(MixerLink now, SetTarget set) {
         MixerPicture before = now.picture();
-        String once = Onces.next();
-        now.change(once, clock.now() + MixerLink.STILL_WANTED_MS, Wishes.of(once, set.target(), set.value())).whenComplete((done, failed) -> {
+        now.change(MixerChange.of(set.target(), set.value())).whenComplete((done, failed) -> {
             if (failed != null && set.back() && !now.up()) {
                 owed.add(set.target(), set.value(), before);
             } else if (failed != null) {
-                loop.completed(set.partRun(), Completion.failed(why(failed)));
+                loop.completed(set.partRun(), Completion.failed(Causes.words(failed)));
             }
         });
-    }
-
-    private static String why(Throwable failed) {
-        Throwable cause = failed instanceof CompletionException && failed.getCause() != null ? failed.getCause() : failed;
-        return String.valueOf(cause.getMessage());
     }
 
     @Override
@@ -131,22 +122,9 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
         }
     }
 
-    /** Asks for a change that a person made from here; fails with a sentence. */
-    public CompletableFuture<Void> ask(Function<String, Function<MixerCalls, ? extends CompletableFuture<?>>> wish) {
+    /** Asks for a change that a person made from here: done with the id of the source that it is about; fails with a sentence. */
+    public CompletableFuture<String> ask(MixerChange change) {
         MixerLink now = link;
-        if (now == null) {
-            return CompletableFuture.failedFuture(new IllegalStateException("The mixer is not set up."));
-        }
-        String once = Onces.next();
-        return now.change(once, clock.now() + MixerLink.STILL_WANTED_MS, wish.apply(once)).thenApply(done -> null);
-    }
-
-    /** Lets a browser source that exists stand in a scene and be seen there. */
-    public CompletableFuture<Void> place(String source, String scene, int width, int height) {
-        MixerPicture now = picture().orElse(MixerPicture.NONE);
-        if (now.scene(scene).flatMap(each -> each.item(source)).isEmpty()) {
-            return ask(once -> calls -> calls.addItem(new Change(once, scene, source, "", 0, true, "", new Place(0, 0, width, height))));
-        }
-        return ask(once -> calls -> calls.show(Change.onOff(once, scene, source, true)));
+        return now == null ? CompletableFuture.failedFuture(new IllegalStateException("the mixer is not set up")) : now.change(change);
     }
 }

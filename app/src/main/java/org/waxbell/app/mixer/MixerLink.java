@@ -1,23 +1,26 @@
 package org.waxbell.app.mixer;
 
 import java.net.URI;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Function;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicLong;
 import org.eclipse.lsp4j.jsonrpc.ResponseErrorException;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.app.link.Causes;
 import org.waxbell.app.link.Link;
 import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.LinkView.LinkFact;
+import org.waxbell.app.rpc.MixerCalls.Wanted;
 import org.waxbell.app.rpc.MixerCalls;
 import org.waxbell.link.Phase;
 import org.waxbell.link.Trouble;
+import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
 
 /**
@@ -32,7 +35,10 @@ final class MixerLink implements Link, MixerCalls.News {
     private final String password;
     private final LinkLife life;
     private final Watcher watcher;
-    private final Map<String, Doing> open = new LinkedHashMap<>();
+    private final Map<Wanted, CompletableFuture<String>> open = new LinkedHashMap<>();
+    /** What the names of its requests begin with: no other request has one of them, ever, and by it its own are known again. */
+    private final String ours = "waxbell-" + UUID.randomUUID() + "-";
+    private final AtomicLong asked = new AtomicLong();
     private final boolean practice;
     private @Nullable MixerSocket socket;
     private @Nullable Future<?> beat;
@@ -61,10 +67,6 @@ final class MixerLink implements Link, MixerCalls.News {
         void levels(MixerLink link, Levels levels);
     }
 
-    /** A change that is asked for. @param until when it is no longer wanted, milliseconds since 1970 UTC */
-    private record Doing(Function<MixerCalls, ? extends CompletableFuture<?>> call, long until, CompletableFuture<Object> done) {
-    }
-
     @Override
     public void open() {
         life.connectsBy(this::connect);
@@ -85,20 +87,16 @@ final class MixerLink implements Link, MixerCalls.News {
     }
 
     private void couldNot(int mine, Throwable failed) {
-        Throwable cause = failed;
-        while ((cause instanceof CompletionException) && cause.getCause() != null) {
-            cause = cause.getCause();
-        }
         synchronized (this) {
             if (closed || mine != turn) {
                 return;
             }
         }
-        life.broken(Troubles.of(cause, address));
+        life.broken(Troubles.of(Causes.of(failed), address));
     }
 
     private void joined(int mine, MixerSocket made, MixerPicture now) {
-        List<Map.Entry<String, Doing>> again;
+        Map<Wanted, CompletableFuture<String>> again;
         MixerPicture before = picture;
         synchronized (this) {
             if (closed || mine != turn) {
@@ -108,14 +106,14 @@ final class MixerLink implements Link, MixerCalls.News {
             socket = made;
             picture = now;
             tellsLevels = false;
-            again = new ArrayList<>(open.entrySet());
+            again = new LinkedHashMap<>(open);
             if (beat != null) {
                 beat.cancel(false);
             }
             beat = life.timer().scheduleAtFixedRate(this::beat, 0, BEAT_MS, TimeUnit.MILLISECONDS);
         }
         life.up();
-        again.forEach(each -> ask(each.getKey(), each.getValue()));
+        again.forEach(this::ask);
         watcher.joined(this, before, now);
     }
 
@@ -150,52 +148,41 @@ final class MixerLink implements Link, MixerCalls.News {
         return socket;
     }
 
-    /** Asks for a change; fails with a sentence where it was refused, or where it is not known whether it was done. @param once its name, which no other change has */
-    CompletableFuture<Object> change(String once, long until, Function<MixerCalls, ? extends CompletableFuture<?>> call) {
-        if (life.state().phase() != Phase.UP) {
-            return CompletableFuture.failedFuture(new IllegalStateException(life.state().refusal("the mixer")));
+    /**
+     * Asks for a change: done with the id of the source that it is about; fails with a sentence where it was refused, or where it is
+     * not known in time whether it was done.
+     */
+    CompletableFuture<String> change(MixerChange change) {
+        if (!up()) {
+            return CompletableFuture.failedFuture(new IllegalStateException(refusal()));
         }
-        Doing doing = new Doing(call, until, new CompletableFuture<>());
+        Wanted wanted = new Wanted(ours + asked.incrementAndGet(), change);
+        CompletableFuture<String> done = new CompletableFuture<>();
         synchronized (this) {
-            open.put(once, doing);
+            open.put(wanted, done);
         }
-        ask(once, doing);
-        return doing.done();
+        ask(wanted, done);
+        return done.orTimeout(STILL_WANTED_MS, TimeUnit.MILLISECONDS).whenComplete((source, failed) -> {
+            synchronized (this) {
+                open.remove(wanted);
+            }
+        }).exceptionallyCompose(failed -> CompletableFuture.failedFuture(Causes.of(failed) instanceof TimeoutException
+                ? new IllegalStateException("the connection broke, and it is not known whether the mixer did it") : Causes.of(failed)));
     }
 
-    private void ask(String once, Doing doing) {
+    private void ask(Wanted wanted, CompletableFuture<String> done) {
         MixerSocket now = current();
-        if (life.now() > doing.until()) {
-            finish(once, doing, new IllegalStateException("the connection broke, and it is not known whether the mixer did it"));
-        } else if (now != null) {
-            now.ask(calls -> doing.call().apply(calls).thenApply(Object.class::cast)).whenComplete((value, failed) -> {
-                Throwable cause = failed instanceof CompletionException ? failed.getCause() : failed;
-                if (cause instanceof MixerSocket.Broken) {
-                    // It stays open, and is asked again under its name once the link is up.
-                    life.timer().schedule(() -> giveUp(once, doing), Math.max(0, doing.until() - life.now()) + 1, TimeUnit.MILLISECONDS);
-                } else {
-                    finish(once, doing, cause instanceof ResponseErrorException refused ? new IllegalStateException("the mixer refused: "
-                            + refused.getResponseError().getMessage()) : cause);
-                }
-            });
+        if (now == null) {
+            return;
         }
-    }
-
-    private void giveUp(String once, Doing doing) {
-        if (current() == null) {
-            finish(once, doing, new IllegalStateException("the connection broke, and it is not known whether the mixer did it"));
-        }
-    }
-
-    private void finish(String once, Doing doing, @Nullable Throwable failed) {
-        synchronized (this) {
-            open.remove(once);
-        }
-        if (failed == null) {
-            doing.done().complete(once);
-        } else {
-            doing.done().completeExceptionally(failed);
-        }
+        now.ask(calls -> calls.change(wanted)).whenComplete((answer, failed) -> {
+            if (failed == null) {
+                done.complete(answer.source() == null ? "" : answer.source());
+            } else if (Causes.of(failed) instanceof ResponseErrorException refused) {
+                done.completeExceptionally(new IllegalStateException("the mixer refused: " + refused.getResponseError().getMessage()));
+            }
+            // Where the connection broke it stays open, and is asked again under its name once the link is up.
+        });
     }
 
     @Override
@@ -204,7 +191,7 @@ final class MixerLink implements Link, MixerCalls.News {
         if (changed.picture() != null && changed.picture().number() >= before.number()) {
             picture = changed.picture();
             life.heard(Troubles.difference(before, picture));
-            watcher.changed(this, before, picture, Onces.ours(changed.by()));
+            watcher.changed(this, before, picture, changed.by() != null && changed.by().startsWith(ours));
         }
     }
 
@@ -258,7 +245,7 @@ final class MixerLink implements Link, MixerCalls.News {
         }
         MixerPicture now = picture;
         return List.of(LinkFact.of("Address", address), LinkFact.of("Signed in", password.isEmpty() ? "without a password" : "by password, proved by SCRAM-SHA-256"),
-                LinkFact.of("On programme", now.scene(now.current()).map(MixerPicture.Scene::name).orElse("nothing")),
+                LinkFact.of("On programme", now.programme()),
                 LinkFact.of("Stream", (now.streaming() ? "streaming" : "not streaming") + (now.recording() ? ", recording" : "")));
     }
 

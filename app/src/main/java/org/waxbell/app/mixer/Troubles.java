@@ -50,7 +50,7 @@ final class Troubles {
     /** What differs most between two pictures, in few words. */
     static String difference(MixerPicture before, MixerPicture now) {
         if (!before.current().equals(now.current())) {
-            return "scene " + now.scene(now.current()).map(MixerPicture.Scene::name).orElse(now.current());
+            return "scene " + now.programme();
         }
         if (before.streaming() != now.streaming()) {
             return now.streaming() ? "the stream started" : "the stream ended";

@@ -93,85 +93,10 @@ final class PracticeGuest implements MixerCalls, PracticeMixer.Audience {
         return proved ? CompletableFuture.completedFuture(mixer.picture()) : unproved();
     }
 
-    private CompletableFuture<Nothing> change(String name, Change change) {
-        return proved ? guarded(() -> {
-            mixer.once(orEmpty(change.once()), () -> {
-                PracticeRequests.of(name).perform(mixer, orEmpty(change.once()), whole(change));
-                return "";
-            });
-            return NOTHING;
-        }, NOT_DONE) : unproved();
-    }
-
-    /** What was left out is empty. */
-    private static Change whole(Change change) {
-        return new Change(orEmpty(change.once()), orEmpty(change.scene()), orEmpty(change.source()), orEmpty(change.text()), change.level(), change.on(),
-                orEmpty(change.filter()), change.place() == null ? new MixerPicture.Place(0, 0, 0, 0) : change.place());
-    }
-
-    private static String orEmpty(String text) {
-        return text == null ? "" : text;
-    }
-
     @Override
-    public CompletableFuture<Made> addSource(NewSource source) {
-        return proved ? guarded(() -> new Made(mixer.once(orEmpty(source.once()), () -> mixer.addSource(orEmpty(source.once()), source).source())), NOT_DONE)
-                : unproved();
-    }
-
-    @Override
-    public CompletableFuture<Nothing> cut(Change change) {
-        return change("scene.cut", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> show(Change change) {
-        return change("item.show", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> place(Change change) {
-        return change("item.place", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> addItem(Change change) {
-        return change("item.add", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> address(Change change) {
-        return change("source.address", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> text(Change change) {
-        return change("text.set", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> level(Change change) {
-        return change("level.set", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> mute(Change change) {
-        return change("mute.set", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> filter(Change change) {
-        return change("filter.set", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> stream(Change change) {
-        return change("stream.set", change);
-    }
-
-    @Override
-    public CompletableFuture<Nothing> recording(Change change) {
-        return change("recording.set", change);
+    public CompletableFuture<Done> change(Wanted wanted) {
+        String once = wanted.once() == null ? "" : wanted.once();
+        return proved ? guarded(() -> new Done(mixer.once(once, wanted.change())), NOT_DONE) : unproved();
     }
 
     private static <T> CompletableFuture<T> guarded(Supplier<T> work, int code) {

@@ -22,11 +22,13 @@ import org.waxbell.rehearsal.Step;
 @RequestMapping("/api")
 class EveningController {
     private final LiveNews live;
+    private final JournalPages journal;
     private final EngineLoop loop;
     private final WiringStore wiring;
 
-    EveningController(LiveNews live, EngineLoop loop, WiringStore wiring) {
+    EveningController(LiveNews live, JournalPages journal, EngineLoop loop, WiringStore wiring) {
         this.live = live;
+        this.journal = journal;
         this.loop = loop;
         this.wiring = wiring;
     }
@@ -38,7 +40,7 @@ class EveningController {
 
     @GetMapping("/journal")
     List<DecisionNotice> journal(@RequestParam(defaultValue = "9223372036854775807") long before) {
-        return live.decisions(before);
+        return journal.before(before);
     }
 
     @PostMapping("/hush")

@@ -3,7 +3,6 @@ package org.waxbell.app.rest;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -12,6 +11,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.link.Causes;
 import org.waxbell.app.link.LinkView;
 import org.waxbell.app.link.Links;
 import org.waxbell.app.link.NeighbourDesk;
@@ -83,10 +83,7 @@ class LinkController {
     /** Tries a link of any kind; a stage is named by {@code stage} and its id. */
     @PostMapping({"/links/{id}/test", "/links/{id}/{part}/test"})
     CompletableFuture<LinkTried> test(@PathVariable String id, @PathVariable(required = false) String part) {
-        return links.test(part == null ? id : id + "/" + part).thenApply(says -> new LinkTried(true, says)).exceptionally(failed -> {
-            Throwable cause = failed instanceof CompletionException && failed.getCause() != null ? failed.getCause() : failed;
-            return new LinkTried(false, String.valueOf(cause.getMessage() == null ? "No answer came in time." : cause.getMessage()));
-        });
+        return links.test(part == null ? id : id + "/" + part).thenApply(says -> new LinkTried(true, says)).exceptionally(failed -> new LinkTried(false, Causes.words(failed)));
     }
 
     /** Begins to prove that an account is the host's, with a code of its own. */

@@ -1,9 +1,7 @@
 package org.waxbell.app.rest;
 
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.LongSummaryStatistics;
 import java.util.Map;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
@@ -24,15 +22,11 @@ import org.waxbell.app.socket.Topic;
 import org.waxbell.app.stage.StageFeed;
 import org.waxbell.app.stage.StageWatcher;
 import org.waxbell.app.store.EngineMapper;
-import org.waxbell.app.store.JournalMapper;
-import org.waxbell.app.store.SeenMapper;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.WiringWatcher;
 import org.waxbell.engine.Change;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.Ring;
-import org.waxbell.journal.CueAnswer;
-import org.waxbell.journal.Decision;
 import org.waxbell.seen.Seen;
 import org.waxbell.show.Evening;
 import org.waxbell.words.WordBook;
@@ -40,9 +34,8 @@ import org.waxbell.words.WordBook;
 /** What the console is told as it happens: decisions, rings, who shows a stage, whether all is being kept. */
 @Component
 public class LiveNews implements OutcomeWatcher, StageWatcher, LinkNews, SeenNews {
-    private static final int DECISIONS_SHOWN = 60;
     private static final long ROPE_BACK = 40_000;
-    private final JournalMapper journal;
+    private final JournalPages journal;
     private final EngineMapper rings;
     private final Documents json;
     private final SystemClock clock;
@@ -52,14 +45,12 @@ public class LiveNews implements OutcomeWatcher, StageWatcher, LinkNews, SeenNew
     /** Only for the engine's thread. */
     private final WordBook words = new WordBook();
     private final Topic topic;
-    private final SeenMapper seenMapper;
     private final Links links;
     private final List<WiringWatcher> wired;
     private final LinkPulse pulse;
 
-    LiveNews(JournalMapper journal, EngineMapper rings, Documents json, SystemClock clock, StageFeed stages, SavedState saved,
-             StateStore state, Outboxes outboxes, SeenMapper seenMapper, @Lazy Links links, List<WiringWatcher> wired, LinkPulse pulse) {
-        this.seenMapper = seenMapper;
+    LiveNews(JournalPages journal, EngineMapper rings, Documents json, SystemClock clock, StageFeed stages, SavedState saved,
+             StateStore state, Outboxes outboxes, @Lazy Links links, List<WiringWatcher> wired, LinkPulse pulse) {
         this.links = links;
         this.wired = wired;
         this.pulse = pulse;
@@ -79,8 +70,8 @@ public class LiveNews implements OutcomeWatcher, StageWatcher, LinkNews, SeenNew
                            List<PageNotice> pages, SavedState.Saved saved, Evening evening, List<LinkView> links) {
     }
 
-    /** A page that shows a stage. @param sounds whether it may sound @param roundTrip in milliseconds */
-    public record PageNotice(boolean sounds, double roundTrip) {
+    /** A page that shows a stage, previews left out. @param sounds whether it may sound @param roundTrip in milliseconds */
+    public record PageNotice(String stage, boolean sounds, double roundTrip) {
     }
 
     /** A part was painted. @param at when, milliseconds since 1970 UTC with fractions */
@@ -96,23 +87,11 @@ public class LiveNews implements OutcomeWatcher, StageWatcher, LinkNews, SeenNew
         WordBook fresh = new WordBook();
         List<RingNotice> recent = rings.ringsSince(clock.now() - ROPE_BACK).stream()
                 .map(text -> Notices.of(json.read(text, Ring.class), fresh)).sorted(Comparator.comparingLong(RingNotice::number)).toList();
-        return new LiveStanding(clock.exact(), Version.current(), decisions(Long.MAX_VALUE), recent, pages(), saved.now(), state.evening(), links.all());
-    }
-
-    /** The newest decisions before a number, newest last. */
-    List<DecisionNotice> decisions(long before) {
-        List<Decision> all = journal.before(before, DECISIONS_SHOWN).stream().map(row -> json.read(row.json(), Decision.class))
-                .sorted(Comparator.comparingLong(Decision::number)).toList();
-        LongSummaryStatistics rung = all.stream().flatMap(each -> each.cues().stream()).mapToLong(CueAnswer::ring).filter(ring -> ring > 0).summaryStatistics();
-        Map<Long, Seen> known = new HashMap<>();
-        if (rung.getCount() > 0) {
-            seenMapper.between(rung.getMin(), rung.getMax()).forEach(row -> known.put(row.ring(), json.read(row.json(), Seen.class)));
-        }
-        return all.stream().map(each -> Notices.of(each, known)).toList();
+        return new LiveStanding(clock.exact(), Version.current(), journal.before(Long.MAX_VALUE), recent, pages(), saved.now(), state.evening(), links.all());
     }
 
     List<PageNotice> pages() {
-        return stages.pages("main").stream().map(page -> new PageNotice(page.sounds(), page.roundTrip())).toList();
+        return stages.pages().stream().map(page -> new PageNotice(page.stage(), page.sounds(), page.roundTrip())).toList();
     }
 
     @Override

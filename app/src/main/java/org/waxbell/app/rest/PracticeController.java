@@ -17,12 +17,11 @@ import org.waxbell.app.practice.PracticeMixer;
 import org.waxbell.app.practice.PracticeMixerServer;
 import org.waxbell.app.practice.PracticeRewards;
 import org.waxbell.app.rest.Notices.DecisionNotice;
-import org.waxbell.app.rpc.MixerCalls.Change;
 import org.waxbell.app.rpc.MixerCalls.News.Level;
 import org.waxbell.event.EventSamples;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
-import org.waxbell.mixer.MixerPicture.Place;
+import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
 
 /** What a person does on the practice channel and at the practice mixer. */
@@ -61,14 +60,6 @@ class PracticeController {
 
     /** A viewer redeems a reward. */
     record Redemption(String name, String title, String input) {
-    }
-
-    /** A scene to be put on programme. */
-    record Cut(String scene) {
-    }
-
-    /** Something a person does at the mixer. @param what the name of a request of the protocol */
-    record Handwork(String what, String scene, String source, String text, int level, boolean on, String filter, Place place) {
     }
 
     /** Where others link to the practice mixer. */
@@ -136,14 +127,9 @@ class PracticeController {
         return new Door(server.password());
     }
 
-    @PutMapping("/mixer/scene")
-    MixerPicture cut(@RequestBody Cut cut) {
-        return mixer.cut(PracticeMixer.HAND, cut.scene());
-    }
-
     @PostMapping("/mixer/hand")
-    MixerPicture hand(@RequestBody Handwork work) {
-        return mixer.byHand(work.what(), new Change("", work.scene(), work.source(), work.text(), work.level(), work.on(), work.filter(), work.place()));
+    MixerPicture hand(@RequestBody MixerChange change) {
+        return mixer.byHand(change);
     }
 
     /** The mixer's page measured how loud its sources are. */

@@ -2,23 +2,21 @@ package org.waxbell.app.rest;
 
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.link.Causes;
 import org.waxbell.app.mixer.MixerDesk;
-import org.waxbell.app.rpc.MixerCalls.Change;
-import org.waxbell.app.rpc.MixerCalls.NewSource;
 import org.waxbell.app.stage.StageAddresses;
 import org.waxbell.app.stage.StageFeed;
 import org.waxbell.app.stage.StageKeys;
 import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture.Place;
-import org.waxbell.mixer.MixerPicture.Source;
 import org.waxbell.mixer.MixerPicture;
 import org.waxbell.stage.Stage;
 
@@ -48,7 +46,7 @@ class StageController {
     record Placing(boolean known, boolean onProgramme, List<String> scenes, List<String> missing) {
     }
 
-    /** A scene. */
+    /** A scene by its id, empty text for the one on programme. */
     record IntoScene(String scene) {
     }
 
@@ -72,8 +70,7 @@ class StageController {
         List<String> had = sources(known(id).id());
         keys.renew(id);
         String whole = addresses.whole(id);
-        CompletableFuture<?>[] all = had.stream().map(source -> mixer.ask(once -> calls ->
-                calls.address(new Change(once, "", source, whole, 0, true, "", new Place(0, 0, 0, 0))))).toArray(CompletableFuture[]::new);
+        CompletableFuture<?>[] all = had.stream().map(source -> mixer.ask(MixerChange.text("source.address", source, whole))).toArray(CompletableFuture[]::new);
         return CompletableFuture.allOf(all).handle((done, failed) -> {
             feed.dismiss(id);
             return new Address(whole, failed == null ? all.length : 0);
@@ -84,8 +81,8 @@ class StageController {
     Placing placing(@PathVariable String id) {
         String stage = known(id).id();
         MixerPicture now = mixer.picture().orElse(MixerPicture.NONE);
-        List<String> had = sources(stage);
-        return new Placing(mixer.picture().isPresent(), now.standing(address -> addresses.opens(address, stage)) == MixerPicture.Standing.SHOWN,
+        List<String> had = now.loading(address -> addresses.opens(address, stage));
+        return new Placing(mixer.picture().isPresent(), now.standing(had) == MixerPicture.Standing.SHOWN,
                 now.scenes().stream().filter(scene -> stands(scene, had)).map(MixerPicture.Scene::name).toList(),
                 now.scenes().stream().filter(scene -> !stands(scene, had)).map(MixerPicture.Scene::id).toList());
     }
@@ -94,36 +91,24 @@ class StageController {
         return scene.items().stream().anyMatch(item -> sources.contains(item.source()) && item.shown());
     }
 
-    /** Lets the stage be seen and heard in a scene: uses its browser source, or makes one. */
+    /** Lets the stage be seen and heard in a scene, or in the one on programme where none is named: uses its browser source, or makes one. */
     @PostMapping("/stages/{id}/place")
     CompletableFuture<Placing> place(@PathVariable String id, @RequestBody IntoScene into) {
         Stage stage = known(id);
         MixerPicture now = mixer.picture().orElseThrow(() -> new Refused("mixer", "", "The mixer is not connected.", "Connect it on Links, then place the stage."));
-        if (now.scene(into.scene()).isEmpty()) {
-            throw new Refused("scene", into.scene(), "The mixer has no such scene.", "Choose one of " + now.scenes().stream().map(MixerPicture.Scene::id).toList() + ".");
-        }
-        List<String> had = sources(id);
-        CompletableFuture<Void> done = had.isEmpty() ? made(stage).thenCompose(source -> mixer.place(source, into.scene(), stage.width(), stage.height()))
-                : mixer.place(had.get(0), into.scene(), stage.width(), stage.height()).thenCompose(placed -> heard(now, had.get(0)));
-        return done.thenApply(any -> placing(id)).exceptionally(failed -> {
-            Throwable cause = failed instanceof CompletionException && failed.getCause() != null ? failed.getCause() : failed;
-            throw new Refused("mixer", "", "The mixer did not do it: " + cause.getMessage() + ".", "Look at the mixer's link, then try again.");
-        });
-    }
-
-    private CompletableFuture<Void> heard(MixerPicture now, String source) {
-        return now.source(source).map(Source::muted).orElse(false) ? mixer.ask(once -> calls -> calls.mute(Change.onOff(once, "", source, false)))
-                : CompletableFuture.completedFuture(null);
-    }
-
-    private CompletableFuture<String> made(Stage stage) {
-        CompletableFuture<String> id = new CompletableFuture<>();
-        return mixer.ask(once -> calls -> calls.addSource(new NewSource(once, "Stage " + stage.name(), addresses.whole(stage.id()), stage.width(), stage.height()))
-                .thenAccept(made -> id.complete(made.source())).thenApply(any -> "made")).thenCompose(any -> id);
+        String scene = into.scene().isEmpty() ? now.current() : into.scene();
+        Place whole = new Place(0, 0, stage.width(), stage.height());
+        CompletableFuture<String> source = sources(id).stream().findFirst().map(CompletableFuture::completedFuture)
+                .orElseGet(() -> mixer.ask(MixerChange.text("source.add", "Stage " + stage.name(), addresses.whole(id))));
+        return source.thenCompose(made -> mixer.ask(MixerChange.add(scene, made, whole)))
+                .thenCompose(added -> mixer.ask(MixerChange.turn("mute.set", "", added, false)))
+                .thenApply(open -> placing(id)).exceptionally(failed -> {
+                    throw new Refused("scene", scene, "The mixer did not do it: " + Causes.words(failed) + ".", "Look at the mixer's link and at its scenes, then try again.");
+                });
     }
 
     private List<String> sources(String stage) {
-        return mixer.picture().orElse(MixerPicture.NONE).sources().stream().filter(source -> addresses.opens(source.address(), stage)).map(Source::id).toList();
+        return mixer.picture().orElse(MixerPicture.NONE).loading(address -> addresses.opens(address, stage));
     }
 
     private Stage known(String stage) {

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.eclipse.lsp4j.jsonrpc.services.JsonNotification;
 import org.eclipse.lsp4j.jsonrpc.services.JsonRequest;
-import org.waxbell.mixer.MixerPicture.Place;
+import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
 
 /** What a mixer can be asked; {@code docs/formats/mixer-link.md} tells it in full. */
@@ -34,25 +34,12 @@ public interface MixerCalls {
     record Nothing() {
     }
 
-    /**
-     * A change that is wanted. What it does not need is left out.
-     *
-     * @param once  a name that no other request has, ever; the mixer does a request of a name once, and answers its repeat as it answered the first
-     * @param scene id of the scene; left out for every scene where the source stands
-     */
-    record Change(String once, String scene, String source, String text, int level, boolean on, String filter, Place place) {
-        /** A change of something that is on or off. */
-        public static Change onOff(String once, String scene, String source, boolean on) {
-            return new Change(once, scene, source, "", 0, on, "", new Place(0, 0, 0, 0));
-        }
+    /** A change that is wanted. @param once a name that no other request has, ever; the mixer does a request of a name once, and answers its repeat as it answered the first */
+    record Wanted(String once, MixerChange change) {
     }
 
-    /** A browser source to be made. */
-    record NewSource(String once, String name, String address, int width, int height) {
-    }
-
-    /** The id of what was made. */
-    record Made(String source) {
+    /** It is done. @param source the id of the source that it was about, which is news where one was made */
+    record Done(String source) {
     }
 
     @JsonRequest("hello")
@@ -70,41 +57,8 @@ public interface MixerCalls {
     @JsonRequest("picture")
     CompletableFuture<MixerPicture> picture(Nothing nothing);
 
-    @JsonRequest("scene.cut")
-    CompletableFuture<Nothing> cut(Change change);
-
-    @JsonRequest("item.show")
-    CompletableFuture<Nothing> show(Change change);
-
-    @JsonRequest("item.place")
-    CompletableFuture<Nothing> place(Change change);
-
-    @JsonRequest("item.add")
-    CompletableFuture<Nothing> addItem(Change change);
-
-    @JsonRequest("source.add")
-    CompletableFuture<Made> addSource(NewSource source);
-
-    @JsonRequest("source.address")
-    CompletableFuture<Nothing> address(Change change);
-
-    @JsonRequest("text.set")
-    CompletableFuture<Nothing> text(Change change);
-
-    @JsonRequest("level.set")
-    CompletableFuture<Nothing> level(Change change);
-
-    @JsonRequest("mute.set")
-    CompletableFuture<Nothing> mute(Change change);
-
-    @JsonRequest("filter.set")
-    CompletableFuture<Nothing> filter(Change change);
-
-    @JsonRequest("stream.set")
-    CompletableFuture<Nothing> stream(Change change);
-
-    @JsonRequest("recording.set")
-    CompletableFuture<Nothing> recording(Change change);
+    @JsonRequest("change")
+    CompletableFuture<Done> change(Wanted wanted);
 
     /** What a mixer tells by itself. */
     interface News {

@@ -13,6 +13,7 @@ import org.waxbell.app.stage.StageFeed;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.PartState;
 import org.waxbell.engine.Ring;
+import org.waxbell.event.Target;
 import org.waxbell.mixer.MixerPicture.Standing;
 import org.waxbell.mixer.MixerPicture;
 import org.waxbell.score.Lane;
@@ -61,23 +62,22 @@ final class RingSight {
 
     synchronized void sees(MixerPicture picture, StageAddresses addresses) {
         stages.forEach((stage, here) -> {
-            Standing standing = picture.standing(address -> addresses.opens(address, stage));
+            List<String> sources = picture.loading(address -> addresses.opens(address, stage));
+            Standing standing = picture.standing(sources);
             boolean better = !here.mixer || standing.compareTo(here.standing) > 0;
             here.mixer = true;
             if (better) {
                 here.standing = standing;
-                here.scene = picture.scene(picture.current()).map(MixerPicture.Scene::name).orElse(picture.current());
+                here.scene = picture.programme();
             }
-            here.muted = picture.sources().stream().filter(source -> addresses.opens(source.address(), stage)).allMatch(MixerPicture.Source::muted);
+            here.muted = sources.stream().allMatch(source -> picture.valueOf(new Target(Target.Kind.MUTE, source)).orElse("").equals("muted"));
         });
     }
 
     synchronized void hears(Levels levels, MixerPicture picture, StageAddresses addresses) {
         stages.forEach((stage, here) -> {
-            if (levels.levels().stream().anyMatch(level -> level.peak() > SILENCE
-                    && picture.source(level.source()).map(source -> addresses.opens(source.address(), stage)).orElse(false))) {
-                here.moved = true;
-            }
+            List<String> sources = picture.loading(address -> addresses.opens(address, stage));
+            here.moved |= levels.levels().stream().anyMatch(level -> level.peak() > SILENCE && sources.contains(level.source()));
         });
     }
 
@@ -92,7 +92,7 @@ final class RingSight {
             boolean sounds = played.stream().anyMatch(run -> run.part().lane() == Lane.SOUND && run.state() == PartState.ENDED);
             if (!played.isEmpty()) {
                 Sight.Level level = here.muted ? Sight.Level.MUTED : here.moved ? Sight.Level.MOVED : levels ? Sight.Level.STILL : Sight.Level.UNKNOWN;
-                sights.add(new Sight(name.apply(stage), !shown.isEmpty(), sounds, here.pages, shown.stream().allMatch(run -> painted.contains(ring.nameOf(run))),
+                sights.add(new Sight(stage, name.apply(stage), !shown.isEmpty(), sounds, here.pages, shown.stream().allMatch(run -> painted.contains(ring.nameOf(run))),
                         here.mixer, here.standing, here.scene, level));
             }
         });

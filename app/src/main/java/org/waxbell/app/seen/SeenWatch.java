@@ -1,6 +1,5 @@
 package org.waxbell.app.seen;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -109,7 +108,7 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
         List<Sight> sights = sight.sights(ring, TOO_SHORT_MS, mixer.tellsLevels(), id -> wiring.current().wiring().stage(id)
                 .map(stage -> stage.name()).orElse(id));
         if (!sights.isEmpty()) {
-            Seen joined = Seen.of(new ArrayList<>(sights));
+            Seen joined = Seen.of(sights);
             seen = seen == null ? joined : seen.or(joined);
         }
         if (seen != null) {

@@ -19,14 +19,9 @@ public class StageAddresses {
         this.reach = reach;
     }
 
-    /** The address without the computer, for pages that know where they come from. */
-    public String path(String stage) {
-        return "/stage" + SIGN + keys.key(stage);
-    }
-
     /** The whole address, by the name under which other programs reach this computer. */
     public String whole(String stage) {
-        return "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + path(stage);
+        return "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + "/stage" + SIGN + keys.key(stage);
     }
 
     /** Whether that address, of whatever computer, shows the stage now. */

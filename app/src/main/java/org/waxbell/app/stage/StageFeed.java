@@ -108,7 +108,12 @@ public class StageFeed implements StageOut {
 
     /** The pages of a stage that are on programme, previews left out. */
     public synchronized List<StagePage> pages(String stage) {
-        return feed(stage).pages.values().stream().filter(page -> !page.preview()).toList();
+        return pages().stream().filter(page -> page.stage().equals(stage)).toList();
+    }
+
+    /** The pages of all stages that are on programme. */
+    public synchronized List<StagePage> pages() {
+        return feeds.values().stream().flatMap(feed -> feed.pages.values().stream()).filter(page -> !page.preview()).toList();
     }
 
     /** The stage on which a part plays, empty text where it plays on none. */

@@ -25,7 +25,8 @@ public final class StagePage {
         return outbox;
     }
 
-    String stage() {
+    /** The stage that it shows. */
+    public String stage() {
         return admitted.stage();
     }
 

@@ -6,8 +6,11 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.GeneralSecurityException;
+import java.security.KeyStore;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 
@@ -19,6 +22,8 @@ public final class RealIrc implements AutoCloseable {
             <admin name="test" email="test@example.test">
             <bind address="127.0.0.1" port="%1$d" type="clients">
             <bind address="127.0.0.1" port="%2$d" type="servers">
+            <bind address="127.0.0.1" port="%4$d" type="clients" sslprofile="own">
+            <module name="ssl_gnutls"><sslprofile name="own" provider="gnutls" certfile="%3$s/certificate.pem" keyfile="%3$s/key.pem">
             <connect allow="*" timeout="20" pingfreq="120" hardsendq="8388608" softsendq="8388608" recvq="8388608" threshold="1000000" commandrate="1000000000" fakelag="no" localmax="5000" globalmax="5000" maxchans="50" resolvehostnames="no" useident="no">
             <performance softlimit="4000" somaxconn="256" quietbursts="yes" clonesonconnect="no">
             <options defaultmodes="not">
@@ -49,6 +54,8 @@ public final class RealIrc implements AutoCloseable {
     private final Path folder;
     private final int port = freePort();
     private final int between = freePort();
+    private final int tlsPort = freePort();
+    private String certificate = "";
     private Process server;
     private Process services;
 
@@ -57,10 +64,11 @@ public final class RealIrc implements AutoCloseable {
         this.folder = folder;
         try {
             Files.createDirectories(folder.resolve("services"));
-            Files.writeString(folder.resolve("inspircd.conf"), SERVER.formatted(port, between, folder));
+            certify();
+            Files.writeString(folder.resolve("inspircd.conf"), SERVER.formatted(port, between, folder, tlsPort));
             Files.writeString(folder.resolve("atheme.conf"), SERVICES.formatted(between));
             server = start("server", "inspircd", "--runasroot", "--nofork", "--config=" + folder.resolve("inspircd.conf"));
-            await("the IRC server listens", () -> listens(port) && listens(between));
+            await("the IRC server listens", () -> listens(port) && listens(between) && listens(tlsPort));
             services = start("services", "atheme-services", "-n", "-c", folder.resolve("atheme.conf").toString(), "-D", folder.resolve("services").toString(),
                     "-l", folder.resolve("services.log").toString(), "-p", folder.resolve("services.pid").toString());
             try (RawIrc probe = new RawIrc(port, "probe")) {
@@ -74,6 +82,27 @@ public final class RealIrc implements AutoCloseable {
         }
     }
 
+    /** Makes a key and a certificate that nobody has signed but itself, by the tool that comes with Java. */
+    private void certify() throws IOException {
+        Path store = folder.resolve("own.p12");
+        Process tool = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "keytool").toString(), "-genkeypair", "-alias", "irc", "-keyalg", "RSA",
+                "-validity", "2", "-dname", "CN=127.0.0.1", "-ext", "san=ip:127.0.0.1", "-storetype", "PKCS12", "-keystore", store.toString(), "-storepass", "changeit")
+                .redirectErrorStream(true).redirectOutput(folder.resolve("keytool.out").toFile()).start();
+        try {
+            tool.waitFor();
+            KeyStore kept = KeyStore.getInstance(store.toFile(), "changeit".toCharArray());
+            certificate = pem("CERTIFICATE", kept.getCertificate("irc").getEncoded());
+            Files.writeString(folder.resolve("certificate.pem"), certificate);
+            Files.writeString(folder.resolve("key.pem"), pem("PRIVATE KEY", kept.getKey("irc", "changeit".toCharArray()).getEncoded()));
+        } catch (GeneralSecurityException | InterruptedException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    private static String pem(String what, byte[] content) {
+        return "-----BEGIN " + what + "-----\n" + Base64.getMimeEncoder(64, new byte[] {'\n'}).encodeToString(content) + "\n-----END " + what + "-----\n";
+    }
+
     private Process start(String name, String program, String... words) throws IOException {
         String found = List.of("/usr/sbin/" + program, "/usr/bin/" + program).stream().filter(each -> Files.isExecutable(Path.of(each))).findFirst()
                 .orElseThrow(() -> new IllegalStateException(program + " is missing; ./waxbell test installs it: apt-get install inspircd atheme-services"));
@@ -85,6 +114,16 @@ public final class RealIrc implements AutoCloseable {
     /** Where clients connect. */
     public int port() {
         return port;
+    }
+
+    /** Where clients connect that speak TLS. */
+    public int tlsPort() {
+        return tlsPort;
+    }
+
+    /** The certificate that it shows there, as PEM. */
+    public String certificate() {
+        return certificate;
     }
 
     /** Makes an account and leaves it. */
