@@ -25,7 +25,7 @@ const enter = async () => {
     <form class="sheet flex w-[380px] max-w-full flex-col gap-3 p-6" @submit.prevent="enter">
       <h1 class="flex items-center gap-2 text-[22px]"><img src="/bell.svg" alt="" width="26" height="26" /> Wax Bell</h1>
       <p class="text-soft">You come from another computer. Only the host may go on.</p>
-      <label class="block"><span class="text-[13px] text-soft">Host password</span><input v-model="password" class="field" type="password" autocomplete="current-password" autofocus :aria-invalid="failed !== ''" /></label>
+      <label class="block"><span class="block pb-1 text-[13px] text-soft">Host password</span><input v-model="password" class="field" type="password" autocomplete="current-password" autofocus :aria-invalid="failed !== ''" /></label>
       <p v-if="failed" role="alert" class="text-[13px] text-wax-words">{{ failed }}</p>
       <button class="button button-dark">Sign in</button>
     </form>

@@ -43,7 +43,7 @@ const send = async () => {
 
 const lines = computed(() => saidOf(live.decisions, live.drops).slice(-60))
 watch(lines, () => nextTick(() => said.value?.scrollTo({ top: said.value.scrollHeight })), { immediate: true })
-const MOODS = { held: 'text-rope-held', rang: 'text-rope-rang', none: 'text-rope-soft' }
+const MOODS = { held: 'text-rope-held', missed: 'text-rope-held', rang: 'text-rope-rang', none: 'text-rope-soft' }
 </script>
 
 <template>

@@ -33,6 +33,15 @@ describe('the rope', () => {
     expect(heldMarks(saidOf([{ ...held, answers: [] } as DecisionNotice], []), NOW)).toEqual([])
   })
 
+  it('adds whether a ring was seen, and marks what was missed without a drop', () => {
+    const seen = (proof: string, says: string) => ({ held: false, dropped: false, seen: { proof, says } })
+    const rang = (...answers: object[]) => saidOf([{ number: 4, at: NOW, event: 'e', viewer: '', sentence: 'rang Pour', answers } as unknown as DecisionNotice], [])
+    expect(rang(seen('seen', 'rang, and was seen and heard'))[0]).toMatchObject({ sentence: 'rang Pour · was seen and heard', mood: 'rang' })
+    const missed = rang(seen('seen', 'rang, and was seen'), seen('missed', 'rang, but no page painted it'))
+    expect(missed[0]).toMatchObject({ sentence: 'rang Pour · but no page painted it', mood: 'missed' })
+    expect(heldMarks(missed, NOW)).toEqual([])
+  })
+
   it('says of a ring that it was dropped, after what was decided before', () => {
     const dropped = ring({ state: 'dropped', note: 'it waited longer than it may' })
     expect(saidOf([], [{ at: NOW, ring: dropped }])).toEqual([

@@ -89,7 +89,7 @@ export interface Said {
   at: number
   event: string
   sentence: string
-  mood: 'rang' | 'held' | 'none'
+  mood: 'rang' | 'held' | 'missed' | 'none'
 }
 
 /** What to add to a sentence when it is known whether its rings could be seen. */
@@ -104,7 +104,7 @@ export const saidOf = (decisions: DecisionNotice[], drops: Drop[]): Said[] => {
   const decided = decisions.map((each): Said => {
     const held = each.answers.some((answer) => answer.held || answer.dropped)
     const missed = each.answers.some((answer) => answer.seen?.proof === 'missed')
-    return { key: `d${each.number}`, at: each.at, event: each.event, sentence: each.sentence + seenWords(each), mood: held || missed ? 'held' : each.answers.length > 0 ? 'rang' : 'none' }
+    return { key: `d${each.number}`, at: each.at, event: each.event, sentence: each.sentence + seenWords(each), mood: held ? 'held' : missed ? 'missed' : each.answers.length > 0 ? 'rang' : 'none' }
   })
   const dropped = drops.map((each): Said => ({ key: `r${each.ring.number}`, at: each.at, event: each.ring.viewer, sentence: `dropped ${each.ring.cueName} · ${each.ring.note}`, mood: 'held' }))
   return [...decided, ...dropped].sort((one, other) => one.at - other.at)

@@ -124,7 +124,7 @@ const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) =>
       </div>
       <TheProblems :problems="problemsAt(draft, 'description')" />
       <p v-for="link in down" :key="link.id" role="status" class="text-[13px] text-wax-words">
-        This cue needs what is not there: {{ link.refusal }} <RouterLink to="/links" class="underline">See Links</RouterLink>
+        This cue needs what is not there: {{ link.refusal }}. <RouterLink to="/links" class="underline">See Links</RouterLink>
       </p>
       <CueSentence :draft="draft" />
       <ScoreDrawing :draft="draft" :chosen="chosen" @choose="chosen = $event" />

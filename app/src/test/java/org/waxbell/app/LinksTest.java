@@ -23,6 +23,7 @@ import org.waxbell.app.config.Reach;
 import org.waxbell.app.config.ReachFile;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.security.FilterAccess;
+import org.waxbell.app.seen.SeenWatch;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -83,6 +84,10 @@ class LinksTest {
             long unpainted = press("short-card");
             assertThat(seen(unpainted).get("says").asString()).isEqualTo("rang, but no page painted it");
             assertThat(seen(shown(page)).get("says").asString()).isEqualTo("rang, and was seen");
+            long quick = shown(page) + 1;
+            app.bean(SeenWatch.class).started(quick + "." + app.cue("short-card").at("/cue/takes/0/score/parts/0/id").asString(), 0);
+            assertThat(press("short-card")).isEqualTo(quick);
+            assertThat(seen(quick).get("says").asString()).as("a page may be quicker than we are told of the ring").isEqualTo("rang, and was seen");
             app.cut("away");
             await().atMost(PATIENCE).until(() -> app.get("/api/mixer").body().at("/picture/current").asString().equals("away"));
             JsonNode elsewhere = seen(shown(page));

@@ -65,7 +65,7 @@ public record LinkState(Phase phase, long since, @Nullable Trouble trouble, int 
             case PAUSED -> name + " is paused";
             case UNSET -> name + " is not set up";
             case CONNECTING -> name + " is connecting";
-            case BROKEN -> name + " is down" + (trouble == null ? "" : ": " + trouble.says());
+            case BROKEN -> name + " is down" + (trouble == null ? "" : ": " + trouble.says().replaceFirst("\\.$", ""));
         };
     }
 }

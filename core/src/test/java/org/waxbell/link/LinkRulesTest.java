@@ -34,7 +34,7 @@ class LinkRulesTest {
     void aLinkKeepsWhatWasWrongWhileItTriesAgainAndForgetsItWhenItIsUp() {
         LinkState broken = LinkState.NEW.connecting(100).up(200).broken(1_000, CUT, 0);
         assertThat(broken.nextTry()).isEqualTo(1_250);
-        assertThat(broken.refusal("The mixer")).isEqualTo("The mixer is down: The line was cut.");
+        assertThat(broken.refusal("The mixer")).isEqualTo("The mixer is down: The line was cut");
         LinkState again = broken.connecting(1_250);
         assertThat(again.trouble()).isEqualTo(CUT);
         assertThat(again.broken(1_300, CUT, 0).failures()).isEqualTo(2);

@@ -1,7 +1,6 @@
 package org.waxbell.app.seen;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -24,7 +23,6 @@ final class RingSight {
     /** Below this a level counts as silence, in decibels below full scale. */
     private static final double SILENCE = -60;
     private final Map<String, OnStage> stages = new TreeMap<>();
-    private final Set<String> painted = new HashSet<>();
 
     private static final class OnStage {
         private int pages;
@@ -56,10 +54,6 @@ final class RingSight {
         }
     }
 
-    synchronized void painted(String partRun) {
-        painted.add(partRun);
-    }
-
     synchronized void sees(MixerPicture picture, StageAddresses addresses) {
         stages.forEach((stage, here) -> {
             List<String> sources = picture.loading(address -> addresses.opens(address, stage));
@@ -81,8 +75,8 @@ final class RingSight {
         });
     }
 
-    /** What is known of each stage on which the ring played long enough. */
-    synchronized List<Sight> sights(Ring ring, long shortest, boolean levels, UnaryOperator<String> name) {
+    /** What is known of each stage on which the ring played long enough. @param painted the runs of parts that a page painted */
+    synchronized List<Sight> sights(Ring ring, long shortest, Set<String> painted, boolean levels, UnaryOperator<String> name) {
         List<Sight> sights = new ArrayList<>();
         stages.forEach((stage, here) -> {
             List<PartRun> played = ring.parts().stream().filter(run -> run.part().place().isPresent() && stageOf(run).equals(stage))

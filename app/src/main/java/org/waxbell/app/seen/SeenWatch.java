@@ -1,7 +1,10 @@
 package org.waxbell.app.seen;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
@@ -41,7 +44,17 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
     /** What was cut sooner than this was not meant to be seen. */
     private static final long TOO_SHORT_MS = 300;
     private static final Logger LOG = LoggerFactory.getLogger(SeenWatch.class);
+    private static final int MOST_PAINTED = 2_000;
     private final Map<Long, RingSight> open = new ConcurrentHashMap<>();
+    /** What pages painted lately: a page may be quicker than we are told of its ring. */
+    private final Set<String> painted = Collections.synchronizedSet(Collections.newSetFromMap(new LinkedHashMap<>() {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Boolean> eldest) {
+            return size() > MOST_PAINTED;
+        }
+    }));
     private final StageFeed feed;
     private final StageAddresses addresses;
     private final MixerDesk mixer;
@@ -105,7 +118,7 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
                 seen = seen == null ? failed : seen.or(failed);
             }
         }
-        List<Sight> sights = sight.sights(ring, TOO_SHORT_MS, mixer.tellsLevels(), id -> wiring.current().wiring().stage(id)
+        List<Sight> sights = sight.sights(ring, TOO_SHORT_MS, painted, mixer.tellsLevels(), id -> wiring.current().wiring().stage(id)
                 .map(stage -> stage.name()).orElse(id));
         if (!sights.isEmpty()) {
             Seen joined = Seen.of(sights);
@@ -140,7 +153,7 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
 
     @Override
     public void started(String partRun, double at) {
-        open.values().forEach(sight -> sight.painted(partRun));
+        painted.add(partRun);
         open.values().forEach(this::look);
     }
 
