@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, nextTick, reactive, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { LinkSettings, Problem } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
@@ -17,6 +17,7 @@ const kept = ref<Record<string, boolean>>({})
 const secrets = reactive<Record<string, string>>({})
 const problems = ref<Problem[]>([])
 const saving = ref(false)
+const form = ref<HTMLElement | null>(null)
 
 const load = async () => {
   problems.value = []
@@ -51,6 +52,8 @@ const save = async () => {
     emit('close')
   } catch (failed) {
     problems.value = problemsOf(failed)
+    await nextTick()
+    form.value?.querySelector('[role=alert]')?.scrollIntoView({ block: 'center' })
   }
   saving.value = false
 }
@@ -58,7 +61,7 @@ const save = async () => {
 
 <template>
   <TheDialog :open="open" :title="id ? `Settings of ${name}` : 'Another chat by IRC'" :width="kind === 'irc' ? '620px' : '480px'" @close="$emit('close')">
-    <form v-if="settings" class="flex flex-col gap-3" @submit.prevent="save">
+    <form v-if="settings" ref="form" class="flex flex-col gap-3" @submit.prevent="save">
       <TextField v-model="name" label="What you call it" :problems="[...at('name'), ...at('id')]" />
       <IrcFields v-if="kind === 'irc'" v-model="settings as unknown as IrcSettings" :secrets="secrets" :kept="kept" :at="(path: string) => at(`settings.${path}`)" />
       <MixerFields v-else v-model="settings as unknown as MixerSettings" :secrets="secrets" :kept="kept" :at="(path: string) => at(`settings.${path}`)" />

@@ -2,6 +2,7 @@ package org.waxbell.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assumptions.assumeThat;
 import static org.awaitility.Awaitility.await;
 
 import java.io.IOException;
@@ -23,6 +24,7 @@ import org.waxbell.app.config.Reach;
 import org.waxbell.app.config.ReachFile;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.security.FilterAccess;
+import org.waxbell.app.security.Hosts;
 import org.waxbell.app.seen.SeenWatch;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -199,6 +201,30 @@ class LinksTest {
         MockHttpServletResponse response = new MockHttpServletResponse();
         FilterAccess.of(app::bean).doFilter(request, response, new MockFilterChain());
         return response.getStatus();
+    }
+
+    @Test
+    void whoComesByTheNetworkSignsInAndIsThenAsAtHome() throws Exception {
+        JsonNode here = app.get("/api/reach").body().get("here");
+        assumeThat(here).as("this machine has an address of its own").isNotEmpty();
+        String address = here.get(0).asString();
+        Path keys = Files.createDirectories(data.resolve("reached/keys"));
+        Files.writeString(keys.resolve("reach.properties"), "listen=" + address + "\nnames=" + address + "\npassword=" + app.bean(Hosts.class).hash("three tall tapers") + "\n");
+        try (Running reached = Running.reached(data.resolve("reached"), address)) {
+            assertThat(reached.get("/api/wiring").status()).isEqualTo(401);
+            assertThat(reached.post("/api/sign-in", Map.of("password", "three small tapers")).status()).isEqualTo(403);
+            Running.Answer in = reached.post("/api/sign-in", Map.of("password", "three tall tapers"));
+            assertThat(in.header("set-cookie")).contains("HttpOnly").contains("SameSite=Strict");
+            String ticket = in.header("set-cookie").replaceAll(";.*", "");
+            assertThat(reached.ask("GET", "/api/wiring", null, "Cookie", ticket).status()).isEqualTo(200);
+            assertThat(reached.ask("GET", "/api/wiring", null, "Cookie", ticket + "x").status()).isEqualTo(401);
+            assertThat(reached.ask("GET", "/api/stages/main/address", null, "Cookie", ticket).body().get("address").asString()).startsWith("http://" + reached.host() + "/stage#k=");
+            await().atMost(PATIENCE).until(() -> reached.ask("GET", "/api/links", null, "Cookie", ticket).body().valueStream()
+                    .anyMatch(each -> each.get("kind").asString().equals("mixer") && each.at("/state/phase").asString().equals("up")));
+            try (Listening live = new Listening(reached, "/ws/live", "Cookie", ticket)) {
+                live.next("standing");
+            }
+        }
     }
 
     @Test

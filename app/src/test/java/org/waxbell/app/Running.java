@@ -23,19 +23,26 @@ final class Running implements AutoCloseable {
     static final JsonMapper JSON = JsonMapper.builder().build();
     private final HttpClient client = HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(10)).build();
     private final Options options;
+    private final String name;
     private ConfigurableApplicationContext context;
 
-    private Running(Options options) {
+    private Running(Options options, String name) {
         this.options = options;
+        this.name = name;
         this.context = App.start(options);
     }
 
     static Running demo(Path data) {
-        return new Running(new Options(data, freePort(), true, false));
+        return new Running(new Options(data, freePort(), true, false), "127.0.0.1");
     }
 
     static Running empty(Path data) {
-        return new Running(new Options(data, freePort(), false, false));
+        return new Running(new Options(data, freePort(), false, false), "127.0.0.1");
+    }
+
+    /** One whose data folder says that it is reached at another address. */
+    static Running reached(Path data, String address) {
+        return new Running(new Options(data, freePort(), true, false), address);
     }
 
     static int freePort() {
@@ -60,7 +67,7 @@ final class Running implements AutoCloseable {
     }
 
     String host() {
-        return "127.0.0.1:" + options.port();
+        return name + ":" + options.port();
     }
 
     /** An answer with its status and body as JSON (missing where there is none). */

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
 import org.waxbell.app.outside.CutProxy;
 import org.waxbell.app.outside.RawIrc;
@@ -185,32 +187,40 @@ final class LinksBench {
         return (System.nanoTime() - mended) / 1e6;
     }
 
-    /** Cuts the mixer's wire while a cue writes one text after the other: nothing is done twice, and what was refused was not done. */
-    private void cutMixer(Packaged far, CutProxy mixer, int cuts) {
+    /** Cuts the mixer's wire while a stage is placed here and there without a pause: nothing is done twice. */
+    private void cutMixer(Packaged far, CutProxy mixer, int cuts) throws Exception {
         String password = far.get("/api/practice/mixer/door").get("password").asString();
         app.put("/api/links/mixer", Map.of("kind", "mixer", "name", "The mixer", "settings", Map.of("address", "ws://127.0.0.1:" + mixer.port() + "/ws/mixer-link"),
                 "secrets", Map.of("password", password)));
         awaitUp("mixer");
         List<Double> back = new ArrayList<>();
         long before = far.get("/api/practice/mixer").get("number").asLong();
-        int asked = 0;
-        boolean on = false;
-        for (int i = 0; i < cuts; i++) {
-            int times = 2 + random.nextInt(5);
-            for (int j = 0; j < times; j++) {
-                on = !on;
-                app.post("/api/stages/main/place", Map.of("scene", on ? "away" : "bench"));
-                asked++;
+        AtomicInteger done = new AtomicInteger();
+        AtomicInteger refused = new AtomicInteger();
+        AtomicBoolean over = new AtomicBoolean();
+        Thread placing = new Thread(() -> {
+            while (!over.get()) {
+                JsonNode answer = app.post("/api/stages/main/place", Map.of("scene", done.get() % 2 == 0 ? "away" : "bench"));
+                (answer.has("known") ? done : refused).incrementAndGet();
             }
+        });
+        placing.start();
+        for (int i = 0; i < cuts; i++) {
+            LockSupport.parkNanos((50 + random.nextInt(300)) * 1_000_000L);
             back.add(cut(mixer, "mixer"));
         }
+        over.set(true);
+        placing.join();
         JsonNode now = far.get("/api/practice/mixer");
-        long sources = now.get("sources").valueStream().filter(each -> each.get("name").asString().equals("Stage Main") && each.get("address").asString().startsWith("http")).count();
+        long sources = now.get("sources").valueStream().filter(each -> each.get("address").asString().startsWith(app.address())).count();
         Figures.print("mixer_cuts", cuts, "cuts");
         Figures.print("mixer_back_p50", Figures.percentile(back, 50), "ms");
         Figures.print("mixer_back_worst", Figures.percentile(back, 100), "ms");
-        Figures.print("mixer_asked", asked, "requests");
-        Figures.print("mixer_changes_done", now.get("number").asLong() - before, "changes");
+        Figures.print("mixer_placed", done.get(), "times");
+        Figures.print("mixer_refused_while_down", refused.get(), "times");
+        // Each time it is shown and let be heard, and once its source is made; one that was refused may have got half-way.
+        Figures.print("mixer_changes", now.get("number").asLong() - before, "changes");
+        Figures.print("mixer_changes_due", 2.0 * done.get() + 1, "changes");
         Figures.print("mixer_sources_made", sources, "sources");
     }
 }

@@ -8,10 +8,16 @@ import org.springframework.stereotype.Component;
 /** Says where the pages are as soon as they can be asked for. */
 @Component
 class Announcement {
+    private final Reach reach;
+
+    Announcement(Reach reach) {
+        this.reach = reach;
+    }
+
     @EventListener
     void ready(ApplicationReadyEvent event) {
         int port = ((WebServerApplicationContext) event.getApplicationContext()).getWebServer().getPort();
-        String here = "http://127.0.0.1:" + port;
+        String here = "http://" + reach.own() + ":" + port;
         System.out.printf("%nWax Bell %s is running. Ctrl+C stops it.%n%n  Console           %s/%n"
                 + "  Practice channel  %s/channel%n  Practice mixer    %s/mixer%n%n", Version.current(), here, here, here);
     }

@@ -12,6 +12,7 @@ import java.util.List;
 public record Reach(String listen, List<String> names, String password) {
     /** This computer only. */
     public static final String HERE = "127.0.0.1";
+    private static final List<String> EVERYWHERE = List.of("0.0.0.0", "::");
     /** As every installation begins. */
     public static final Reach LOCAL = new Reach(HERE, List.of(), "");
 
@@ -24,8 +25,13 @@ public record Reach(String listen, List<String> names, String password) {
         return !listen.equals(HERE) && !listen.equals("::1") && !listen.equals("localhost");
     }
 
+    /** The address at which programs of this same computer reach it. */
+    public String own() {
+        return beyond() && !EVERYWHERE.contains(listen) ? listen : HERE;
+    }
+
     /** The name by which other programs reach it. */
     public String name() {
-        return beyond() && !names.isEmpty() ? names.get(0) : HERE;
+        return beyond() && !names.isEmpty() ? names.get(0) : own();
     }
 }

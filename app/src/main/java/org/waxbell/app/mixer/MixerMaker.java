@@ -3,6 +3,7 @@ package org.waxbell.app.mixer;
 import java.net.URI;
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.config.Reach;
 import org.waxbell.app.link.Link;
 import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.LinkMaker;
@@ -15,9 +16,11 @@ import org.waxbell.check.Problems;
 final class MixerMaker implements LinkMaker<MixerSettings> {
     private final Environment environment;
     private final KeyRing ring;
+    private final Reach reach;
     private final MixerDesk desk;
 
-    MixerMaker(Environment environment, KeyRing ring, MixerDesk desk) {
+    MixerMaker(Environment environment, KeyRing ring, Reach reach, MixerDesk desk) {
+        this.reach = reach;
         this.environment = environment;
         this.ring = ring;
         this.desk = desk;
@@ -67,7 +70,7 @@ final class MixerMaker implements LinkMaker<MixerSettings> {
     @Override
     public Link make(String id, MixerSettings settings, Link.Secrets secrets, LinkLife life) {
         MixerLink link = settings.practice()
-                ? new MixerLink(settings, URI.create("ws://127.0.0.1:" + environment.getProperty("local.server.port") + PracticeDoor.PATH),
+                ? new MixerLink(settings, URI.create("ws://" + reach.own() + ":" + environment.getProperty("local.server.port") + PracticeDoor.PATH),
                         ring.key(PracticeDoor.PASSWORD), life, desk)
                 : new MixerLink(settings, URI.create(settings.address()), secrets.get("password"), life, desk);
         desk.become(link);

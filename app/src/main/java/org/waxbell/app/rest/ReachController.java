@@ -1,5 +1,6 @@
 package org.waxbell.app.rest;
 
+import java.net.Inet4Address;
 import java.net.InetAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
@@ -46,7 +47,7 @@ class ReachController {
      * @param listen      the address in the settings, which hold from the next start on
      * @param listensNow  the address in force
      * @param password    whether the host has a password
-     * @param here        addresses of this computer, for choosing
+     * @param here        addresses of this computer (IPv4, as people type them), for choosing
      */
     record ReachView(String listen, String listensNow, List<String> names, boolean password, List<String> here) {
     }
@@ -69,7 +70,7 @@ class ReachController {
         List<String> found = new ArrayList<>();
         try {
             for (NetworkInterface each : Collections.list(NetworkInterface.getNetworkInterfaces())) {
-                Collections.list(each.getInetAddresses()).stream().filter(address -> !address.isLoopbackAddress() && !address.isLinkLocalAddress())
+                Collections.list(each.getInetAddresses()).stream().filter(address -> address instanceof Inet4Address && !address.isLoopbackAddress() && !address.isLinkLocalAddress())
                         .map(InetAddress::getHostAddress).forEach(found::add);
             }
         } catch (SocketException none) {
