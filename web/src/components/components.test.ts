@@ -1,7 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { PLAIN } from '@/lib/newCue'
-import { createPinia, setActivePinia } from 'pinia'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, nextTick } from 'vue'
 import CueSentence from '@/components/cue/CueSentence.vue'
 import SecondsField from '@/components/cue/SecondsField.vue'
@@ -14,9 +13,11 @@ import { useKeys } from '@/composables/useKeys'
 import { useNotes } from '@/stores/notes'
 import { useDrafts } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
+import type { Remark } from '@/api/types'
 import { pour, serve, wiringOf } from '@/testing/server'
+import { ownStores } from '@/testing/stores'
 
-beforeEach(() => setActivePinia(createPinia()))
+ownStores()
 afterEach(() => vi.unstubAllGlobals())
 
 const opened = async () => {
@@ -63,7 +64,7 @@ describe('the sentence', () => {
   it('is said to a screen reader as it reads, with a control for each chip', async () => {
     const made = mount(CueSentence, { props: { draft: await opened() } })
     expect(made.find('section').attributes('aria-label')).toBe('When !pour is typed by anyone, at most every 14 s, it answers at once. When held, it stays silent.')
-    expect(made.findAll('button.chip').map((chip) => chip.text())).toEqual(['!pour', 'anyone', 'every 14 s', 'stays silent', '+ a condition'])
+    expect(made.findAll('button.chip').map((chip) => chip.text())).toEqual(['!pour', 'anyone', 'every 14 s', 'stays silent', '+ when', '+ only if', '+ take'])
   })
 
   it('marks the chip whose place is wrong and no other', async () => {
@@ -78,12 +79,12 @@ describe('the drawn score', () => {
   it('has a button for each part, and arrows go from one to the next', async () => {
     const draft = await opened()
     draft.cue.takes[0]!.score.parts.push({ kind: 'reply', id: 'more', start: { kind: 'after', part: 'answer', gapMs: 900 }, words: 'More', manner: PLAIN })
-    const made = mount(ScoreDrawing, { props: { draft, chosen: 'answer' } })
+    const made = mount(ScoreDrawing, { props: { draft, take: 0, picked: ['answer'], zoom: 1 } })
     expect(made.findAll('button.part').map((part) => part.text())).toEqual(['Thanks, wickerby', 'More'])
     await made.find('section').trigger('keydown', { key: 'ArrowRight' })
-    expect(made.emitted('choose')).toEqual([['more']])
+    expect(made.emitted('pick')).toEqual([[['more']]])
     await made.find('section').trigger('keydown', { key: 'ArrowLeft' })
-    expect(made.emitted('choose')?.[1]).toEqual(['more'])
+    expect(made.emitted('pick')?.[1]).toEqual([['more']])
     expect(made.findAll('svg[viewBox^="0 0 100"] path')).toHaveLength(1)
     made.unmount()
   })
@@ -94,13 +95,14 @@ describe('the check-up beside a cue', () => {
     const draft = await opened()
     const mended = pour({ gates: [{ kind: 'cooldown', forAllMs: 10_000, perViewerMs: 0 }] })
     const remark = { rule: 'loud-without-rest', cueId: 'pour', path: 'gates', message: 'Everyone may ring it.', remedy: 'Give it a cooldown.' }
-    const asked = serve((method) => ({ body: method === 'PUT' ? { version: 2 } : [{ ...remark, severity: 'doubtful', mended }, { ...remark, severity: 'grave', rule: 'no-link', mended: null }, { ...remark, cueId: 'other' }] }))
-    const made = mount(CueRemarks, { props: { draft } })
-    await vi.waitFor(() => expect(made.findAll('li')).toHaveLength(2))
+    const asked = serve(() => ({ body: { version: 2 } }))
+    const remarks = [{ ...remark, severity: 'doubtful', mended }, { ...remark, severity: 'grave', rule: 'no-link', path: '' }] as Remark[]
+    const made = mount(CueRemarks, { props: { draft, remarks } })
+    expect(made.findAll('li')).toHaveLength(2)
     expect(made.text()).toContain('Doubtful')
     expect(made.text()).toContain('Would go wrong')
-    expect(made.findAll('button')).toHaveLength(1)
-    await made.find('button').trigger('click')
+    expect(made.findAll('button').map((each) => each.text())).toEqual(['Go there', 'Mend it'])
+    await made.findAll('button')[1]!.trigger('click')
     expect(draft.cue.gates).toEqual(mended.gates)
     await vi.waitFor(() => expect(asked.some((each) => each.method === 'PUT')).toBe(true), 3_000)
     made.unmount()
@@ -158,7 +160,7 @@ describe('Hush', () => {
 
 describe('chat', () => {
   it('shows names and lines as text', () => {
-    const made = mount(ChatLines, { props: { lines: [{ at: 0, name: '<b>x</b>', standing: 'vip', text: '<img src=x>', helper: false, to: '' }] } })
+    const made = mount(ChatLines, { props: { lines: [{ at: 0, name: '<b>x</b>', standing: 'vip', text: '<img src=x>', helper: false, to: '', key: 0 }] } })
     expect(made.find('img').exists()).toBe(false)
     expect(made.text()).toContain('<b>x</b>')
     expect(made.text()).toContain('VIP')
@@ -174,6 +176,12 @@ describe('keys', () => {
     document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'z', ctrlKey: true, bubbles: true }))
     document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', altKey: true, bubbles: true }))
     expect(calls).toEqual(['new', 'undo'])
+    const menu = document.createElement('ul')
+    menu.setAttribute('role', 'menu')
+    document.body.append(menu)
+    menu.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', bubbles: true }))
+    expect(calls.filter((each) => each === 'new'), 'an item of a menu is found by typing').toHaveLength(1)
+    menu.remove()
     made.unmount()
   })
 })

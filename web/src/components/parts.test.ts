@@ -1,5 +1,4 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Part, Problem } from '@/api/types'
 import ShowMenu from '@/components/rail/ShowMenu.vue'
@@ -8,9 +7,10 @@ import { newPart, PLAIN } from '@/lib/newCue'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
 import { pour, serve, wiringOf } from '@/testing/server'
+import { ownStores } from '@/testing/stores'
 
+ownStores()
 beforeEach(() => {
-  setActivePinia(createPinia())
   serve(() => ({ body: { known: false } }))
 })
 afterEach(() => vi.unstubAllGlobals())
@@ -19,7 +19,10 @@ type More = Extract<Part, { kind: 'clip' | 'switch' | 'slate' | 'points' }>
 const none = (): Problem[] => []
 const shown = (part: Part) => mount(MorePart, { props: { part: part as More, problems: none } })
 const GROUND = { stage: { id: 'main', spots: [{ id: 'low' }], outlets: [{ id: 'bench' }] }, folder: 'Bench', rack: 'bench', slate: ['pours'], values: ['viewer'] }
-const field = (made: ReturnType<typeof shown>, label: string) => made.findAll('label').find((each) => each.text().startsWith(label))!.find('input')
+const field = (made: ReturnType<typeof shown>, label: string) => {
+  const words = made.find(`input[aria-label='${label}']`)
+  return words.exists() ? words : made.findAll('label').find((each) => each.text().startsWith(label))!.find('input')
+}
 
 describe('the fields of further parts', () => {
   it('change a clip', async () => {

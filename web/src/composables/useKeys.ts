@@ -5,21 +5,29 @@ export const KEYS = [
   { keys: 'Esc, held', does: 'Hush: end everything that is on air now' },
   { keys: 'Ctrl+Z', does: 'undo the last edit' },
   { keys: 'Ctrl+Shift+Z', does: 'do it again' },
+  { keys: 'Ctrl+K', does: 'go or do: cues, viewers, places, acts' },
   { keys: 'N', does: 'new cue' },
   { keys: '/', does: 'find a cue' },
   { keys: 'T', does: 'type as a viewer' },
-  { keys: '↑ ↓', does: 'next or previous cue, in the list' },
-  { keys: '← →', does: 'next or previous part, in the score' },
-  { keys: 'Del', does: 'remove the part that is chosen' },
-  { keys: '+ − 0', does: 'closer, further away, the whole evening, in Rehearse' },
+  { keys: 'Y', does: 'try the open cue' },
+  { keys: '↑ ↓', does: 'next or previous cue, in the list; with Shift chooses them too' },
+  { keys: 'Space', does: 'choose the cue, in the list' },
+  { keys: 'Alt+↑ ↓', does: 'move the cue, or those chosen, in the list' },
+  { keys: '← →', does: 'next or previous part, in the score; playhead, on the ruler' },
+  { keys: 'Shift+← →', does: 'the part 0.1 s earlier or later' },
+  { keys: 'Ctrl+← →', does: 'the part 0.1 s shorter or longer' },
+  { keys: 'Ctrl+C X V A', does: 'copy, cut, paste, choose all parts, in the score' },
+  { keys: 'P, Home, End', does: 'preview, playhead to the start or end, in the score' },
+  { keys: 'Del', does: 'remove the parts that are chosen' },
+  { keys: '+ − 0', does: 'closer, further away, in the score and in Rehearse; the whole evening' },
   { keys: 'a key of a cue', does: 'rings it, where you gave it one' },
   { keys: '?', does: 'this list' },
 ]
 
-/** Whether keys belong to a field in which somebody writes. */
+/** Whether keys belong to a field in which somebody writes, or to a menu or list whose items are found by typing. */
 export const isWriting = (key: KeyboardEvent): boolean => {
   const target = key.target as HTMLElement
-  return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)
+  return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest?.('[role=menu], [role=listbox]') != null
 }
 
 /** Calls what stands under the key pressed, such as `n`, `?` or `Ctrl+z`; keys in fields stay with the field. */

@@ -1,9 +1,13 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { onMounted, ref, watch } from 'vue'
 import KeysDialog from '@/components/rail/KeysDialog.vue'
+import ThePalette from '@/components/rail/ThePalette.vue'
 import TheRail from '@/components/rail/TheRail.vue'
 import TheNotes from '@/components/rail/TheNotes.vue'
 import TheRope from '@/components/rope/TheRope.vue'
+import JournalDialog from '@/components/why/JournalDialog.vue'
+import WhyDialog from '@/components/why/WhyDialog.vue'
 import { useHandKeys } from '@/composables/useHandKeys'
 import { useKeys } from '@/composables/useKeys'
 import { useLive } from '@/stores/live'
@@ -14,6 +18,7 @@ const live = useLive()
 const wiring = useWiring()
 const notes = useNotes()
 const keys = ref(false)
+const palette = ref(false)
 
 onMounted(() => live.start())
 watch(() => live.wiringStamp, () => void wiring.load())
@@ -32,6 +37,12 @@ const history = async (step: 'undo' | 'redo') => {
   }
 }
 useHandKeys()
+useEventListener('keydown', (key: KeyboardEvent) => {
+  if ((key.ctrlKey || key.metaKey) && key.key.toLowerCase() === 'k') {
+    key.preventDefault()
+    palette.value = true
+  }
+})
 useKeys({
   'Ctrl+z': () => void history('undo'),
   'Ctrl+Shift+z': () => void history('redo'),
@@ -43,7 +54,7 @@ useKeys({
 
 <template>
   <div class="flex h-full flex-col">
-    <TheRail @keys="keys = true" @history="history" />
+    <TheRail @keys="keys = true" @palette="palette = true" @history="history" />
     <p v-if="!live.connected && live.version" role="alert" class="bg-wax px-4 py-1 text-on-wax">
       Wax Bell does not answer. What is on air goes away by itself; this page comes back as soon as it runs again.
     </p>
@@ -53,6 +64,9 @@ useKeys({
     <main class="min-h-0 flex-1"><RouterView /></main>
     <TheRope />
     <TheNotes />
+    <ThePalette :open="palette" @close="palette = false" @keys="keys = true" @history="history" />
+    <JournalDialog />
+    <WhyDialog />
     <KeysDialog :open="keys" @close="keys = false" />
   </div>
 </template>

@@ -98,7 +98,8 @@ export const moved = (stretch: Stretch, whole: Stretch, by: number): Stretch => 
   return { from, to: from + length }
 }
 
-const figure = (number: number) => number.toLocaleString('en')
+const FIGURE = new Intl.NumberFormat('en')
+const figure = (number: number) => FIGURE.format(number)
 const count = (number: number, one: string, many = `${one}s`) => `${figure(number)} ${number === 1 ? one : many}`
 
 /** What came of it, in one sentence. */

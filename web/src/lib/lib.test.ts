@@ -8,14 +8,14 @@ import { span } from './spans'
 
 const card: Part = {
   kind: 'card', id: 'card', start: { kind: 'at', ms: 0 }, lengthMs: 5_600, stage: 'main', spot: 'lower-third', look: 'beeswax',
-  title: '{viewer}', words: 'pours a tall taper', picture: '', entryMs: 400, exitMs: 600, manner: PLAIN,
+  title: '{viewer}', words: 'pours a tall taper', picture: '', portrait: false, entry: '', exit: '', entryMs: 400, exitMs: 600, manner: PLAIN,
 }
 const sound: Part = {
   kind: 'sound', id: 'sound', start: { kind: 'with', part: 'card', offsetMs: 200 }, stage: 'main', outlet: 'bench', folder: 'Pouring', file: '', volume: 80, manner: PLAIN,
 }
 const reply = (id: string, start: Part['start']): Part => ({ kind: 'reply', id, start, words: 'Thanks, {viewer}', manner: PLAIN })
 const cue = (over: Partial<Cue> = {}, parts: Part[] = [card, sound, reply('thanks', { kind: 'after', part: 'card', gapMs: 200 })]): Cue => ({
-  formatVersion: 3, id: 'pour', name: 'Pour', description: '', listed: true, rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour', '!taper'], general: false, argument: '' }],
+  formatVersion: 4, id: 'pour', name: 'Pour', description: '', listed: true, rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour', '!taper'], general: false, argument: '' }],
   gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
   whenHeld: [], takes: [onlyTake(parts)], takeRule: 'first', urgency: 'usual', longestWaitMs: 60_000, ...over,
 })
@@ -89,7 +89,7 @@ describe('the sentence of a cue', () => {
       { kind: 'condition', condition: 'viewer.months > 3' }, { kind: 'price', price: 40 },
     ]
     expect(asText(pieces(cue({ gates, takes: [...cue().takes, ...cue().takes], takeRule: 'turn' }), length))).toContain(
-      'by anyone, unless a more exact cue rang, on air in the scene bench, no more than 3 times a show and once for each viewer, for 40 drips, as often as it comes, it plays one of 2 takes, in turn, which plays for 5.8 s.',
+      'by anyone, unless a more exact cue rang, on air in the scene bench, no more than 3 times a show and once for each viewer, for 40 drips, as often as it comes, only if viewer.months > 3, it plays one of 2 takes, in turn; the first plays for 5.8 s.',
     )
   })
 

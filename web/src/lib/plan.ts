@@ -31,7 +31,7 @@ const laneOf = (part: Part): Lane => {
   if (part.kind === 'switch') {
     return part.target.kind === 'rack' ? 'books' : part.target.kind === 'lamp' ? 'room' : 'mixer'
   }
-  return ({ card: 'screen', sound: 'sound', reply: 'chat', clip: 'outside', slate: 'books', points: 'books' } as const)[part.kind]
+  return ({ sound: 'sound', reply: 'chat', clip: 'outside', slate: 'books', points: 'books' } as Partial<Record<Part['kind'], Lane>>)[part.kind] ?? 'screen'
 }
 
 /** How long a part lasts in ms as far as can be told before the ring; the estimate where only the ring will tell. */
@@ -42,9 +42,18 @@ const lengthOfPart = (part: Part, lengthOf: (folder: string, file: string) => nu
   if (part.kind === 'clip') {
     return Math.min(CLIP_GUESS, part.longestMs)
   }
-  return part.kind === 'card' || (part.kind === 'switch' && !part.stay) ? part.lengthMs : 0
+  if (part.kind === 'video') {
+    return lengthOf(VIDEOS, part.file) || VIDEO_GUESS
+  }
+  if (part.kind === 'spin') {
+    return (part.spinMs + part.stayMs) * part.times
+  }
+  return 'lengthMs' in part && !(part.kind === 'switch' && part.stay) ? part.lengthMs : 0
 }
 const CLIP_GUESS = 3_000
+const VIDEO_GUESS = 10_000
+/** The folder of the shelf in which videos lie. */
+export const VIDEOS = 'Videos'
 
 /** The longest length of what a sound part may play, in ms. */
 export const longest = (shelf: MediaView[], folder: string, file: string): number =>
@@ -58,7 +67,7 @@ export const planned = (parts: Part[], lengthOf: (folder: string, file: string) 
     if (known) {
       return known
     }
-    const made: PlannedPart = { part, lane: laneOf(part), from: 0, to: 0, open: part.kind === 'clip' || (part.kind === 'sound' && part.file === '') }
+    const made: PlannedPart = { part, lane: laneOf(part), from: 0, to: 0, open: part.kind === 'clip' || (part.kind === 'video' && lengthOf(VIDEOS, part.file) === 0) || (part.kind === 'sound' && part.file === '') }
     const start = part.start
     if (start.kind === 'at') {
       made.from = start.ms
@@ -86,11 +95,13 @@ const SAMPLE_OF: Record<string, string> = {
   chatWord: 'chat', phrase: 'chat', pattern: 'chat', firstLine: 'chat', private: 'chat', mark: 'value', scene: 'scene', webCall: 'webCall',
 }
 
+/** What is known only when a part is done, by what follows its name. */
+const LATE: Partial<Record<Part['kind'], [string, string][]>> = { clip: [['Title', 'The tall taper'], ['Address', 'practice-clip-1']], spin: [['Result', 'Sea dye'], ['Odds', '25.0 %']] }
+
 /** A sample value for each name that the words of a cue may use: only what every one of its pulls brings. */
 export const sampleValues = (cue: Cue, samples: Record<string, Record<string, string>>): Record<string, string> => {
   const all = cue.pulls.map((pull) => samples[SAMPLE_OF[pull.kind] ?? (pull.kind === 'event' ? pull.event : 'none')] ?? {})
-  const late = cue.takes.flatMap((take) => take.score.parts).filter((part) => part.kind === 'clip')
-    .flatMap(({ id }) => [[`${id.replaceAll('-', '')}Title`, 'The tall taper'], [`${id.replaceAll('-', '')}Address`, 'practice-clip-1']])
+  const late = cue.takes.flatMap((take) => take.score.parts).flatMap(({ kind, id }) => (LATE[kind] ?? []).map(([name, value]) => [id.replaceAll('-', '') + name, value]))
   return { ...Object.fromEntries(Object.entries(all[0] ?? {}).filter(([name]) => all.every((each) => name in each))), ...Object.fromEntries(late) }
 }
 
@@ -111,13 +122,25 @@ export const sampleWords = (part: Part, values: Record<string, string>): string 
       return [part.target.kind === 'source' || part.target.kind === 'lamp' || part.target.kind === 'rack' ? '' : part.target.kind, part.target.name, part.target.kind === 'text' ? fill(part.value) : part.value].filter(Boolean).join(' ')
     case 'slate':
       return part.act === 'clear' ? `${part.value} cleared` : `${part.value} ${part.act === 'add' ? '+' : '='} ${fill(part.words)}`
+    case 'picture':
+      return part.picture
+    case 'video':
+      return part.file
+    case 'burst':
+      return `${part.count} ${part.shape}`
+    case 'names':
+      return fill(part.heading) || 'names'
+    case 'spin':
+      return part.times > 1 ? `${part.wheel}, ${part.times} times` : part.wheel
+    case 'move':
+      return part.move
     default:
       return `${part.amount > 0 ? '+' : ''}${part.amount} points`
   }
 }
 
-/** Marks for a ruler: at most eight, at round seconds. */
-export const ticks = (lengthMs: number): number[] => {
-  const step = [500, 1_000, 2_000, 5_000, 10_000, 30_000, 60_000, 300_000].find((each) => lengthMs / each <= 8) ?? 600_000
+/** Marks for a ruler: at most eight in what is seen at once, at round seconds. @param zoom how many times wider than that it is */
+export const ticks = (lengthMs: number, zoom = 1): number[] => {
+  const step = [100, 200, 500, 1_000, 2_000, 5_000, 10_000, 30_000, 60_000, 300_000].find((each) => lengthMs / zoom / each <= 8) ?? 600_000
   return Array.from({ length: Math.floor(lengthMs / step) + 1 }, (_, at) => at * step)
 }

@@ -1,10 +1,10 @@
-import type { AirGate, ArgumentGate, ChanceGate, ConditionGate, CooldownGate, Cue, Gate, House, LimitGate, LinkGate, PriceGate, Pull, Standing, WhoGate } from '@/api/types'
+import type { ArgumentGate, ConditionGate, CooldownGate, Cue, Gate, House, Pull, Standing, WhoGate } from '@/api/types'
 import { planned, type PlannedPart } from './plan'
 import { span } from './spans'
 
-/** What stands in the sentence as a control. */
-export type ChipName = 'words' | 'who' | 'cooldown' | 'condition' | 'wait' | 'held'
-export type Piece = { text: string } | { chip: ChipName; text: string; mono?: boolean }
+/** What stands in the sentence as a control: a pull by its place, a gate by its kind, or what the cue has by itself. */
+export type ChipName = `pull:${number}` | `gate:${Gate['kind']}` | 'takes' | 'wait' | 'held'
+export type Piece = { text: string } | { chip: ChipName; text: string; mono?: boolean } | { add: 'pull' | 'gate' | 'take'; text: string }
 
 export const STANDINGS: { standing: Standing; plural: string }[] = [
   { standing: 'anyone', plural: 'anyone' },
@@ -21,19 +21,18 @@ export const either = (names: string[]): string =>
 
 interface Gates {
   who: WhoGate
-  argument: ArgumentGate
   cooldown: CooldownGate
-  chance: ChanceGate
-  air: AirGate
-  links: LinkGate
-  limit: LimitGate
   condition: ConditionGate
-  price: PriceGate
 }
 export const gateOf = <K extends keyof Gates>(cue: Cue, kind: K) => cue.gates.find((gate) => gate.kind === kind) as Gates[K] | undefined
 
+/** What each gate is about, as its control and its answers are headed. */
+export const GATE_TITLES: Record<string, string> = {
+  on: 'Switch', who: 'Who may', cooldown: 'Cooldown', condition: 'Condition', argument: 'Behind the word', air: 'On air', limit: 'Limit', price: 'Price', chance: 'Chance', links: 'Links', standBack: 'More exact cues', take: 'Takes', hand: 'By hand',
+}
+
 /** What people call the gates of a cue; every cue has the first by itself. */
-export const GATES: Record<string, string> = {
+export const GATE_NAMES: Record<string, string> = {
   on: 'switched off', who: 'not allowed', argument: 'argument missing or wrong', cooldown: 'resting', chance: 'chance',
   standBack: 'a more exact cue rang', air: 'not on air or in another scene', limit: 'rang often enough', condition: 'its condition does not hold', price: 'too few points', links: 'came by another link',
 }
@@ -60,12 +59,12 @@ const HOUSE_EVENTS: Record<string, string> = {
   clockEnded: 'a clock ends', tuneEnded: 'a tune ends', taskDone: 'a task is done', wheelStopped: 'a wheel stops',
 }
 /** What happens, by kind of event. */
-const EVENTS: Record<string, string> = {
+export const EVENTS: Record<string, string> = {
   ...HOUSE_EVENTS,
   follow: 'someone follows', membership: 'a membership begins or is renewed', gift: 'a gift arrives', tip: 'a tip arrives',
   arrival: 'another broadcaster arrives', reward: 'a reward is redeemed', clip: 'a clip is made', likes: 'likes arrive',
 }
-const fieldName = (name: string) => name.replace(/([A-Z])/g, ' $1').toLowerCase()
+export const fieldName = (name: string) => name.replace(/([A-Z])/g, ' $1').toLowerCase()
 
 /** What sets the cue off beside chat words, as a part of its sentence. */
 export const pullWords = (pull: Pull, prefix: string): string => {
@@ -101,8 +100,6 @@ const REST: { [K in Pull['kind']]?: (pull: PullOf<K>) => string } = {
   scene: (pull) => (pull.scenes.length > 0 ? `the scene changes to ${either(pull.scenes)}` : 'the scene changes'),
   cue: (pull) => `the cue ${pull.cue} ${pull.ended ? 'is over' : 'rings'}`,
 }
-const otherPulls = (cue: Cue, prefix: string): string[] => cue.pulls.filter((pull) => pull !== typedPull(cue)).map((pull) => pullWords(pull, prefix))
-
 export const whoWords = (cue: Cue, house: House): string => {
   const gate = gateOf(cue, 'who')
   const but = gate && gate.deny.length > 0 ? ` but ${either(gate.deny)}` : ''
@@ -127,71 +124,88 @@ const IMPERSONAL = ['mark', 'every', 'afterLines', 'calendar', 'hand', 'webCall'
 const personal = (cue: Cue): boolean =>
   gateOf(cue, 'who') !== undefined || cue.pulls.length === 0 || cue.pulls.some((pull) => !IMPERSONAL.includes(pull.kind) && !(pull.kind === 'event' && pull.event in HOUSE_EVENTS))
 
-/** What else must hold, as further parts of the sentence. */
-const conditions = (cue: Cue, house: House): string[] => {
-  const air = gateOf(cue, 'air')
-  const limit = gateOf(cue, 'limit')
-  const price = gateOf(cue, 'price')
-  const links = gateOf(cue, 'links')
-  const often = limit ? [limit.perShow > 0 && `${times(limit.perShow)} a show`, limit.perViewer > 0 && `${times(limit.perViewer)} for each viewer`].filter(Boolean).join(' and ') : ''
-  return [
-    cue.gates.some((gate) => gate.kind === 'standBack') && 'unless a more exact cue rang',
-    air && [air.air === 'on' ? 'on air' : air.air === 'off' ? 'off air' : '', air.scenes.length > 0 && `in the scene ${either(air.scenes)}`].filter(Boolean).join(' '),
-    links && `from ${either(links.links)}`,
-    often && `no more than ${often}`,
-    price && `for ${price.price} ${price.price === 1 ? house.pointsOne : house.pointsMany}`,
-  ].filter((text): text is string => Boolean(text))
+/** What a gate of a kind asks, as a part of the sentence; who, cooldown and condition have places of their own in it. */
+const gateWords = (gate: Gate, house: House): string => {
+  switch (gate.kind) {
+    case 'argument':
+      return `with ${argumentWords(gate)} behind it`
+    case 'chance':
+      return `${gate.percent} times of 100`
+    case 'standBack':
+      return 'unless a more exact cue rang'
+    case 'air':
+      return [gate.air === 'on' ? 'on air' : gate.air === 'off' ? 'off air' : '', gate.scenes.length > 0 && `in the scene ${either(gate.scenes)}`].filter(Boolean).join(' ') || 'on air or not'
+    case 'links':
+      return `from ${either(gate.links) || 'no link'}`
+    case 'limit': {
+      const often = [gate.perShow > 0 && `${times(gate.perShow)} a show`, gate.perViewer > 0 && `${times(gate.perViewer)} for each viewer`].filter(Boolean).join(' and ')
+      return often ? `no more than ${often}` : 'as often in a show as it comes'
+    }
+    case 'price':
+      return `for ${gate.price} ${gate.price === 1 ? house.pointsOne : house.pointsMany}`
+    default:
+      return ''
+  }
 }
 
-const takeWords = (cue: Cue): string =>
-  cue.takes.length < 2 ? '' : `one of ${cue.takes.length} takes${cue.takeRule === 'first' ? ', the first that fits' : cue.takeRule === 'weight' ? ', by weight' : ', in turn'}, which `
+/** The order in which gates stand in the sentence. */
+const SAID: Gate['kind'][] = ['argument', 'chance', 'standBack', 'air', 'links', 'limit', 'price']
 
+const TAKE_RULES = { first: 'the first that fits', weight: 'by weight', turn: 'in turn' }
 /** How long the score is, "about" where a sound is drawn by chance. */
 const scoreWords = (plan: PlannedPart[]): string => {
   const over = Math.max(0, ...plan.map((each) => each.to))
   return over === 0 ? 'answers at once' : `plays for ${plan.some((each) => each.open && (each.to === over || each.part.kind === 'clip')) ? 'about ' : ''}${span(over)}`
 }
 
+const pullPieces = (cue: Cue, prefix: string): Piece[] => {
+  const all = cue.pulls.flatMap((pull, at): Piece[] => {
+    const chip: ChipName = `pull:${at}`
+    const or = at > 0 ? [{ text: 'or' }] : []
+    const typed = pull.kind === 'chatWord' ? either(typedWords(pull, prefix)) || 'no word yet' : ''
+    const fits = pull.kind === 'chatWord' && pull.argument ? ` with ${pull.argument} behind it` : ''
+    return pull.kind === 'chatWord' ? [...or, { chip, text: typed, mono: true }, { text: `is typed${fits}` }] : [...or, { chip, text: pullWords(pull, prefix) }]
+  })
+  return all.length > 0 ? all : [{ text: 'nothing yet' }]
+}
+
 /** The sentence of a cue, with its controls in their places; a screen reader says the same. */
 export const pieces = (cue: Cue, lengthOf: (folder: string, file: string) => number, house: House): Piece[] => {
-  const { prefix } = house
-  const first = typedPull(cue)
   const rest = cooldownWords(cue)
-  const plan = planned(cue.takes[0]!.score.parts, lengthOf)
-  const others = otherPulls(cue, prefix)
-  const argument = gateOf(cue, 'argument')
-  const chance = gateOf(cue, 'chance')
   const condition = gateOf(cue, 'condition')
-  const typed = wordsOf(cue).length > 0 || others.length === 0
-  const asksForPlace = cue.takes[0]!.score.parts.some((part) => part.kind === 'card' || part.kind === 'sound')
+  const onlyTyped = cue.pulls.length === 1 && cue.pulls[0]!.kind === 'chatWord'
+  const asksForPlace = cue.takes.some((take) => take.score.parts.some((part) => 'stage' in part))
+  const said = SAID.map((kind) => cue.gates.find((gate) => gate.kind === kind)).filter((gate) => gate !== undefined)
+  const score = scoreWords(planned(cue.takes[0]!.score.parts, lengthOf))
+  const several = cue.takes.length > 1
   return [
     { text: 'When' },
-    ...(typed ? ([{ chip: 'words', text: (first && either(typedWords(first, prefix))) || 'no word yet', mono: true }, { text: 'is typed' }] as Piece[]) : []),
-    ...others.map((text, at): Piece => ({ text: (typed || at > 0 ? 'or ' : '') + text })),
-    ...(personal(cue) ? ([{ text: others.length > 0 ? ', from' : 'by' }, { chip: 'who', text: whoWords(cue, house) }] as Piece[]) : []),
-    ...(argument ? [{ text: `, with ${argumentWords(argument)} behind it` }] : []),
-    ...(chance ? [{ text: `, ${chance.percent} times of 100` }] : []),
-    ...conditions(cue, house).map((text) => ({ text: `, ${text}` })),
-    ...(rest ? [{ text: ', at most' }] : [{ text: ',' }]),
-    { chip: 'cooldown', text: rest || 'as often as it comes' },
-    { text: `, it ${takeWords(cue) ? `plays ${takeWords(cue)}` : ''}${scoreWords(plan)}.` },
-    ...(asksForPlace
-      ? ([{ text: 'While its places are taken it waits' }, { chip: 'wait', text: `up to ${span(cue.longestWaitMs)}` }, { text: '.' }] as Piece[])
-      : []),
+    ...pullPieces(cue, house.prefix),
+    ...(personal(cue) ? ([{ text: onlyTyped ? 'by' : ', from' }, { chip: 'gate:who', text: whoWords(cue, house) }] as Piece[]) : []),
+    ...said.flatMap((gate): Piece[] => [{ text: ',' }, { chip: `gate:${gate.kind}`, text: gateWords(gate, house) }]),
+    { text: rest ? ', at most' : ',' },
+    { chip: 'gate:cooldown', text: rest || 'as often as it comes' },
+    ...(condition ? ([{ text: ', only if' }, { chip: 'gate:condition', text: condition.condition || 'nothing yet', mono: true }] as Piece[]) : []),
+    ...(several
+      ? ([{ text: ', it plays one of' }, { chip: 'takes', text: `${cue.takes.length} takes, ${TAKE_RULES[cue.takeRule]}` }, { text: `; the first ${score}` }] as Piece[])
+      : [{ text: `, it ${score}` }]),
+    { text: '.' },
+    ...(asksForPlace ? ([{ text: 'While its places are taken it waits' }, { chip: 'wait', text: `up to ${span(cue.longestWaitMs)}${cue.urgency === 'usual' ? '' : `, ${cue.urgency}`}` }, { text: '.' }] as Piece[]) : []),
     { text: 'When held, it' },
     { chip: 'held', text: cue.whenHeld.length > 0 ? 'says so in chat' : 'stays silent' },
-    { text: condition ? '. It rings only if' : '.' },
-    { chip: 'condition', text: condition?.condition ?? '', mono: true },
+    { text: '.' },
+    { add: 'pull', text: '+ when' },
+    { add: 'gate', text: '+ only if' },
+    { add: 'take', text: '+ take' },
   ]
 }
 
-/** A short form for lists: words, who, rest. */
+/** A short form for lists: what sets it off, who, rest. */
 export const brief = (cue: Cue, house: House): string => {
-  const { prefix } = house
-  const first = typedPull(cue)
   const rest = gateOf(cue, 'cooldown')?.forAllMs ?? 0
-  return [either([...(first ? typedWords(first, prefix) : []), ...otherPulls(cue, prefix)]), personal(cue) && whoWords(cue, house), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
+  const pulls = cue.pulls.flatMap((pull) => (pull.kind === 'chatWord' ? typedWords(pull, house.prefix) : [pullWords(pull, house.prefix)]))
+  return [either(pulls), personal(cue) && whoWords(cue, house), rest > 0 && `rests ${span(rest)}`].filter(Boolean).join(' · ')
 }
 
-/** Pieces as one text, without a space before a comma or full stop. */
-export const asText = (all: Piece[]): string => all.filter((piece) => piece.text).map((piece) => piece.text).join(' ').replace(/ ([,.])/g, '$1')
+/** Pieces as one text, without what only adds and without a space before a comma or full stop. */
+export const asText = (all: Piece[]): string => all.filter((piece) => !('add' in piece)).map((piece) => piece.text).join(' ').replace(/ ([,.;])/g, '$1')

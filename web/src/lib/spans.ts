@@ -9,6 +9,7 @@ export const span = (ms: number): string => {
   return [hours && `${hours} h`, minutes && `${minutes} min`, rest && span(rest)].filter(Boolean).join(' ')
 }
 
+// Made once: a formatter takes far longer to make than to use, and lists of lines use it for every line.
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' })
 /** The time of day of a moment in ms. */
-export const timeOfDay = (at: number): string =>
-  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' })
+export const timeOfDay = (at: number): string => TIME.format(at)

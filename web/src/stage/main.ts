@@ -2,15 +2,20 @@ import './stage.css'
 import { showCard } from './cards'
 import { SILENT } from '@/lib/meter'
 import { ServerClock } from './clock'
+import { Deck } from './deck'
 import { Feed } from './feed'
-import type { News, Part, StageSize } from './messages'
+import { Larder } from './larder'
+import { Moments, type Moment } from './moment'
+import type { Ahead, ChatSeen, Face, Frame, News, Part, StageSize } from './messages'
 import { Sounds } from './sounds'
+import { run, showThing, type Ground, type Run } from './things'
 
 /** The overlay page: shows what the feed tells it at the moment it is meant for, and nothing else. */
 const root = document.getElementById('stage')!
 const clock = new ServerClock()
-const running = new Map<string, Animation | null>()
+const running = new Map<string, Run | null>()
 let waiting: Part[] = []
+let before: ChatSeen[] = []
 let stage: StageSize | null = null
 let preview = false
 let seen = 0
@@ -18,6 +23,10 @@ let seen = 0
 const key = new URLSearchParams(location.hash.slice(1)).get('k') ?? ''
 const feed = new Feed(key, hear, clear)
 const sounds = new Sounds(ready)
+const larder = new Larder(sounds)
+const deck = new Deck(root, (server) => clock.toPage(server))
+const ground: Ground = { root, sounds, silent: false, video: larder.video }
+const moments = new Moments({ ...ground, silent: true }, deck, () => (preview ? stage : null), sounds)
 
 function ready(): void {
   if (clock.inStep) {
@@ -32,26 +41,48 @@ function hear(news: News): void {
     clock.heard(news.sent, news.now, performance.now())
     waiting.forEach(start)
     waiting = []
+    deck.begin(before)
   } else if (news.type === 'ask') {
     ready()
   } else if (news.number > seen) {
     seen = news.number
-    if (news.type === 'hush') {
-      clear()
-    } else if (news.type === 'end') {
-      setTimeout(() => end(news.partRun), Math.max(0, clock.toPage(news.at) - performance.now()))
-    } else {
-      start(news.part)
-    }
+    told(news)
   }
 }
 
-function welcome(news: Extract<News, { type: 'welcome' }>): void {
+function told(news: Exclude<News, { type: 'welcome' | 'clock' | 'ask' }>): void {
+  switch (news.type) {
+    case 'hush':
+      return clear()
+    case 'end':
+      setTimeout(() => end(news.partRun), Math.max(0, clock.toPage(news.at) - performance.now()))
+      return
+    case 'face':
+      return deck.face(news.fixture, news.face)
+    case 'line':
+      return deck.line(news.line)
+    case 'stage':
+      return arrange(news)
+    default:
+      start(news.part)
+  }
+}
+
+/** The stage as it is now: its size, what stands on it, and which files it may need. */
+function arrange(news: { stage: StageSize; media: Record<string, string>; faces: Record<string, Face>; ahead: Ahead[] }): void {
   stage = news.stage
-  preview = news.preview
-  seen = news.number
   root.style.width = `${stage.width}px`
   root.style.height = `${stage.height}px`
+  deck.lay(stage.fixtures, news.media, news.faces)
+  larder.fetch(news.ahead)
+}
+
+function welcome(news: Extract<News, { type: 'welcome' }>): void {
+  preview = news.preview
+  ground.silent = preview
+  seen = news.number
+  before = news.lines
+  arrange(news)
   const still = new Set(news.parts.map((part) => part.partRun))
   for (const partRun of running.keys()) {
     if (!still.has(partRun)) {
@@ -59,6 +90,7 @@ function welcome(news: Extract<News, { type: 'welcome' }>): void {
     }
   }
   news.parts.forEach(start)
+  moments.draw()
   keepInStep()
 }
 
@@ -93,8 +125,8 @@ function start(part: Part): void {
     return
   }
   running.set(part.partRun, null)
-  if (part.card) {
-    card(part, moment)
+  if (part.card || part.thing) {
+    show(part, moment)
   } else if (part.quiet) {
     quieten(part, moment)
   } else if (part.sound && !preview) {
@@ -113,19 +145,50 @@ function quieten(part: Part, moment: number): void {
   until(moment + part.lengthMs, () => end(part.partRun))
 }
 
-function card(part: Part, moment: number): void {
-  const spot = stage!.spots.find((each) => each.id === part.card!.spot)
-  if (!spot) {
-    feed.tell({ type: 'failed', partRun: part.partRun, why: `this stage has no spot ${part.card!.spot}` })
+function show(part: Part, moment: number): void {
+  const place = part.card?.spot ?? part.thing!.place
+  const spot = stage!.spots.find((each) => each.id === place)
+  if (!spot && !deck.has(place)) {
+    running.delete(part.partRun)
+    feed.tell({ type: 'failed', partRun: part.partRun, why: `this stage has no spot ${place}` })
     return
   }
-  const life = showCard(root, spot, part, moment)
-  running.set(part.partRun, life)
-  life.onfinish = () => {
-    end(part.partRun)
-    feed.tell({ type: 'ended', partRun: part.partRun })
-  }
+  running.set(part.partRun, begin(part, moment, spot?.frame))
   tellFirstFrame(part.partRun, moment)
+}
+
+function begin(part: Part, moment: number, frame: Frame | undefined): Run | null {
+  if (!frame) {
+    return deck.perform(part, moment, (one) => untilItsEnd(part, one))
+  }
+  if (part.card) {
+    const { made, life } = showCard(root, { id: part.card.spot, frame }, part, moment)
+    return untilItsEnd(part, run(made, life))
+  }
+  const one = showThing(part, frame, moment, ground)
+  const film = one?.made?.querySelector('video')
+  if (film) {
+    film.onended = () => over(part.partRun)
+    film.onerror = () => fail(part.partRun, 'the video could not be played')
+  }
+  return one && untilItsEnd(part, one)
+}
+
+function untilItsEnd(part: Part, one: Run): Run {
+  if (one.life) {
+    one.life.onfinish = () => over(part.partRun)
+  }
+  return one
+}
+
+function over(partRun: string): void {
+  end(partRun)
+  feed.tell({ type: 'ended', partRun })
+}
+
+function fail(partRun: string, why: string): void {
+  end(partRun)
+  feed.tell({ type: 'failed', partRun, why })
 }
 
 function tellFirstFrame(partRun: string, moment: number): void {
@@ -144,13 +207,8 @@ function tellFirstFrame(partRun: string, moment: number): void {
 function end(partRun: string): void {
   sounds.end(partRun)
   sounds.loud(partRun)
-  running.get(partRun)?.cancel()
+  running.get(partRun)?.end()
   running.delete(partRun)
-  root.querySelectorAll<HTMLElement>('.card').forEach((each) => {
-    if (each.dataset.partRun === partRun) {
-      each.remove()
-    }
-  })
 }
 
 function clear(): void {
@@ -159,9 +217,26 @@ function clear(): void {
   ;[...running.keys()].forEach(end)
 }
 
-// The practice mixer routes this page's sound: its own page, same origin, tells the level.
-addEventListener('message', (message: MessageEvent<{ level?: number }>) => {
-  if (message.origin === location.origin && typeof message.data?.level === 'number') {
+interface Asked {
+  level?: number
+  moment?: Moment | null
+  /** Whether fixtures are left out, for a look at cards alone. */
+  only?: 'parts'
+  /** Frames of fixtures as the composer moves them. */
+  frames?: Record<string, Frame>
+}
+
+// The practice mixer routes this page's sound: its own page, same origin, tells the level. The console asks a preview for a moment.
+addEventListener('message', (message: MessageEvent<Asked>) => {
+  if (message.origin !== location.origin) {
+    return
+  }
+  if (message.data?.moment !== undefined) {
+    moments.show(message.data.moment)
+  }
+  root.toggleAttribute('data-only-parts', message.data?.only === 'parts' || root.hasAttribute('data-only-parts'))
+  Object.entries(message.data?.frames ?? {}).forEach(([id, frame]) => deck.move(id, frame))
+  if (typeof message.data?.level === 'number') {
     sounds.loudness = Math.min(1, Math.max(0, message.data.level))
     sounds.wake()
   }

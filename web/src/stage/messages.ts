@@ -1,10 +1,33 @@
 /** What the stage feed sends; see docs/formats/stage-feed.md. */
+export interface Look {
+  id: string
+  plate: string
+  plateTo: string
+  angle: number
+  ink: string
+  second: string
+  seal: string
+  edge: 'clean' | 'drip' | 'bar' | 'line'
+  corner: number
+  outline: boolean
+  face: 'fraunces' | 'hyperlegible' | 'mono'
+  titleSize: number
+  lineSize: number
+  entry: MotionName
+  exit: MotionName
+  easing: EasingName
+}
+export type MotionName = 'pour' | 'rise' | 'settle' | 'swing' | 'drift' | 'tide' | 'unroll' | 'kindle'
+export type EasingName = 'soft' | 'even' | 'springy'
+
 export interface Card {
   spot: string
-  look: string
+  look: Look
   title: string
   words: string
   picture: string
+  /** Name of the viewer whose portrait stands there; empty text for none. */
+  portrait: string
   entryMs: number
   exitMs: number
 }
@@ -21,6 +44,28 @@ export interface Quiet {
   percent: number
 }
 
+interface Eases {
+  entry: string
+  exit: string
+  entryMs: number
+  exitMs: number
+}
+export type Shown =
+  | ({ kind: 'picture' } & Eases)
+  | ({ kind: 'video'; volume: number; left: number; top: number; right: number; bottom: number } & Eases)
+  | { kind: 'burst'; shape: string; count: number; colours: string[]; seed: number }
+  | { kind: 'names'; heading: string; names: string[]; colour: string; plate: string }
+  | { kind: 'spin'; drawn: number[]; words: string[]; spinMs: number; stayMs: number }
+  | { kind: 'move'; move: string }
+export type ShownOf<K extends Shown['kind']> = Extract<Shown, { kind: K }>
+
+/** What is shown beside cards, on a spot or by a fixture. */
+export interface Thing {
+  place: string
+  media: string
+  shown: Shown
+}
+
 export interface Part {
   partRun: string
   at: number
@@ -28,24 +73,66 @@ export interface Part {
   card: Card | null
   sound: Sound | null
   quiet: Quiet | null
+  thing: Thing | null
 }
 
-export interface Spot {
-  id: string
+/** Where something stands, in pixels of the stage; what has a higher layer stands before a lower. */
+export interface Frame {
   x: number
   y: number
   width: number
   height: number
+  layer: number
+}
+
+export interface Spot {
+  id: string
+  frame: Frame
+}
+
+/** A display that stays; what else it has depends on its kind. */
+export interface Fixture {
+  kind: string
+  id: string
+  name: string
+  frame: Frame
+}
+
+/** What a fixture shows now. */
+export interface Face {
+  text: string
+  now: number
+  goal: number
+  last: number
+  out: number[]
+}
+export const BLANK: Face = { text: '', now: 0, goal: 0, last: -1, out: [] }
+
+export interface ChatSeen {
+  at: number
+  name: string
+  text: string
+  command: boolean
 }
 
 export interface StageSize {
   width: number
   height: number
   spots: Spot[]
+  fixtures: Fixture[]
+}
+
+/** A file that parts of this stage use, to be fetched before it is due. */
+export interface Ahead {
+  type: string
+  address: string
 }
 
 export type News =
-  | { type: 'welcome'; number: number; preview: boolean; stage: StageSize; parts: Part[] }
+  | { type: 'welcome'; number: number; preview: boolean; stage: StageSize; media: Record<string, string>; ahead: Ahead[]; faces: Record<string, Face>; lines: ChatSeen[]; parts: Part[] }
+  | { type: 'stage'; number: number; stage: StageSize; media: Record<string, string>; ahead: Ahead[]; faces: Record<string, Face> }
+  | { type: 'face'; number: number; fixture: string; face: Face }
+  | { type: 'line'; number: number; line: ChatSeen }
   | { type: 'part'; number: number; part: Part }
   | { type: 'end'; number: number; partRun: string; at: number }
   | { type: 'hush'; number: number; at: number }

@@ -9,6 +9,7 @@ export class Sounds {
   private readonly decoded = new Map<string, Promise<AudioBuffer>>()
   private readonly playing = new Map<string, AudioBufferSourceNode>()
   private readonly outlets = new Map<string, GainNode>()
+  private readonly films = new WeakMap<HTMLVideoElement, GainNode>()
   private readonly quiet = new Map<string, { outlet: string; percent: number }>()
 
   constructor(changed: () => void) {
@@ -84,6 +85,22 @@ export class Sounds {
     loading.catch(() => this.decoded.delete(name))
     this.decoded.set(name, loading)
     return loading
+  }
+
+  /** Fetches and decodes a sound before it is due. */
+  warm(address: string): void {
+    this.buffer(address).catch(() => undefined)
+  }
+
+  /** Lets a video sound through the same level as everything else. @param volume 0 to 100 */
+  film(video: HTMLVideoElement, volume: number): void {
+    let gain = this.films.get(video)
+    if (!gain) {
+      gain = this.context.createGain()
+      this.context.createMediaElementSource(video).connect(gain).connect(this.level)
+      this.films.set(video, gain)
+    }
+    gain.gain.value = volume / 100
   }
 
   /** Plays from `start`, a moment of this page's own clock; what of it is past already is left out. */

@@ -1,6 +1,6 @@
-import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { pour, serve, wiringOf } from '@/testing/server'
+import { ownStores } from '@/testing/stores'
 import { problemsAt, useDrafts } from './drafts'
 import { useWiring } from './wiring'
 
@@ -27,9 +27,9 @@ const keeper = () => {
 }
 
 describe('a draft', () => {
+  ownStores()
   beforeEach(() => {
     vi.useFakeTimers()
-    setActivePinia(createPinia())
   })
   afterEach(() => {
     vi.useRealTimers()

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { reactive } from 'vue'
+import { onScopeDispose, reactive } from 'vue'
 import { Refusal } from '@/api/http'
 import type { Cue, Problem } from '@/api/types'
 import { useWiring } from './wiring'
@@ -22,6 +22,7 @@ export const useDrafts = defineStore('drafts', () => {
   const wiring = useWiring()
   const drafts = reactive(new Map<string, Draft>())
   const timers = new Map<string, ReturnType<typeof setTimeout>>()
+  onScopeDispose(() => timers.forEach(clearTimeout))
 
   const fresh = (id: string): Draft | undefined => {
     const there = wiring.cue(id)

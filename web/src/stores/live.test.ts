@@ -1,7 +1,7 @@
-import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { DecisionNotice, LiveStanding, RingNotice } from '@/api/types'
 import { FakeSocket, pour, serve, wiringOf } from '@/testing/server'
+import { ownStores } from '@/testing/stores'
 import { useLive } from './live'
 import { useWiring } from './wiring'
 
@@ -17,9 +17,9 @@ const decision = (number: number, held = false): DecisionNotice => ({
 const standing: LiveStanding = { now: NOW, version: '0.1.0', decisions: [decision(1)], rings: [ring(1, NOW)], pages: [], saved: { ok: true, why: '' }, evening: { show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 }, links: [] }
 
 describe('what happens now', () => {
+  ownStores()
   beforeEach(() => {
     vi.useFakeTimers({ now: 1_000 })
-    setActivePinia(createPinia())
     FakeSocket.install()
   })
   afterEach(() => {

@@ -81,6 +81,13 @@ export const useLive = defineStore('live', () => {
     }
   }
 
+  /** As whom the rope's line is written. */
+  const speaker = ref('')
+  const typeAs = (name: string) => {
+    speaker.value = name
+    document.querySelector<HTMLInputElement>('[data-try]')?.focus()
+  }
+
   const start = () => listen('/ws/live', hear, (yes) => (connected.value = yes))
   const hush = () => ask<DecisionNotice>('POST', '/hush')
   const write = (name: string, text: string) => ask<DecisionNotice>('POST', '/practice/lines', { name, text, privately: false })
@@ -90,5 +97,5 @@ export const useLive = defineStore('live', () => {
   const show = (open: boolean) => ask<DecisionNotice>('POST', '/show', { open })
   const air = (onAir: boolean) => ask<DecisionNotice>('POST', '/air', { onAir })
 
-  return { connected, version, decisions, drops, rings, pages, saved, evening, links, missing, wiringStamp, now, start, hush, write, show, air }
+  return { connected, version, decisions, drops, rings, pages, saved, evening, links, missing, wiringStamp, now, start, hush, write, show, air, speaker, typeAs }
 })

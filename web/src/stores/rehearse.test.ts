@@ -1,6 +1,6 @@
-import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { serve } from '@/testing/server'
+import { ownStores } from '@/testing/stores'
 import { useRehearse } from './rehearse'
 
 const SCRIPTS = [
@@ -11,8 +11,8 @@ const REPORT = { from: 0, to: 10, steps: 2, lines: [], evening: {}, against: nul
 let asked: ReturnType<typeof serve>
 let goings: string[]
 
+ownStores()
 beforeEach(() => {
-  setActivePinia(createPinia())
   goings = ['running', 'running', 'done']
   asked = serve((method, path) => {
     if (path === '/api/scripts') {

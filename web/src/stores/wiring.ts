@@ -1,23 +1,44 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, markRaw, ref, shallowRef } from 'vue'
 import { ask } from '@/api/http'
 import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, WiringView } from '@/api/types'
 
 /** What holds until the server has told. */
-const PLAIN_HOUSE: House = { formatVersion: 2, prefix: '!', home: 'practice', pointsOne: 'point', pointsMany: 'points', hints: true, circles: [], neighbours: [], slate: [] }
+const PLAIN_HOUSE: House = { formatVersion: 3, prefix: '!', home: 'practice', pointsOne: 'point', pointsMany: 'points', hints: true, circles: [], neighbours: [], slate: [], looks: [] }
 
 /** The wiring as the server has it. */
 export const useWiring = defineStore('wiring', () => {
-  const view = ref<WiringView | null>(null)
+  const view = shallowRef<WiringView | null>(null)
   const loadFailed = ref('')
 
-  const load = async () => {
+  /** Cues that are as they were stay the very same values, so that only what changed is drawn anew; nothing watches inside one, for there may be thousands. */
+  const keepSame = (next: WiringView): WiringView => {
+    const before = new Map((view.value?.cues ?? []).map((each) => [each.cue.id, each]))
+    const same = (one: CueView, other?: CueView) => other && one.version === other.version && one.rang === other.rang && one.held === other.held && one.needs.join() === other.needs.join() && one.cue.rack === other.cue.rack
+    return { ...next, cues: next.cues.map((each) => (same(each, before.get(each.cue.id)) ? before.get(each.cue.id)! : markRaw(each))) }
+  }
+  const read = async () => {
     try {
-      view.value = await ask<WiringView>('GET', '/wiring')
+      view.value = keepSame(await ask<WiringView>('GET', '/wiring'))
       loadFailed.value = ''
     } catch (failed) {
       loadFailed.value = (failed as Error).message
     }
+  }
+
+  let running: Promise<void> | null = null
+  let queued: Promise<void> | null = null
+  /** Reads the wiring. Who asks while it is being read waits for the reading after that, which they share. */
+  const load = (): Promise<void> => {
+    if (!running) {
+      running = read().finally(() => (running = null))
+      return running
+    }
+    queued ??= running.then(() => {
+      queued = null
+      return load()
+    })
+    return queued
   }
 
   const house = computed<House>(() => view.value?.house.house ?? PLAIN_HOUSE)
@@ -29,11 +50,10 @@ export const useWiring = defineStore('wiring', () => {
 
   /** Counts what was just decided, until the server is asked again. */
   const count = (decision: DecisionNotice) => {
-    for (const answer of decision.answers) {
-      const view = cue(answer.cueId)
-      if (view) {
-        view[answer.held ? 'held' : 'rang']++
-      }
+    if (view.value && decision.answers.length > 0) {
+      const more = (each: CueView) => decision.answers.filter((answer) => answer.cueId === each.cue.id)
+      const counted = cues.value.map((each) => more(each).reduce((now, answer) => (answer.held ? markRaw({ ...now, held: now.held + 1 }) : markRaw({ ...now, rang: now.rang + 1 })), each))
+      view.value = { ...view.value, cues: counted }
     }
   }
 

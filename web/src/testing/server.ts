@@ -2,11 +2,11 @@ import { vi } from 'vitest'
 import type { Cue, House, WiringView } from '@/api/types'
 import { onlyTake, PLAIN } from '@/lib/newCue'
 
-export const HOUSE: House = { formatVersion: 2, prefix: '!', home: 'practice', pointsOne: 'drip', pointsMany: 'drips', hints: true, circles: [], neighbours: [], slate: [] }
+export const HOUSE: House = { formatVersion: 3, prefix: '!', home: 'practice', pointsOne: 'drip', pointsMany: 'drips', hints: true, circles: [], neighbours: [], slate: [], looks: [] }
 
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({
-  formatVersion: 3, id: 'pour', name: 'Pour the taper', description: '', listed: true, rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour'], general: false, argument: '' }],
+  formatVersion: 4, id: 'pour', name: 'Pour the taper', description: '', listed: true, rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour'], general: false, argument: '' }],
   gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
   whenHeld: [],
   takes: [onlyTake([{ kind: 'reply', id: 'answer', start: { kind: 'at', ms: 0 }, words: 'Thanks, {viewer}', manner: PLAIN }])],
@@ -16,7 +16,7 @@ export const pour = (over: Partial<Cue> = {}): Cue => ({
 export const wiringOf = (version: number, cue: Cue): WiringView => ({
   house: { version: 1, house: HOUSE },
   racks: [{ version: 1, rack: { formatVersion: 1, id: 'bench', name: 'At the bench', on: true } }],
-  cues: [{ version, cue, rang: 0, held: 0, needs: [] }], stages: [], shelf: [], looks: ['beeswax'], samples: { chat: { viewer: 'wickerby' } }, history: { undo: '', redo: '' },
+  cues: [{ version, cue, rang: 0, held: 0, needs: [] }], stages: [], shelf: [], looks: [], counted: [], samples: { chat: { viewer: 'wickerby' } }, history: { undo: '', redo: '' },
 })
 
 type Answer = { status?: number; body: unknown }
@@ -25,7 +25,7 @@ type Answer = { status?: number; body: unknown }
 export const serve = (answer: (method: string, path: string, body: unknown) => Answer) => {
   const asked: { method: string; path: string; body: unknown }[] = []
   vi.stubGlobal('fetch', (path: string, init: RequestInit = {}) => {
-    const body = init.body ? JSON.parse(init.body as string) : undefined
+    const body = typeof init.body === 'string' ? (JSON.parse(init.body) as unknown) : undefined
     asked.push({ method: init.method ?? 'GET', path, body })
     const { status = 200, body: sent } = answer(init.method ?? 'GET', path, body)
     return Promise.resolve(new Response(JSON.stringify(sent), { status }))

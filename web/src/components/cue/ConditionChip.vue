@@ -2,47 +2,48 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { ask, type Refusal } from '@/api/http'
-import type { ConditionTried, Problem } from '@/api/types'
+import type { ConditionName, ConditionTried, Problem } from '@/api/types'
+import { readRows, writeRows, type NameType } from '@/lib/conditionRows'
 import { gateOf } from '@/lib/sentence'
 import { timeOfDay } from '@/lib/spans'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
-import TheProblems from './TheProblems.vue'
+import ConditionRows from './ConditionRows.vue'
+import ConditionText from './ConditionText.vue'
 
-/** Writes the condition and says at once what it comes to: for a sample, and for what happened lately. */
+/** Writes the condition, as rows or as text, and says at once what it comes to: for a sample, and for what happened lately. */
 const props = defineProps<{ draft: Draft }>()
 const drafts = useDrafts()
 const condition = computed(() => gateOf(props.draft.cue, 'condition')?.condition ?? '')
 const saved = computed(() => problemsAt(props.draft, `gates[${props.draft.cue.gates.findIndex((each) => each.kind === 'condition')}]`))
 const tried = ref<ConditionTried | null>(null)
+const names = ref<ConditionName[]>([])
 const problems = ref<Problem[]>([])
+const types = computed(() => Object.fromEntries(names.value.map((each) => [each.name, each.type as NameType])))
+const rows = computed(() => (names.value.length ? readRows(condition.value, types.value) : null))
+const typing = ref(false)
 const set = (text: string) =>
   drafts.edit(props.draft.cue.id, (cue) => {
-    const others = cue.gates.filter((each) => each.kind !== 'condition')
-    cue.gates = text.trim() ? [...others, { kind: 'condition', condition: text }] : others
+    const gate = gateOf(cue, 'condition')
+    if (gate) {
+      gate.condition = text
+    } else {
+      cue.gates.push({ kind: 'condition', condition: text })
+    }
   })
 let newest = 0
 const preview = async () => {
   const mine = ++newest
-  if (!condition.value) {
-    tried.value = null
-    problems.value = []
-    return
-  }
-  try {
-    const answer = await ask<ConditionTried>('POST', '/conditions', { cue: props.draft.cue, condition: condition.value })
-    if (mine === newest) {
-      tried.value = answer
-      problems.value = []
-    }
-  } catch (failed) {
-    if (mine === newest) {
-      tried.value = null
-      problems.value = (failed as Refusal).problems ?? []
-    }
+  const answer = condition.value
+    ? await ask<ConditionTried>('POST', '/conditions', { cue: props.draft.cue, condition: condition.value }).catch((failed: Refusal) => failed.problems ?? [])
+    : []
+  if (mine === newest) {
+    problems.value = Array.isArray(answer) ? answer : []
+    tried.value = Array.isArray(answer) ? null : answer
   }
 }
 watch(condition, useDebounceFn(preview, 300))
 void preview()
+ask<ConditionName[]>('POST', '/conditions/names', props.draft.cue).then((all) => (names.value = all), () => undefined)
 const real = computed(() => tried.value?.tried.filter((each) => each.at > 0) ?? [])
 const sample = computed(() => tried.value?.tried.find((each) => each.at === 0))
 const shown = computed(() => (problems.value.length ? problems.value : saved.value))
@@ -50,25 +51,23 @@ const shown = computed(() => (problems.value.length ? problems.value : saved.val
 
 <template>
   <div class="flex flex-col gap-2">
-    <label class="block">
-      <span class="text-[13px] text-soft">Rings only if (empty: in any case)</span>
-      <textarea class="field font-mono text-[13px]" rows="2" :value="condition" :aria-invalid="shown.length > 0" placeholder="viewer.months >= 3" @input="set(($event.target as HTMLTextAreaElement).value)" />
-    </label>
-    <TheProblems :problems="shown" />
+    <ConditionRows v-if="rows && !typing" :value="rows" :types="types" @set="set(writeRows($event, types))" />
+    <ConditionText v-else :value="condition" :names="names.map((each) => each.name)" :problems="shown" @set="set" />
+    <button v-if="rows" type="button" class="self-start text-[13px] underline" @click="typing = !typing">{{ typing ? 'As rows' : 'As text' }}</button>
+    <p v-else-if="names.length" class="text-[12.5px] text-soft">This says more than rows can, so it stands as text.</p>
     <template v-if="tried">
       <p class="text-[13px]" role="status">
         <template v-if="sample">For the sample it is <b>{{ sample.holds }}</b>. </template>
         <template v-if="real.length">Of the last {{ real.length }} such events it was true for <b>{{ real.filter((each) => each.holds).length }}</b>, as the evening stands now.</template>
         <template v-else>No such event happened yet.</template>
       </p>
-      <ol class="max-h-32 overflow-auto text-[12.5px]">
+      <ol class="max-h-28 overflow-auto text-[12.5px]">
         <li v-for="(each, at) in real" :key="at" class="flex gap-1.5" :title="each.fault">
           <time class="flex-none font-mono text-[12px] text-soft">{{ timeOfDay(each.at) }}</time>
           <span class="flex-none font-semibold" :class="each.holds ? 'text-verdigris-words' : 'text-wax-words'">{{ each.fault ? 'fails' : each.holds }}</span>
           <bdi class="truncate">{{ each.event }}</bdi>
         </li>
       </ol>
-      <p class="text-[12px] text-soft">It may use {{ tried.names.join(', ') }}.</p>
     </template>
   </div>
 </template>

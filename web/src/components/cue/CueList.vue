@@ -1,103 +1,155 @@
 <script setup lang="ts">
-import { Menu, MenuButton, MenuItem, MenuItems, Switch } from '@headlessui/vue'
-import { Download, Ellipsis, FileUp, History, Plus, Search, Unplug } from '@lucide/vue'
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { Download, Ellipsis, FileUp, FolderPlus, History, Plus, Search } from '@lucide/vue'
+import { useVirtualList } from '@vueuse/core'
+import { computed, nextTick, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import CarryDialog from '@/components/carry/CarryDialog.vue'
 import ChangesDialog from '@/components/carry/ChangesDialog.vue'
-import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
-import type { CueView, RackView } from '@/api/types'
-import { brief, wordsOf } from '@/lib/sentence'
-import { useLive } from '@/stores/live'
+import { useChosenCues } from '@/composables/useChosenCues'
+import { rowsOf, type ListRow } from '@/lib/cueList'
+import { free } from '@/lib/newCue'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
-import SmallScore from './SmallScore.vue'
+import ChosenBar from './ChosenBar.vue'
+import CueRow from './CueRow.vue'
+import CuesNav from './CuesNav.vue'
+import RackRow from './RackRow.vue'
 
 const props = defineProps<{ open: string | undefined }>()
-defineEmits<{ add: [] }>()
+const emit = defineEmits<{ add: [] }>()
 const wiring = useWiring()
 const notes = useNotes()
-const live = useLive()
-const missing = (view: CueView) => live.missing(view.needs).map((each) => each.refusal).join(' · ')
 const router = useRouter()
 const search = ref('')
 const bringing = ref(false)
 const changes = ref(false)
 const field = ref<HTMLInputElement | null>(null)
-defineExpose({ find: () => field.value?.focus() })
 
-const found = (view: CueView) => {
-  const wanted = search.value.trim().toLowerCase()
-  const texts = [view.cue.name, ...wordsOf(view.cue), ...view.cue.takes.flatMap((take) => take.score.parts.map((part) => part.kind))]
-  return !wanted || texts.some((text) => text.toLowerCase().includes(wanted))
-}
-const racks = computed(() => wiring.racks.map((rack) => ({ ...rack, cues: wiring.cues.filter((each) => each.cue.rack === rack.rack.id && found(each)) })))
-const shown = computed(() => racks.value.flatMap((rack) => rack.cues))
+const rows = computed(() => rowsOf(wiring.racks, wiring.cues, wiring.house, search.value))
+const shown = computed(() => rows.value.flatMap((row) => (row.kind === 'cue' ? [row.view] : [])))
+const HEIGHTS = { rack: 42, cue: 62, empty: 30 }
+const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, { itemHeight: (at) => HEIGHTS[rows.value[at]?.kind ?? 'cue'], overscan: 10 })
+const { ids, toggle, reach, clear, turn, copy, remove, move } = useChosenCues(shown)
+watch(() => props.open, (id) => {
+  const at = rows.value.findIndex((row) => row.key === id)
+  if (at >= 0 && !list.value.some((each) => each.index === at)) {
+    scrollTo(Math.max(0, at - 2))
+  }
+}, { flush: 'post' })
 
-const step = (by: number) => {
+const step = async (by: number, choosing: boolean) => {
   const at = shown.value.findIndex((each) => each.cue.id === props.open)
   const next = shown.value[Math.min(shown.value.length - 1, Math.max(0, at + by))]
   if (next) {
-    void router.replace(`/cues/${next.cue.id}`)
+    if (choosing) {
+      reach(next.cue.id, props.open ?? next.cue.id)
+    }
+    await router.replace(`/cues/${next.cue.id}`)
+    await nextTick()
     document.getElementById(`cue-${next.cue.id}`)?.focus()
   }
 }
-const turn = (rack: RackView, on: boolean) =>
-  wiring.saveRack(rack.version, { ...rack.rack, on }).catch((refusal: Error) => notes.say(refusal.message))
+/** Moves the open cue, or all that are chosen, one place up or down. */
+const shift = async (by: number) => {
+  const movers = ids.value.length ? shown.value.map((each) => each.cue.id).filter((id) => ids.value.includes(id)) : props.open ? [props.open] : []
+  const order = wiring.cues.map((each) => each.cue.id)
+  const edge = order.indexOf((by < 0 ? movers[0] : movers.at(-1)) ?? '')
+  const beside = wiring.cues[edge + by]
+  if (beside && movers.length) {
+    const rack = beside.cue.rack
+    const next = wiring.cues[edge + 2]
+    await move(movers, rack, by < 0 ? beside.cue.id : next && next.cue.rack === rack ? next.cue.id : '')
+    document.getElementById(`cue-${movers[0]}`)?.focus()
+  }
+}
+const keys = (key: KeyboardEvent) => {
+  const by = key.key === 'ArrowDown' ? 1 : key.key === 'ArrowUp' ? -1 : 0
+  const onCue = (key.target as HTMLElement).id.startsWith('cue-')
+  if (by && key.altKey) {
+    void shift(by)
+  } else if (by) {
+    void step(by, key.shiftKey)
+  } else if (key.key === ' ' && onCue && props.open) {
+    toggle((key.target as HTMLElement).id.slice(4))
+  } else {
+    return
+  }
+  key.preventDefault()
+}
+const press = (event: MouseEvent, id: string) => {
+  if (event.ctrlKey || event.metaKey) {
+    toggle(id)
+  } else if (event.shiftKey) {
+    reach(id, ids.value.at(-1) ?? props.open ?? id)
+  } else {
+    clear()
+    return
+  }
+  event.preventDefault()
+  event.stopPropagation()
+}
+
+/** Where what is dragged would go: before that row. */
+const over = ref('')
+const drag = (event: DragEvent, id: string) => event.dataTransfer?.setData('application/x-waxbell-cues', JSON.stringify(ids.value.includes(id) ? ids.value : [id]))
+const drop = (event: DragEvent, row: ListRow) => {
+  const dragged = JSON.parse(event.dataTransfer?.getData('application/x-waxbell-cues') || '[]') as string[]
+  over.value = ''
+  if (dragged.length) {
+    const first = row.kind === 'rack' ? wiring.cues.find((each) => each.cue.rack === row.rack.rack.id && !dragged.includes(each.cue.id))?.cue.id : row.kind === 'cue' ? row.view.cue.id : ''
+    void move(dragged, row.rack.rack.id, dragged.includes(first ?? '') ? '' : (first ?? ''))
+  }
+}
+const newRack = async () => {
+  const id = free('rack', wiring.racks.map((each) => each.rack.id))
+  await wiring.saveRack(0, { formatVersion: 1, id, name: 'New rack', on: true }).then(() => notes.say('There is a new rack; press its name twice to give it another.', true), (refusal: Error) => notes.say(refusal.message))
+  scrollTo(rows.value.length - 1)
+}
+const ITEMS = [
+  { name: 'New rack', icon: FolderPlus, act: newRack }, { name: 'Bring a wiring…', icon: FileUp, act: () => (bringing.value = true) }, { name: 'Changes…', icon: History, act: () => (changes.value = true) },
+]
+defineExpose({ find: () => field.value?.focus(), copy: (id: string) => copy(wiring.cues.filter((each) => each.cue.id === id)) })
 </script>
 
 <template>
-  <aside aria-label="Cues" class="flex w-[300px] flex-none flex-col border-r border-line">
-    <div class="flex gap-2 p-3 pb-2">
+  <aside aria-label="Cues" class="flex w-[300px] flex-none flex-col border-r border-line 2xl:w-[380px]">
+    <CuesNav class="px-3 pt-2" />
+    <div class="flex gap-2 px-3 py-2">
       <label class="relative flex-1">
         <Search :size="15" class="absolute top-2.5 left-2.5 text-soft" />
-        <input ref="field" v-model="search" type="search" class="field h-9 pl-8" placeholder="Find" aria-label="Find a cue, word or part" />
+        <input ref="field" v-model="search" type="search" class="field h-9 pl-8" placeholder="Find" aria-label="Find a cue, word, part or viewer" @keydown.down.prevent="step(0, false)" />
       </label>
-      <button class="button button-dark h-9" @click="$emit('add')"><Plus :size="15" /> New cue</button>
+      <button class="button button-dark h-9" @click="emit('add')"><Plus :size="15" /> New cue</button>
       <Menu as="div" class="relative">
         <MenuButton class="button h-9 px-2" aria-label="The whole wiring"><Ellipsis :size="16" /></MenuButton>
         <MenuItems class="sheet absolute right-0 z-30 mt-1 w-52 p-1 shadow-lg">
           <MenuItem v-slot="{ active }"><a class="flex items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" href="/api/wiring/document" download="waxbell-wiring.json"><Download :size="14" /> Carry the wiring out</a></MenuItem>
-          <MenuItem v-slot="{ active }"><button class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" @click="bringing = true"><FileUp :size="14" /> Bring a wiring…</button></MenuItem>
-          <MenuItem v-slot="{ active }"><button class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" @click="changes = true"><History :size="14" /> Changes…</button></MenuItem>
+          <MenuItem v-for="each in ITEMS" :key="each.name" v-slot="{ active }"><button class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" @click="each.act()"><component :is="each.icon" :size="14" /> {{ each.name }}</button></MenuItem>
         </MenuItems>
       </Menu>
     </div>
-    <div class="min-h-0 flex-1 overflow-auto px-3 pb-3" @keydown.down.prevent="step(1)" @keydown.up.prevent="step(-1)">
-      <section v-for="rack in racks" :key="rack.rack.id" :aria-label="rack.rack.name" class="mb-3">
-        <h2 class="flex items-center gap-2 py-1.5 font-sans text-[13px] text-soft">
-          <span class="flex-1">{{ rack.rack.name }} · {{ rack.cues.length }}</span>
-          <Switch
-            :model-value="rack.rack.on"
-            class="relative h-[18px] w-8 rounded-full border transition-colors"
-            :class="rack.rack.on ? 'border-verdigris bg-verdigris' : 'border-edge bg-well'"
-            :aria-label="`Rack ${rack.rack.name}`"
-            @update:model-value="turn(rack, $event)"
-          >
-            <span class="absolute top-[2px] h-3 w-3 rounded-full transition-[left]" :class="rack.rack.on ? 'left-[16px] bg-sheet' : 'left-[3px] bg-edge'" />
-          </Switch>
-        </h2>
-        <ul class="flex flex-col gap-1.5">
-          <li v-for="each in rack.cues" :key="each.cue.id">
-            <RouterLink
-              :id="`cue-${each.cue.id}`"
-              :to="`/cues/${each.cue.id}`"
-              class="sheet block px-3 py-2 hover:border-edge"
-              :class="each.cue.id === open && 'chosen'"
-              :aria-current="each.cue.id === open ? 'true' : undefined"
-            >
-              <span class="flex items-center gap-2" :class="(!rack.rack.on || !each.cue.on) && 'text-soft'">
-                <span class="min-w-0 flex-1 truncate font-semibold">{{ each.cue.name }}</span>
-                <Unplug v-if="live.missing(each.needs).length" :size="14" class="flex-none text-wax-words" role="img" :aria-label="missing(each)" :title="missing(each)" />
-                <SmallScore :cue="each.cue" />
-              </span>
-              <span class="block truncate pt-0.5 text-[12.5px] text-soft">{{ each.cue.on ? brief(each.cue, wiring.house) : `off · ${brief(each.cue, wiring.house)}` }}</span>
-            </RouterLink>
-          </li>
-        </ul>
-        <p v-if="rack.cues.length === 0" class="py-1 text-[13px] text-soft">{{ search ? 'Nothing found here.' : 'No cues yet.' }}</p>
-      </section>
+    <div v-bind="containerProps" class="min-h-0 flex-1 px-3 pb-3" data-cues @keydown="keys">
+      <ul v-bind="wrapperProps" aria-label="Cues in their racks">
+        <li
+          v-for="{ data: row } in list" :key="row.key" :style="{ height: HEIGHTS[row.kind] + 'px' }" class="pt-1" :class="over === row.key && 'before'" :draggable="row.kind === 'cue'" @dragstart="row.kind === 'cue' && drag($event, row.view.cue.id)"
+          @dragover.prevent="over = row.key" @dragleave="over = ''" @drop.prevent="drop($event, row)"
+        >
+          <RackRow v-if="row.kind === 'rack'" :rack="row.rack" :count="row.count" />
+          <CueRow v-else-if="row.kind === 'cue'" :view="row.view" :rack="row.rack" :open="row.view.cue.id === open" :chosen="ids.includes(row.view.cue.id)" draggable="false" @click.capture="press($event, row.view.cue.id)" />
+          <p v-else class="text-[13px] text-soft">No cues yet.</p>
+        </li>
+      </ul>
+      <p v-if="rows.length === 0 && search" class="py-2 text-soft">Nothing found.</p>
     </div>
+    <ChosenBar v-if="ids.length > 0" :count="ids.length" @turn="turn" @copy="copy()" @remove="remove" @clear="clear" @move="move(ids, $event, '')" />
     <CarryDialog :open="bringing" @close="bringing = false" />
     <ChangesDialog :open="changes" @close="changes = false" />
   </aside>
 </template>
+
+<style scoped>
+.before {
+  box-shadow: inset 0 2px 0 var(--honey);
+}
+</style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { gateKinds, GATES } from '@/lib/sentence'
+import { gateKinds, GATE_NAMES } from '@/lib/sentence'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import TextField from './TextField.vue'
 
@@ -20,7 +20,7 @@ const set = (gate: string, text: string) =>
 
 <template>
   <div class="flex flex-col gap-2">
-    <TextField v-for="gate in gateKinds(draft.cue)" :key="gate" :label="`Says when ${GATES[gate] ?? gate}`" :model-value="words(gate)" :problems="problems(gate)" @update:model-value="set(gate, $event)" />
+    <TextField v-for="gate in gateKinds(draft.cue)" :key="gate" :label="`Says when ${GATE_NAMES[gate] ?? gate}`" :model-value="words(gate)" :problems="problems(gate)" @update:model-value="set(gate, $event)" />
     <p class="text-[12.5px] text-soft">Empty means silence. <code class="font-mono">{reason}</code> is what the gate said.</p>
   </div>
 </template>

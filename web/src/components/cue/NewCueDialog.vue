@@ -1,26 +1,65 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { AlarmClock, Gift, Hand, MessageSquareText, Quote, Sparkles, Target, Waypoints } from '@lucide/vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { problemsOf } from '@/api/http'
-import type { Cue, Problem } from '@/api/types'
+import type { Cue, Problem, Pull } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
-import { newCue } from '@/lib/newCue'
+import { useGround } from '@/composables/useGround'
+import { PULLS } from '@/lib/kinds'
+import { newCue, onlyTake } from '@/lib/newCue'
+import { sampleValues } from '@/lib/plan'
+import { pullWords } from '@/lib/sentence'
 import { useWiring } from '@/stores/wiring'
+import EventForm from './EventForm.vue'
+import KindForm from './KindForm.vue'
 import TextField from './TextField.vue'
 import TheProblems from './TheProblems.vue'
 
 const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: []; made: [Cue] }>()
 const wiring = useWiring()
-const word = ref('')
+const ground = useGround(() => '')
+const STARTS: { kind: Pull['kind']; name: string; icon: typeof Gift }[] = [
+  { kind: 'chatWord', name: 'Someone types…', icon: MessageSquareText }, { kind: 'event', name: 'A gift arrives…', icon: Gift }, { kind: 'firstLine', name: 'A first line…', icon: Sparkles }, { kind: 'phrase', name: 'A phrase is said…', icon: Quote },
+  { kind: 'every', name: 'Every…', icon: AlarmClock }, { kind: 'hand', name: 'I press…', icon: Hand }, { kind: 'mark', name: 'A number reaches…', icon: Target }, { kind: 'cue', name: 'Another cue rings…', icon: Waypoints },
+]
+const make = (kind: Pull['kind']): Pull => (kind === 'event' ? { kind, event: 'gift', atLeast: {}, exactly: {} } : PULLS[kind].make(ground.value))
+const pull = ref<Pull>(make('chatWord'))
 const answer = ref('')
+const card = ref(false)
+const sound = ref(false)
 const problems = ref<Problem[]>([])
-watch(() => props.open, () => ([word.value, answer.value, problems.value] = ['!', '', []]))
-
-const at = (path: string) => problems.value.filter((each) => each.path.startsWith(path))
-const others = () => problems.value.filter((each) => !each.path.startsWith('pulls') && !each.path.startsWith('takes'))
-
-const make = async () => {
-  const cue = newCue(word.value, answer.value, wiring.racks[0]!.rack.id, wiring.cues.map((each) => each.cue.id))
+const form = ref<HTMLElement | null>(null)
+const sounds = computed(() => wiring.shelf.find((each) => each.type.startsWith('audio/'))?.folder ?? '')
+const samples = computed(() => sampleValues({ pulls: [pull.value], takes: [onlyTake([])] } as unknown as Cue, wiring.view?.samples ?? {}))
+const fields = computed(() => (pull.value.kind === 'event' ? [] : PULLS[pull.value.kind].fields(ground.value).filter((each) => each.name !== 'argument' && each.name !== 'general')))
+const choose = (kind: Pull['kind']) => {
+  pull.value = make(kind)
+  answer.value = ''
+  card.value = kind !== 'chatWord'
+  sound.value = kind === 'event' && sounds.value !== ''
+  problems.value = []
+}
+watch(() => props.open, async (open) => {
+  if (open) {
+    choose('chatWord')
+    await nextTick()
+    form.value?.querySelector('input')?.focus()
+  }
+})
+const at = (name: string) => problems.value.filter((each) => each.path.startsWith(`pulls[0].${name}`))
+const others = computed(() => problems.value.filter((each) => !/^pulls\[0\]\.\w/.test(each.path) && !each.path.startsWith('takes')))
+const inTakes = computed(() => problems.value.filter((each) => each.path.startsWith('takes')))
+const set = (name: string, value: unknown) => (pull.value = { ...pull.value, [name]: value } as Pull)
+const name = computed(() => {
+  const said = pull.value.kind === 'chatWord' ? `Answer to ${pull.value.words.join(' ')}` : pullWords(pull.value, wiring.house.prefix)
+  return (said.charAt(0).toUpperCase() + said.slice(1)).slice(0, 60)
+})
+const create = async () => {
+  const stage = wiring.stages[0]?.stage ?? { id: '', spots: [], outlets: [] }
+  const cue = newCue(pull.value, name.value, { answer: answer.value, card: card.value && wiring.stages.length > 0, sound: sound.value }, {
+    stage, folder: sounds.value, rack: wiring.racks[0]!.rack.id, slate: [], values: Object.keys(samples.value),
+  }, wiring.cues.map((each) => each.cue.id))
   try {
     await wiring.saveCue(0, cue)
     emit('made', cue)
@@ -31,15 +70,31 @@ const make = async () => {
 </script>
 
 <template>
-  <TheDialog :open="open" title="New cue" @close="emit('close')">
-    <p class="text-soft">Someone types a word, and the answer stands in chat. Card and sound can be added afterwards.</p>
-    <form class="flex flex-col gap-3" @submit.prevent="make">
-      <TextField v-model="word" label="When someone types" mono :problems="at('pulls')" />
-      <TextField v-model="answer" label="answer" :problems="at('takes')" />
-      <TheProblems :problems="others()" />
-      <div class="flex justify-end gap-2">
+  <TheDialog :open="open" title="New cue" width="560px" @close="emit('close')">
+    <div class="grid grid-cols-4 gap-1.5" role="group" aria-label="What happens">
+      <button v-for="each in STARTS" :key="each.kind" type="button" class="flex h-[62px] flex-col items-center justify-center gap-1 rounded-[10px] border text-[13px]" :class="pull.kind === each.kind ? 'border-ink bg-well font-semibold' : 'border-line hover:bg-well'" :aria-pressed="pull.kind === each.kind" @click="choose(each.kind)">
+        <component :is="each.icon" :size="17" /> {{ each.name }}
+      </button>
+    </div>
+    <form class="flex flex-col gap-3" @submit.prevent="create">
+      <div ref="form">
+        <EventForm v-if="pull.kind === 'event'" :value="pull" :problems="at" @set="set" />
+        <KindForm v-else :key="pull.kind" :value="pull" :fields="fields" :problems="at" @set="set" />
+      </div>
+      <fieldset class="flex flex-col gap-2 border-t border-line pt-2">
+        <legend class="sr-only">What it does</legend>
+        <TextField v-model="answer" :label="pull.kind === 'chatWord' ? 'answer' : 'says in chat (empty: nothing)'" :problems="inTakes" />
+        <div class="flex gap-4 text-[13.5px]">
+          <label class="flex items-center gap-2" :class="wiring.stages.length === 0 && 'text-soft'"><input v-model="card" type="checkbox" class="h-4 w-4" :disabled="wiring.stages.length === 0" /> shows a card</label>
+          <label class="flex items-center gap-2" :class="!sounds && 'text-soft'"><input v-model="sound" type="checkbox" class="h-4 w-4" :disabled="!sounds" /> plays a sound{{ sounds ? ` of ${sounds}` : ': none is on the shelf' }}</label>
+        </div>
+      </fieldset>
+      <p v-if="!answer && !card && !sound" class="text-[13px] text-soft">Write an answer, or let it show a card or play a sound.</p>
+      <TheProblems :problems="others" />
+      <div class="flex items-center justify-end gap-2">
+        <span class="min-w-0 flex-1 truncate text-[13px] text-soft">{{ name }}</span>
         <button type="button" class="button" @click="emit('close')">Cancel</button>
-        <button class="button button-dark">Make it</button>
+        <button class="button button-dark" :disabled="!answer && !card && !sound">Make it</button>
       </div>
     </form>
   </TheDialog>

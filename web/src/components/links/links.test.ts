@@ -1,9 +1,9 @@
 import { mount } from '@vue/test-utils'
-import { createPinia, setActivePinia } from 'pinia'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { LinkView, ReachView } from '@/api/types'
 import { useWiring } from '@/stores/wiring'
 import { pour, serve, wiringOf } from '@/testing/server'
+import { ownStores } from '@/testing/stores'
 import LinkCard from './LinkCard.vue'
 import NeighboursCard from './NeighboursCard.vue'
 import ReachCard from './ReachCard.vue'
@@ -15,7 +15,7 @@ const tower: LinkView = {
   state: { phase: 'broken', since: 40_000, trouble: { says: 'Nothing answers at irc.example.org:6697.', remedy: 'Look at the port.', again: true }, failures: 2, nextTry: 104_000, heardAt: 38_000, heard: 'wickerby: <b>!pour</b>', roundTrip: -1 },
 }
 
-beforeEach(() => setActivePinia(createPinia()))
+ownStores()
 afterEach(() => vi.unstubAllGlobals())
 
 describe('the card of a link', () => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
-import { CircleHelp, Moon, Redo2, Sun, Undo2 } from '@lucide/vue'
+import { CircleHelp, Moon, Redo2, Search, Sun, Undo2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { useDusk, type Light } from '@/composables/useDusk'
@@ -14,7 +14,8 @@ import ShowMenu from './ShowMenu.vue'
 const live = useLive()
 const route = useRoute()
 const { chosen, dusk } = useDusk()
-defineEmits<{ keys: []; history: ['undo' | 'redo'] }>()
+defineEmits<{ keys: []; palette: []; history: ['undo' | 'redo'] }>()
+const isHere = (place: (typeof PLACES)[number]) => [place.path, ...place.also].some((path) => route.path.startsWith(path))
 const wiring = useWiring()
 const says = (step: 'undo' | 'redo', word: string) => (wiring.view?.history[step] ? `${word}: ${wiring.view.history[step]}` : `Nothing to ${word.toLowerCase()}`)
 
@@ -46,8 +47,8 @@ const links = computed(() => {
         :key="place.path"
         :to="place.path"
         class="flex items-center gap-2 rounded-[10px] px-3 py-1.5 hover:bg-well"
-        :class="route.path.startsWith(place.path) && 'here'"
-        :aria-current="route.path.startsWith(place.path) ? 'page' : undefined"
+        :class="isHere(place) && 'here'"
+        :aria-current="isHere(place) ? 'page' : undefined"
       >
         <span v-if="place.name === 'Links'" class="h-2 w-2 rounded-full" :class="links.colour" :title="links.says" role="img" :aria-label="links.says" />
         {{ place.name }}
@@ -69,6 +70,7 @@ const links = computed(() => {
           </MenuItem>
         </MenuItems>
       </Menu>
+      <button class="rounded-[10px] p-2 hover:bg-well" aria-label="Go or do: Ctrl+K" title="Go or do: Ctrl+K" @click="$emit('palette')"><Search :size="18" /></button>
       <button class="rounded-[10px] p-2 hover:bg-well" aria-label="Keys and version" @click="$emit('keys')"><CircleHelp :size="18" /></button>
       <HushButton />
     </div>

@@ -4,15 +4,22 @@ import { computed, ref } from 'vue'
 import { LANE_ICONS } from '@/components/score/lanes'
 import { LANES } from '@/lib/plan'
 import { useLive } from '@/stores/live'
+import RopeRing from './RopeRing.vue'
+import { useWhy } from '@/stores/why'
 import { barsOf, heldMarks, NOW_AT, rowHeight, saidOf, stack } from './bars'
 
+const props = defineProps<{ folded: boolean; height: number }>()
 const live = useLive()
+const why = useWhy()
 const now = ref(live.now())
 useIntervalFn(() => (now.value = live.now()), 100)
 
 const bars = computed(() => barsOf(live.rings.values(), now.value))
 const lanes = computed(() => stack(bars.value))
-const height = computed(() => rowHeight(lanes.value.reduce((sum, lane) => sum + lane.rows, 0)))
+const room = computed(() => Math.max(12, props.height - 66))
+const height = computed(() => rowHeight(lanes.value.reduce((sum, lane) => sum + lane.rows, 0), room.value))
+const picked = ref<{ ring: number; left: number } | null>(null)
+const ring = computed(() => (picked.value ? live.rings.get(picked.value.ring) : undefined))
 const held = computed(() => heldMarks(saidOf(live.decisions, live.drops), now.value))
 const NAMES = Object.fromEntries(LANES.map((each) => [each.lane, each.name]))
 const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
@@ -20,7 +27,7 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
 
 <template>
   <div class="relative flex flex-col px-3 pt-1.5 pb-1">
-    <div class="flex justify-between text-[12px] text-rope-soft">
+    <div v-if="!folded" class="flex justify-between text-[12px] text-rope-soft">
       <span>half a minute ago</span>
       <span>20 s from now</span>
     </div>
@@ -32,19 +39,22 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
         <component :is="LANE_ICONS[lane.lane]" :size="13" class="absolute top-1 left-0 text-rope-soft" :aria-label="NAMES[lane.lane]" />
       </div>
       <div class="absolute inset-x-5 top-0 bottom-0 overflow-hidden">
-        <div
+        <button
           v-for="bar in bars"
           :key="bar.key"
           class="bar"
           :class="[`lane-${bar.lane}`, bar.state]"
           :style="{ left: bar.left + '%', width: bar.width + '%', top: bar.row * height + 1.5 + 'px', height: height - 3 + 'px', lineHeight: height - 3 + 'px', fontSize: height < 20 ? '11px' : '12px' }"
           :title="bar.why"
+          :aria-label="bar.why.replaceAll('\n', ', ')"
+          @click="picked = { ring: bar.ring, left: bar.left }"
         >
           {{ bar.label }}
-        </div>
-        <span v-for="mark in held" :key="mark.key" class="held" :style="{ left: mark.left + '%' }" :title="mark.why" role="img" :aria-label="mark.why" />
+        </button>
+        <button v-for="mark in held" :key="mark.key" class="held" :style="{ left: mark.left + '%' }" :title="mark.why" :aria-label="`Why: ${mark.why.replaceAll('\n', ', ')}`" @click="mark.decision && why.open(mark.decision)" />
       </div>
-      <p v-if="quiet" class="absolute top-[30px] left-8 z-20 text-rope-soft">All quiet. Write a chat word on the right, such as <b class="font-mono font-medium text-rope-words">!pour</b>, and watch it ring.</p>
+      <RopeRing v-if="picked && ring" :ring="ring" :left="picked.left" @close="picked = null" />
+      <p v-if="quiet && !folded" class="absolute top-[30px] left-8 z-20 text-rope-soft">All quiet. Write a chat word on the right, such as <b class="font-mono font-medium text-rope-words">!pour</b>, and watch it ring.</p>
     </div>
   </div>
 </template>
@@ -57,6 +67,7 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
   padding: 0 7px;
   text-overflow: ellipsis;
   white-space: nowrap;
+  text-align: left;
 }
 
 .past {

@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { ChevronDown, CornerDownLeft } from '@lucide/vue'
-import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, toRef, watch } from 'vue'
 import { ask } from '@/api/http'
 import type { Viewer } from '@/api/types'
 import { timeOfDay } from '@/lib/spans'
 import { useLive } from '@/stores/live'
+import EventMenu from '@/components/events/EventMenu.vue'
+import { useWhy } from '@/stores/why'
 import { saidOf } from './bars'
 
+defineProps<{ folded: boolean }>()
 const live = useLive()
+const why = useWhy()
 const viewers = ref<Viewer[]>([])
-const as = ref('')
+const as = toRef(live, 'speaker')
 const text = ref('')
 const failed = ref('')
 const sending = ref(false)
@@ -50,7 +54,7 @@ const MOODS = { held: 'text-rope-held', missed: 'text-rope-held', rang: 'text-ro
   <div class="flex flex-col px-3 pt-2">
     <form class="flex gap-1.5" @submit.prevent="send">
       <Listbox v-model="as" as="div" class="relative">
-        <ListboxButton class="flex h-8 w-[150px] items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-left text-[13px]">
+        <ListboxButton class="flex h-8 w-[132px] items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-left text-[13px]">
           <span class="sr-only">Write as</span>
           <span class="min-w-0 flex-1 truncate">{{ as }}</span>
           <span class="text-[12px] text-rope-soft">{{ standing }}</span>
@@ -77,12 +81,15 @@ const MOODS = { held: 'text-rope-held', missed: 'text-rope-held', rang: 'text-ro
       <button class="flex h-8 items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-[13px]" :disabled="sending">
         Send <CornerDownLeft :size="13" />
       </button>
+      <EventMenu :name="as" label="Event" plain />
     </form>
-    <p v-if="failed" role="alert" class="pt-1 text-[12px] text-rope-held">{{ failed }}</p>
-    <ol ref="said" aria-label="What was decided" class="mt-1.5 min-h-0 flex-1 overflow-auto pb-1 text-[12.5px] leading-[18px]" tabindex="0">
-      <li v-for="line in lines" :key="line.key" class="flex gap-1.5" :title="`${timeOfDay(line.at)} ${line.event}`">
-        <bdi class="max-w-[132px] flex-none truncate text-rope-soft">{{ line.event }}</bdi>
-        <span class="truncate" :class="MOODS[line.mood]" :title="line.sentence">{{ line.sentence }}</span>
+    <p v-if="failed && !folded" role="alert" class="pt-1 text-[12px] text-rope-held">{{ failed }}</p>
+    <ol v-if="!folded" ref="said" aria-label="What was decided" class="mt-1.5 min-h-0 flex-1 overflow-auto pb-1 text-[12.5px] leading-[18px]" tabindex="0">
+      <li v-for="line in lines" :key="line.key" :title="`${timeOfDay(line.at)} ${line.event}`">
+        <button class="flex w-full gap-1.5 text-left hover:bg-rope-well" :disabled="!line.decision" @click="line.decision && why.open(line.decision)">
+          <bdi class="max-w-[132px] flex-none truncate text-rope-soft">{{ line.event }}</bdi>
+          <span class="truncate" :class="MOODS[line.mood]" :title="line.sentence">{{ line.sentence }}</span>
+        </button>
       </li>
       <li v-if="lines.length === 0" class="text-rope-soft">Nothing was said yet tonight.</li>
     </ol>

@@ -1,11 +1,36 @@
 <script setup lang="ts">
+import { ChevronDown, ChevronUp } from '@lucide/vue'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import RopeBars from './RopeBars.vue'
 import RopeTry from './RopeTry.vue'
+
+const LEAST = 132
+const FOLDED = 44
+const height = useLocalStorage('waxbell.rope', 168)
+const folded = useLocalStorage('waxbell.rope.folded', false)
+const most = () => Math.round(innerHeight * 0.6)
+const tall = computed(() => (folded.value ? FOLDED : Math.min(most(), Math.max(LEAST, height.value))))
+const pulling = ref<{ y: number; from: number } | null>(null)
+const down = (event: PointerEvent) => {
+  ;(event.currentTarget as HTMLElement).setPointerCapture?.(event.pointerId)
+  pulling.value = { y: event.clientY, from: tall.value }
+}
+const to = (px: number) => {
+  folded.value = px < LEAST - 40
+  height.value = Math.min(most(), Math.max(LEAST, px))
+}
+const move = (event: PointerEvent) => pulling.value && to(pulling.value.from + pulling.value.y - event.clientY)
 </script>
 
 <template>
-  <section aria-label="Rope: what happened, what plays, what comes" class="flex h-[168px] flex-none border-t border-rope-line bg-rope text-rope-words">
-    <RopeBars class="min-w-0 flex-1" />
-    <RopeTry class="w-[372px] flex-none border-l border-rope-line" />
+  <section aria-label="Rope: what happened, what plays, what comes" class="relative flex flex-none border-t border-rope-line bg-rope text-rope-words" :style="{ height: tall + 'px' }">
+    <div
+      class="absolute inset-x-0 -top-1 z-20 h-2 cursor-ns-resize touch-none" role="separator" tabindex="0" aria-orientation="horizontal" aria-label="Height of the rope" :aria-valuenow="tall" :aria-valuemin="FOLDED" :aria-valuemax="most()"
+      @pointerdown="down" @pointermove="move" @pointerup="pulling = null" @pointercancel="pulling = null" @keydown.up.prevent="to(tall + 24)" @keydown.down.prevent="to(tall - 24)"
+    />
+    <RopeBars class="min-w-0 flex-1" :folded="folded" :height="tall" />
+    <RopeTry class="w-[400px] flex-none border-l border-rope-line 2xl:w-[560px]" :folded="folded" />
+    <button class="absolute top-1 left-1/2 z-20 rounded-[6px] px-1.5 text-rope-soft hover:bg-rope-well" :aria-label="folded ? 'Unfold the rope' : 'Fold the rope'" :aria-expanded="!folded" @click="folded = !folded"><component :is="folded ? ChevronUp : ChevronDown" :size="14" /></button>
   </section>
 </template>

@@ -29,7 +29,7 @@ describe('the rope', () => {
 
   it('marks what was held, with the reason', () => {
     const held = { number: 3, at: NOW - 15_000, event: 'wickerby: !pour', viewer: 'wickerby', sentence: 'held Pour the taper · resting, 9 s to go', answers: [{ held: true, dropped: false }] }
-    expect(heldMarks(saidOf([held as DecisionNotice], []), NOW)).toEqual([{ key: 'd3', left: 30, why: 'wickerby: !pour\nheld Pour the taper · resting, 9 s to go' }])
+    expect(heldMarks(saidOf([held as DecisionNotice], []), NOW)).toMatchObject([{ key: 'd3', left: 30, why: 'wickerby: !pour\nheld Pour the taper · resting, 9 s to go' }])
     expect(heldMarks(saidOf([{ ...held, answers: [] } as DecisionNotice], []), NOW)).toEqual([])
   })
 
@@ -44,7 +44,7 @@ describe('the rope', () => {
 
   it('says of a ring that it was dropped, after what was decided before', () => {
     const dropped = ring({ state: 'dropped', note: 'it waited longer than it may' })
-    expect(saidOf([], [{ at: NOW, ring: dropped }])).toEqual([
+    expect(saidOf([], [{ at: NOW, ring: dropped }])).toMatchObject([
       { key: 'r7', at: NOW, event: 'wickerby', sentence: 'dropped Pour the taper · it waited longer than it may', mood: 'held' },
     ])
   })

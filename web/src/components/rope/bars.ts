@@ -6,13 +6,12 @@ export const BACK_MS = 30_000
 export const AHEAD_MS = 20_000
 const LEAST_MS = 700
 
-/** Room for the lanes, in pixels; rows share it when several bars of a lane stand side by side. */
-const LANES_HEIGHT = 102
 const ROW_HEIGHT = 27
 
 /** A bar on the rope. @property left and width in percent of the strip @property row counted over all lanes */
 export interface Bar {
   key: string
+  ring: number
   left: number
   width: number
   row: number
@@ -55,8 +54,8 @@ export const stack = (bars: Bar[]) => {
   })
 }
 
-/** The height of a row where there are so many. */
-export const rowHeight = (rows: number): number => Math.min(ROW_HEIGHT, LANES_HEIGHT / rows)
+/** The height of a row, in pixels, where there are so many and so much room: rows share it when several bars of a lane stand side by side. */
+export const rowHeight = (rows: number, room = 102): number => Math.min(ROW_HEIGHT, room / rows)
 
 /** The bars of all rings at a moment; rings that were dropped never stood on the rope. */
 export const barsOf = (rings: Iterable<RingNotice>, now: number): Bar[] => {
@@ -73,7 +72,7 @@ export const barsOf = (rings: Iterable<RingNotice>, now: number): Bar[] => {
       const state = stateOf(ring, part, now)
       const who = ring.viewer ? ` · ${ring.viewer}` : ''
       bars.push({
-        key: `${ring.number}.${part.id}`, lane: part.lane, state, row: 0, instant: part.to === part.from,
+        key: `${ring.number}.${part.id}`, ring: ring.number, lane: part.lane, state, row: 0, instant: part.to === part.from,
         left: place(part.from, now), width: place(to, now) - place(part.from, now),
         label: part.lane === 'screen' ? `${state === 'waits' ? 'waits · ' : ''}${ring.cueName}${who}` : part.label,
         why: [ring.cueName + who, part.label, part.note].filter(Boolean).join('\n'),
@@ -86,6 +85,8 @@ export const barsOf = (rings: Iterable<RingNotice>, now: number): Bar[] => {
 /** What was said on the rope: an event and what was decided, or a ring that was given up while it waited. */
 export interface Said {
   key: string
+  /** What is said of it more closely; null for a ring that was dropped later. */
+  decision: DecisionNotice | null
   at: number
   event: string
   sentence: string
@@ -104,9 +105,9 @@ export const saidOf = (decisions: DecisionNotice[], drops: Drop[]): Said[] => {
   const decided = decisions.map((each): Said => {
     const held = each.answers.some((answer) => answer.held || answer.dropped)
     const missed = each.answers.some((answer) => answer.seen?.proof === 'missed')
-    return { key: `d${each.number}`, at: each.at, event: each.event, sentence: each.sentence + seenWords(each), mood: held ? 'held' : missed ? 'missed' : each.answers.length > 0 ? 'rang' : 'none' }
+    return { key: `d${each.number}`, decision: each, at: each.at, event: each.event, sentence: each.sentence + seenWords(each), mood: held ? 'held' : missed ? 'missed' : each.answers.length > 0 ? 'rang' : 'none' }
   })
-  const dropped = drops.map((each): Said => ({ key: `r${each.ring.number}`, at: each.at, event: each.ring.viewer, sentence: `dropped ${each.ring.cueName} · ${each.ring.note}`, mood: 'held' }))
+  const dropped = drops.map((each): Said => ({ key: `r${each.ring.number}`, decision: decisions.find((one) => one.answers.some((answer) => answer.ring === each.ring.number)) ?? null, at: each.at, event: each.ring.viewer, sentence: `dropped ${each.ring.cueName} · ${each.ring.note}`, mood: 'held' }))
   return [...decided, ...dropped].sort((one, other) => one.at - other.at)
 }
 
@@ -114,6 +115,6 @@ export const saidOf = (decisions: DecisionNotice[], drops: Drop[]): Said[] => {
 export const heldMarks = (said: Said[], now: number) =>
   said
     .filter((each) => each.at > now - BACK_MS && each.mood === 'held')
-    .map((each) => ({ key: each.key, left: place(each.at, now), why: `${each.event}\n${each.sentence}` }))
+    .map((each) => ({ key: each.key, left: place(each.at, now), why: `${each.event}\n${each.sentence}`, decision: each.decision }))
 
 export const NOW_AT = (BACK_MS / (BACK_MS + AHEAD_MS)) * 100

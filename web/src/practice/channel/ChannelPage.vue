@@ -1,20 +1,22 @@
 <script setup lang="ts">
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { ChevronDown } from '@lucide/vue'
-import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
 import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
 import type { Viewer } from '@/api/types'
 import { useDusk } from '@/composables/useDusk'
 import CrowdMenu from './CrowdMenu.vue'
-import EventMenu from './EventMenu.vue'
+import EventMenu from '@/components/events/EventMenu.vue'
 import RewardMenu from './RewardMenu.vue'
 import ViewerMenu from './ViewerMenu.vue'
 import ChatLines, { type ChatNotice } from './ChatLines.vue'
 
 useDusk()
 const NEW = 'a new name…'
-const lines = ref<ChatNotice[]>([])
+const lines = shallowRef<ChatNotice[]>([])
+let heard = 0
+const kept = (line: Omit<ChatNotice, 'key'>): ChatNotice => ({ ...line, key: heard++ })
 const viewers = ref<Viewer[]>([])
 const as = ref('marshlight_ines')
 const newName = ref('')
@@ -34,9 +36,9 @@ onMounted(() => {
   load().catch((refusal: Error) => (failed.value = refusal.message))
   listen('/ws/practice/channel', (type, body) => {
     if (type === 'standing') {
-      lines.value = (body as { lines: ChatNotice[] }).lines
+      lines.value = (body as { lines: ChatNotice[] }).lines.map(kept)
     } else {
-      lines.value = [...lines.value, body as ChatNotice].slice(-200)
+      lines.value = [...lines.value, kept(body as ChatNotice)].slice(-200)
     }
   }, (yes) => (up.value = yes))
 })

@@ -9,6 +9,8 @@ export interface ChatNotice {
   text: string
   helper: boolean
   to: string
+  /** Which line of this page it is, so that a line that went off moves none of the others. */
+  key: number
 }
 
 defineProps<{ lines: ChatNotice[] }>()
@@ -17,7 +19,7 @@ const MARKS: Record<string, string> = { host: 'host', moderator: 'moderator', vi
 
 <template>
   <ol class="flex flex-col gap-1.5">
-    <li v-for="(line, at) in lines" :key="at" class="flex gap-3 rounded-[8px] px-2 py-1" :class="line.helper && 'bg-well'">
+    <li v-for="line in lines" :key="line.key" class="flex gap-3 rounded-[8px] px-2 py-1" :class="line.helper && 'bg-well'">
       <time class="flex-none font-mono text-[12px] text-soft">{{ timeOfDay(line.at) }}</time>
       <bdi v-if="!line.name" class="min-w-0 break-words text-honey-words italic">{{ line.text }}</bdi>
       <span v-else class="min-w-0 break-words">

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import CueList from '@/components/cue/CueList.vue'
 import NewCueDialog from '@/components/cue/NewCueDialog.vue'
+import StagePreview from '@/components/score/StagePreview.vue'
 import { useKeys } from '@/composables/useKeys'
 import { useDrafts } from '@/stores/drafts'
 import { useNotes } from '@/stores/notes'
@@ -14,20 +15,39 @@ const wiring = useWiring()
 const drafts = useDrafts()
 const notes = useNotes()
 const router = useRouter()
+const route = useRoute()
 const adding = ref(false)
+/** Which stage the open cue is shown on; its preview stays from cue to cue. */
+const stage = ref('')
+const beside = ref<HTMLElement | null>(null)
+watch(() => props.id, () => beside.value?.scrollTo({ top: 0 }))
 const list = ref<InstanceType<typeof CueList> | null>(null)
 
 watch([() => props.id, () => wiring.cues], () => {
   if (!props.id && wiring.cues[0]) {
-    void router.replace(`/cues/${wiring.cues[0].cue.id}`)
+    void router.replace({ path: `/cues/${wiring.cues[0].cue.id}`, query: route.query })
   }
 }, { immediate: true })
 const draft = computed(() => (props.id ? drafts.drafts.get(props.id) : undefined))
 watch([() => props.id, () => wiring.view], () => props.id && drafts.open(props.id), { immediate: true })
+/** A place of the cue, or "new", that the address asks for. */
+const at = computed(() => String(route.query.at ?? ''))
+watch(() => route.query.new, (asked) => {
+  if (asked !== undefined) {
+    adding.value = true
+    void router.replace({ path: route.path })
+  }
+}, { immediate: true })
 
 const made = (id: string) => {
   adding.value = false
   void router.push(`/cues/${id}`)
+}
+const copy = async () => {
+  const [id] = props.id ? ((await list.value?.copy(props.id)) ?? []) : []
+  if (id) {
+    void router.push(`/cues/${id}`)
+  }
 }
 const remove = async () => {
   const view = props.id && wiring.cue(props.id)
@@ -48,7 +68,13 @@ useKeys({ n: () => (adding.value = true), '/': () => list.value?.find() })
 <template>
   <div class="flex h-full">
     <CueList ref="list" :open="id" @add="adding = true" />
-    <CueEditor v-if="draft && wiring.cue(draft.cue.id)" :key="draft.cue.id" :draft="draft" @remove="remove" />
+    <template v-if="draft && wiring.cue(draft.cue.id)">
+      <CueEditor :key="draft.cue.id" :draft="draft" :at="at" @remove="remove" @copy="copy" @looked="router.replace({ path: route.path })" @stage="stage = $event" />
+      <aside ref="beside" aria-label="Stage and part" class="flex w-[316px] flex-none flex-col gap-3 overflow-auto border-l border-line bg-sheet p-3 2xl:w-[460px]">
+        <StagePreview :stage="stage" />
+        <div id="beside-cue" class="contents" />
+      </aside>
+    </template>
     <div v-else class="grid flex-1 place-items-center p-8">
       <div class="max-w-96 text-center">
         <p v-if="wiring.loadFailed" role="alert" class="text-wax-words">{{ wiring.loadFailed }}</p>

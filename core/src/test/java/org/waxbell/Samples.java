@@ -52,9 +52,9 @@ public final class Samples {
     }
 
     public static Stage stage(BusyRule lowerThird) {
-        return new Stage(2, "main", "Main", 1280, 720,
-                List.of(new Spot("lower-third", "Lower third", 72, 560, 520, 110, lowerThird),
-                        new Spot("corner", "Corner", 900, 40, 340, 110, new BusyRule.Wait(5, 20_000))),
+        return Stage.plain("main", "Main", 1280, 720,
+                List.of(Spot.plain("lower-third", "Lower third", 72, 560, 520, 110, lowerThird),
+                        Spot.plain("corner", "Corner", 900, 40, 340, 110, new BusyRule.Wait(5, 20_000))),
                 List.of(Outlet.plain("bench", "Bench", new BusyRule.Share(3))));
     }
 
@@ -75,7 +75,7 @@ public final class Samples {
     }
 
     public static CardPart card(String id, Anchor start, long length, String spot) {
-        return new CardPart(id, start, length, "main", spot, "beeswax", "{viewer}", "pours a tall taper", "taper.svg", 400, 600, Manner.PLAIN);
+        return new CardPart(id, start, length, "main", spot, "beeswax", "{viewer}", "pours a tall taper", "taper.svg", false, "", "", 400, 600, Manner.PLAIN);
     }
 
     public static SoundPart pouring(String id) {
@@ -101,7 +101,7 @@ public final class Samples {
 
     public static Cue cue(String id, List<String> words, List<Gate> gates, Urgency urgency, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1).replace('-', ' ');
-        return new Cue(3, id, name, "", true, "bench", true, List.of(new ChatWordPull(words, false, "")), gates, List.of(),
+        return new Cue(4, id, name, "", true, "bench", true, List.of(new ChatWordPull(words, false, "")), gates, List.of(),
                 List.of(Take.only(new Score(List.of(parts)))), TakeRule.FIRST, urgency, 60_000);
     }
 
@@ -123,9 +123,9 @@ public final class Samples {
 
     /** The house of the demo: drips, a circle, a neighbour, values of the slate. */
     public static House house() {
-        return new House(2, "!", "practice", "drip", "drips", false, List.of(new Circle("dippers", "Dippers", List.of("Brine_Otter"))),
+        return new House(3, "!", "practice", "drip", "drips", false, List.of(new Circle("dippers", "Dippers", List.of("Brine_Otter"))),
                 List.of("reed_bell"), List.of(new SlateValue("pours", "Pours tonight", true, false, false, "0"),
-                new SlateValue("wish", "Wish", false, true, true, "none")));
+                new SlateValue("wish", "Wish", false, true, true, "none")), List.of());
     }
 
     public static Wiring housed(Cue... cues) {

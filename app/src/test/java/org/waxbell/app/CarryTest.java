@@ -92,7 +92,7 @@ class CarryTest {
         assertThat(names(preview.get("removes"))).containsExactly("Pour the taper");
         assertThat(names(preview.get("replaces"))).containsExactly("the house", "Ring it");
         assertThat(names(preview.get("adds"))).isEmpty();
-        assertThat(preview.get("leaves")).hasSize(2 + 1 + 13);
+        assertThat(preview.get("leaves")).hasSize(2 + 1 + 17);
         assertThat(export(app)).as("a preview changes nothing").isEqualTo(before);
         assertThat(bring(app, text, true).status()).isEqualTo(200);
         assertThat(app.bean(Documents.class).tree(export(app))).isEqualTo(other);
@@ -153,13 +153,13 @@ class CarryTest {
         ((ObjectNode) panic.at("/cues/0")).put("urgency", "panic");
         assertThat(preview(app, panic.toString(), true).body().at("/problems/0/remedy").asString()).isEqualTo("Write calm, usual or urgent.");
         ((ObjectNode) panic.at("/cues/0")).put("urgency", "calm").put("formatVersion", 7);
-        assertThat(preview(app, panic.toString(), true).body().at("/problems/0/remedy").asString()).isEqualTo("Write 3.");
+        assertThat(preview(app, panic.toString(), true).body().at("/problems/0/remedy").asString()).isEqualTo("Write 4.");
         refused(document -> ((ObjectNode) document.at("/stages/0")).put("width", "wide"), "stages[0].width", "wrong kind");
         refused(document -> ((ObjectNode) document.at("/cues/2")).put("id", "pour-the-taper"), "cues[2].id", "twice");
         refused(document -> document.put("formatVersion", 9), "formatVersion", "newer Wax Bell");
         refused(document -> ((ObjectNode) document.at("/cues/0/takes/0/score/parts/1")).put("folder", "Waves"), "cues[0].takes[0].score.parts[1].folder", "no such sound on the shelf");
         refused(document -> ((ObjectNode) document.at("/stages/0/spots/0")).put("id", "upper-third"), "cues[0].takes[0].score.parts[0].spot", "no such spot");
-        refused(document -> ((ObjectNode) document.at("/stages/0/spots/1")).put("width", 0), "stages[0].spots[1].width", "out of range");
+        refused(document -> ((ObjectNode) document.at("/stages/0/spots/1/frame")).put("width", 0), "stages[0].spots[1].frame.width", "out of range");
     }
 
     @Test
@@ -180,8 +180,8 @@ class CarryTest {
     void olderDocumentsAreBroughtUpToDate() throws IOException {
         try (InputStream old = Objects.requireNonNull(CarryTest.class.getResourceAsStream("/old/carried-2.json"))) {
             JsonNode preview = preview(app, new String(old.readAllBytes(), StandardCharsets.UTF_8), true).body();
-            assertThat(names(preview.get("removes"))).containsExactly("What may I ask");
-            assertThat(names(preview.get("leaves"))).contains("Good evening", "Main");
+            assertThat(names(preview.get("removes"))).containsExactly("What may I ask", "Spin the dyes", "See it dipped", "Tilly flares", "With thanks");
+            assertThat(names(preview.get("leaves"))).contains("Good evening", "Honeycomb gift");
         }
     }
 

@@ -173,7 +173,7 @@ class HouseTest {
         assertThat(tried.at("/tried/1/event").asString()).contains("hello there");
         assertThat(tried.at("/tried/1/holds").asBoolean()).isFalse();
         assertThat(tried.at("/tried/2/holds").asBoolean()).isTrue();
-        assertThat(tried.get("names")).extracting(JsonNode::asString).contains("viewer.months", "slate.pours", "mixer.scene");
+        assertThat(tried.get("names")).extracting(each -> each.get("name").asString()).contains("viewer.months", "slate.pours", "mixer.scene");
         JsonNode wrong = app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.months")).body();
         assertThat(wrong.at("/problems/0/message").asString()).contains("not true or false");
         assertThat(app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.age > 3")).body().at("/problems/0/message").asString()).startsWith("At line 1, character 1: undeclared");

@@ -23,7 +23,9 @@ class UpgradeTest {
         }
         try (Running app = Running.empty(data)) {
             JsonNode wiring = app.get("/api/wiring").body();
-            assertThat(wiring.get("cues")).hasSize(8).allSatisfy(each -> assertThat(each.at("/cue/formatVersion").asInt()).isEqualTo(3));
+            assertThat(wiring.get("cues")).hasSize(8).allSatisfy(each -> assertThat(each.at("/cue/formatVersion").asInt()).isEqualTo(4));
+            assertThat(wiring.at("/stages/0/stage/spots/0/frame/width").asInt()).isPositive();
+            assertThat(wiring.get("looks")).hasSize(3);
             assertThat(wiring.at("/house/house/prefix").asString()).isEqualTo("!");
             assertThat(app.get("/api/journal").body()).extracting(each -> each.get("sentence").asString()).startsWith("rang Pour the taper")
                     .last().asString().startsWith("Hush");

@@ -138,12 +138,12 @@ final class RingBench {
         bare.waitFor();
     }
 
-    private static Process bare(int port) throws IOException {
+    static Process bare(int port) throws IOException {
         return new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Xmx256m", "-jar",
                 "bench/target/bench.jar", "bare", Integer.toString(port)).redirectErrorStream(true).start();
     }
 
-    private static void answered(String address, Process process) throws InterruptedException {
+    static void answered(String address, Process process) throws InterruptedException {
         while (!process.waitFor(50, TimeUnit.MILLISECONDS)) {
             try {
                 HttpURLConnection connection = (HttpURLConnection) URI.create(address).toURL().openConnection();

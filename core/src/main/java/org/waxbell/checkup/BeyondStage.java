@@ -3,7 +3,9 @@ package org.waxbell.checkup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.waxbell.booking.Frame;
 import org.waxbell.booking.Spot;
+import org.waxbell.fixture.Fixture;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.Wiring;
 
@@ -19,12 +21,19 @@ final class BeyondStage implements Rule {
         List<Remark> remarks = new ArrayList<>();
         for (Stage stage : wiring.stages()) {
             for (Spot spot : stage.spots()) {
-                if (spot.x() < 0 || spot.y() < 0 || spot.x() + spot.width() > stage.width() || spot.y() + spot.height() > stage.height()) {
-                    remarks.add(new Remark(Remark.Severity.DOUBTFUL, name(), "", "stages." + stage.id() + "." + spot.id(), "The spot " + spot.name()
-                            + " reaches beyond the stage " + stage.name() + ".", "Move it, or make it smaller.", Optional.empty()));
-                }
+                look(stage, spot.id(), "The spot " + spot.name(), spot.frame(), remarks);
+            }
+            for (Fixture fixture : stage.fixtures()) {
+                look(stage, fixture.id(), fixture.name(), fixture.frame(), remarks);
             }
         }
         return remarks;
+    }
+
+    private void look(Stage stage, String id, String what, Frame frame, List<Remark> remarks) {
+        if (frame.beyond(stage.width(), stage.height())) {
+            remarks.add(new Remark(Remark.Severity.DOUBTFUL, name(), "", "stages." + stage.id() + "." + id, what
+                    + " reaches beyond the stage " + stage.name() + ".", "Move it, or make it smaller.", Optional.empty()));
+        }
     }
 }

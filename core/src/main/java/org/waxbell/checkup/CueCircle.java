@@ -1,10 +1,14 @@
 package org.waxbell.checkup;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.LinkedList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.waxbell.cue.Cue;
 import org.waxbell.wiring.Wiring;
 
@@ -17,34 +21,36 @@ final class CueCircle implements Rule {
 
     @Override
     public List<Remark> look(Wiring wiring) {
+        Map<String, List<Cue>> next = new HashMap<>();
+        wiring.cues().stream().filter(Cue::on)
+                .forEach(cue -> cue.pulls().stream().flatMap(pull -> pull.waitsFor().stream()).distinct().forEach(of -> next.computeIfAbsent(of, any -> new ArrayList<>()).add(cue)));
         List<Remark> remarks = new ArrayList<>();
         for (Cue cue : wiring.cues()) {
-            List<String> circle = circle(wiring, cue);
-            if (!circle.isEmpty()) {
-                remarks.add(new Remark(Remark.Severity.GRAVE, name(), cue.id(), "pulls", "It sets itself off by way of " + String.join(", ", circle) + ".",
-                        "Let one of them wait for something else.", Optional.empty()));
-            }
+            circle(next, cue).ifPresent(way -> remarks.add(new Remark(Remark.Severity.GRAVE, name(), cue.id(), "pulls",
+                    way.isEmpty() ? "It sets itself off." : "It sets itself off by way of " + String.join(", ", way) + ".", "Let one of them wait for something else.", Optional.empty())));
         }
         return remarks;
     }
 
-    /** The others on the way from a cue back to itself; empty where there is no way. */
-    private static List<String> circle(Wiring wiring, Cue from) {
-        Set<String> seen = new LinkedHashSet<>();
-        List<Cue> reached = new ArrayList<>(List.of(from));
+    /** The names of the others on the shortest way from a cue back to itself, in order; nothing where there is no way. */
+    private static Optional<List<String>> circle(Map<String, List<Cue>> next, Cue from) {
+        Map<Cue, Cue> before = new IdentityHashMap<>();
+        Deque<Cue> reached = new ArrayDeque<>(List.of(from));
         while (!reached.isEmpty()) {
-            Cue at = reached.remove(0);
-            for (Cue other : wiring.cues()) {
-                if (other.on() && other.pulls().stream().anyMatch(pull -> pull.waitsFor().map(at.id()::equals).orElse(false))) {
-                    if (other.id().equals(from.id())) {
-                        return List.copyOf(seen);
+            Cue at = reached.remove();
+            for (Cue other : next.getOrDefault(at.id(), List.of())) {
+                if (other.id().equals(from.id())) {
+                    List<String> way = new LinkedList<>();
+                    for (Cue each = at; each != from; each = before.get(each)) {
+                        way.add(0, each.name());
                     }
-                    if (seen.add(other.name())) {
-                        reached.add(other);
-                    }
+                    return Optional.of(way);
+                }
+                if (before.putIfAbsent(other, at) == null) {
+                    reached.add(other);
                 }
             }
         }
-        return List.of();
+        return Optional.empty();
     }
 }

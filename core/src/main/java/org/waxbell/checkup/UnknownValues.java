@@ -18,7 +18,7 @@ final class UnknownValues extends CueRule {
     void look(Wiring wiring, Cue cue, Found found) {
         Set<String> known = new HashSet<>(cue.someFields());
         known.add(CommandList.VALUE);
-        wiring.house().slate().forEach(value -> known.add(value.inWords()));
+        wiring.house().values().forEach(value -> known.add(value.inWords()));
         parts(cue).forEach(each -> known.addAll(each.part().results()));
         for (Placed each : parts(cue)) {
             for (String pattern : each.part().patterns()) {

@@ -26,7 +26,7 @@ public record Cue(int formatVersion, String id, String name, String description,
                   List<Gate> gates, List<HeldAnswer> whenHeld, List<Take> takes, TakeRule takeRule,
                   Urgency urgency, long longestWaitMs) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 3;
+    public static final int FORMAT = 4;
 
     public Cue {
         pulls = List.copyOf(pulls);
@@ -69,6 +69,11 @@ public record Cue(int formatVersion, String id, String name, String description,
             }
         }
         return common;
+    }
+
+    /** The same lying in another rack. */
+    public Cue inRack(String other) {
+        return new Cue(formatVersion, id, name, description, listed, other, on, pulls, gates, whenHeld, takes, takeRule, urgency, longestWaitMs);
     }
 
     /** The same set off otherwise. */

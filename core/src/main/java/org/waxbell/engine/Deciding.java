@@ -15,6 +15,7 @@ import org.waxbell.event.ChatLine;
 import org.waxbell.event.CueRang;
 import org.waxbell.event.Identity;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Tried;
 import org.waxbell.event.Viewer;
 import org.waxbell.event.Written;
 import org.waxbell.gate.GateAnswer;
@@ -76,8 +77,8 @@ final class Deciding {
         return nextRing;
     }
 
-    /** One event that is asked about: its number, its moment, and how many led to it. */
-    private record Question(long decision, long at, ShowEvent event, int depth) {
+    /** One event that is asked about: its number, its moment, how many led to it, and whether what rings by it counts. */
+    private record Question(long decision, long at, ShowEvent event, int depth, boolean counts) {
     }
 
     /** What every cue that the event concerns answers, in the order of the list; those that stand back are asked last. */
@@ -86,7 +87,7 @@ final class Deciding {
         if (matches.isEmpty()) {
             return List.of();
         }
-        Question question = new Question(decision, at, event, depth);
+        Question question = new Question(decision, at, event, depth, true);
         CueAnswer[] answers = new CueAnswer[matches.size()];
         Match best = null;
         for (boolean back : new boolean[] {false, true}) {
@@ -100,6 +101,21 @@ final class Deciding {
             }
         }
         return List.of(answers);
+    }
+
+    /** What one cue answers to an event with which a person tries it; empty where there is no such cue. */
+    List<CueAnswer> tried(long decision, long at, Tried tried, Outcome.Builder out) {
+        ReadyCue ready = book.cue(tried.cue()).orElse(null);
+        if (ready == null) {
+            return List.of();
+        }
+        Question question = new Question(decision, at, tried.cause(), 0, !tried.past());
+        if (!tried.past()) {
+            return List.of(answer(question, new Match(ready, Long.MAX_VALUE, null), "", out));
+        }
+        GateQuery query = new GateQuery(at, tried.cause(), tried.cue(), lets, 0, tonight, "");
+        Take take = ready.take(query, bound -> chance.below(tried.cue(), TAKE, nextRing, bound), chance.last(tried.cue(), TAKE)).orElse(ready.cue().takes().get(0));
+        return List.of(ring(question, ready, take, List.of(new GateAnswer("hand", true, "past its gates, by hand", Map.of())), out));
     }
 
     private boolean isSpent(Match match, ChatLine line) {
@@ -134,7 +150,9 @@ final class Deciding {
         if (cue.takes().size() > 1 && cue.takeRule() != TakeRule.FIRST) {
             chance.chose(cue.id(), TAKE, take.id(), out);
         }
-        letThrough(question, ready, ring.number(), out);
+        if (question.counts()) {
+            letThrough(question, ready, ring.number(), out);
+        }
         String note = admit(ring, out);
         out.follows(new CueRang(cue.id(), cue.name(), false, question.event()), question.depth() + 1);
         return new CueAnswer(cue.id(), cue.name(), gates, ring.number(), cue.takes().size() > 1 ? take.name() : "",
@@ -209,7 +227,8 @@ final class Deciding {
                 Let said = Let.said(question.decision(), cue.id(), viewer, question.at());
                 lets.addSettled(said, SAME_VIEWER_MS);
                 out.changed(keeper -> keeper.let(said));
-                Map<String, String> values = new HashMap<>(words(question, cue));
+                Map<String, String> values = new HashMap<>(tonight.wordsOfAll(viewer));
+                values.putAll(words(question, cue));
                 values.putAll(event.values());
                 values.put("reason", held.reason());
                 out.directed(new SayInChat("held" + question.decision() + "." + cue.id(), question.at(), event.link().get(),

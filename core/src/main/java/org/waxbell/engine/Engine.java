@@ -10,8 +10,10 @@ import org.waxbell.event.ChatLine;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Target;
+import org.waxbell.event.Tried;
 import org.waxbell.gate.GateQuery;
 import org.waxbell.gate.Let;
+import org.waxbell.fixture.WheelFixture;
 import org.waxbell.gate.LetBook;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
@@ -36,6 +38,7 @@ public final class Engine {
     private final Waiting waiting;
     private final Runner runner;
     private final Deciding deciding;
+    private final Faces faces;
     private final long seed;
     private CueBook book;
     private long nextDecision;
@@ -55,6 +58,7 @@ public final class Engine {
         this.waiting = new Waiting(agenda, book);
         this.runner = new Runner(agenda, waiting, lets, tonight, chance, book);
         this.deciding = new Deciding(new Deciding.Parts(agenda, waiting, runner, lets, tonight, chance), book, state.nextRing(), leadMs);
+        this.faces = new Faces(tonight, runner.wheels(), runner.wordBook());
         Set<Long> takeable = state.rings().stream().filter(ring -> !ring.begun()).map(Ring::number).collect(Collectors.toSet());
         state.lets().forEach(let -> remember(let, takeable));
         state.rings().forEach(ring -> {
@@ -80,15 +84,23 @@ public final class Engine {
         decide(at, event, 0, out);
         followUp(at, out);
         runUntil(at, out);
-        return out.build();
+        return done(at, out);
     }
 
     private void decide(long at, ShowEvent event, int depth, Outcome.Builder out) {
+        if (event instanceof Tried tried) {
+            List<CueAnswer> answers = deciding.tried(nextDecision, at, tried, out);
+            out.decided(new Decision(nextDecision++, at, event, answers, answers.isEmpty() ? "there is no such cue any more" : ""));
+            return;
+        }
         if (tonight.isNeighbour(event)) {
             out.decided(new Decision(nextDecision++, at, event, List.of(), "a neighbour: never answered"));
             return;
         }
         String note = tonight.note(at, event, out);
+        if (note.isEmpty()) {
+            fill(event, out);
+        }
         boolean news = !(event instanceof HouseEvent.Switched switched) || depth > 0 || switched(at, switched, out);
         List<CueAnswer> answers = note.isEmpty() && news ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
         if (note.isEmpty() && event instanceof ChatLine line) {
@@ -102,6 +114,17 @@ public final class Engine {
         boolean report = event instanceof HouseEvent.Switched seen && !seen.byHand();
         if (depth == 0 && !report || !answers.isEmpty()) {
             out.decided(new Decision(nextDecision++, at, event, answers, note));
+        }
+    }
+
+    /** Wheels are full again by hand, or as a new show opens. */
+    private void fill(ShowEvent event, Outcome.Builder out) {
+        if (event instanceof HouseEvent.WheelFilled filled) {
+            runner.wheels().fill(filled.stage() + "/" + filled.wheel(), out);
+        } else if (event instanceof HouseEvent.ShowMoved moved && moved.open()) {
+            book.wiring().stages().forEach(stage -> stage.fixtures().stream().filter(WheelFixture.class::isInstance)
+                    .map(each -> stage.id() + "/" + each.id()).filter(place -> !runner.wheels().state(place).out().isEmpty())
+                    .forEach(place -> runner.wheels().fill(place, out)));
         }
     }
 
@@ -159,13 +182,21 @@ public final class Engine {
         runner.completed(at, partRun, result, out);
         followUp(at, out);
         runUntil(at, out);
-        return out.build();
+        return done(at, out);
     }
 
     /** Time moved on to {@code now}. */
     public Outcome wake(long now) {
         Outcome.Builder out = new Outcome.Builder();
         runUntil(now, out);
+        return done(now, out);
+    }
+
+    /** The step is over: what fixtures show is told where it changed. */
+    private Outcome done(long at, Outcome.Builder out) {
+        if (out.facesMoved()) {
+            faces.tell(at, book.wiring(), out);
+        }
         return out.build();
     }
 
@@ -183,10 +214,23 @@ public final class Engine {
         return out.build();
     }
 
+    /** A person ends a ring that plays, or skips one that waits; a ring that is over stays as it is, and that is said. */
+    public Outcome stop(long at, long ring) {
+        Outcome.Builder out = new Outcome.Builder();
+        runUntil(at, out);
+        Ring there = agenda.ring(ring);
+        String note = there == null ? "it is over already" : runner.stop(at, there, out);
+        out.decided(new Decision(nextDecision++, at, new HouseEvent.Stopped(ring, there == null ? "ring " + ring : there.cueName()), List.of(), note));
+        followUp(at, out);
+        runUntil(at, out);
+        return done(at, out);
+    }
+
     /** The wiring was changed; rings under way keep theirs, those that wait are dropped where their cue is now off. */
     public Outcome rewire(long at, CueBook next) {
         Outcome.Builder out = new Outcome.Builder();
         runUntil(at, out);
+        out.moved();
         CueBook before = book;
         book = next;
         waiting.rewire(next);
@@ -202,7 +246,7 @@ public final class Engine {
         }
         runner.dropOff(at, out);
         runUntil(at, out);
-        return out.build();
+        return done(at, out);
     }
 
     /** The pages' round trips ask for another lead, in milliseconds; it holds for rings from now on. */
@@ -231,11 +275,12 @@ public final class Engine {
      */
     public Outcome resume(long now) {
         Outcome.Builder out = new Outcome.Builder();
+        out.moved();
         tonight.schedules.skipTo(now, tonight.evening());
         runner.resume(now, out);
         followUp(now, out);
         runUntil(now, out);
-        return out.build();
+        return done(now, out);
     }
 
     /** All that it remembers. */

@@ -25,6 +25,7 @@ public record Outcome(List<Decision> decisions, List<Directive> directives, List
         private final List<Directive> directives = new ArrayList<>();
         private final List<Change> changes = new ArrayList<>();
         private @Nullable Deque<FollowUp> followUps;
+        private boolean facesMoved;
 
         /** An event that something within this input led to. @param depth how many led to one another */
         record FollowUp(ShowEvent event, int depth) {
@@ -39,6 +40,15 @@ public record Outcome(List<Decision> decisions, List<Directive> directives, List
 
         @Nullable FollowUp nextFollowUp() {
             return followUps == null ? null : followUps.pollFirst();
+        }
+
+        /** What fixtures read has moved. */
+        void moved() {
+            facesMoved = true;
+        }
+
+        boolean facesMoved() {
+            return facesMoved;
         }
 
         void decided(Decision decision) {

@@ -2,6 +2,7 @@ package org.waxbell.engine;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.booking.Outlet;
 import org.waxbell.directive.BookDirective;
@@ -12,7 +13,6 @@ import org.waxbell.directive.Quieten;
 import org.waxbell.directive.StageDirective;
 import org.waxbell.directive.Switch;
 import org.waxbell.directive.WriteSlate;
-import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Viewer;
 import org.waxbell.score.Manner;
 import org.waxbell.score.PlannedPart;
@@ -88,6 +88,10 @@ final class Performance {
             become(ring().begins());
             runner.begun(ring.number(), at, out);
         }
+        Map<String, String> decided = run.part().decide(runner.wheelDraws(ring, out));
+        if (!decided.isEmpty()) {
+            become(ring().knowing(decided));
+        }
         set(index, run.become(PartState.TOLD, ""));
         Directive directive = runner.tell(ring, run);
         if (directive instanceof BookDirective own) {
@@ -132,6 +136,9 @@ final class Performance {
         set(index, closed.become(state, why));
         if (run.state() == PartState.TOLD) {
             release(run);
+            if (state == PartState.ENDED) {
+                run.part().ends(ring.results()).ifPresent(event -> out.follows(event, runner.depthAfter(ring, at)));
+            }
         }
         if (wasOpen || ring().hasOpenStarts()) {
             placeWhatIsKnown();
@@ -295,14 +302,9 @@ final class Performance {
             if (value == null || value.perViewer() && person().isEmpty()) {
                 return;
             }
-            String before = tonight.slate.read(value, person());
             String text = write.clear() ? value.start() : write.text();
-            String next = write.add() ? Long.toString(SlateValue.toNumber(before) + SlateValue.toNumber(text)) : text;
-            var entry = tonight.slate.write(value, person(), next);
-            out.changed(keeper -> keeper.slate(entry));
-            if (value.number() && !value.perViewer() && !entry.text().equals(before)) {
-                out.follows(new HouseEvent.ValueMoved(value.id(), SlateValue.toNumber(before), SlateValue.toNumber(entry.text())), runner.depthAfter(ring, at));
-            }
+            String next = write.add() ? Long.toString(SlateValue.toNumber(tonight.slate.read(value, person())) + SlateValue.toNumber(text)) : text;
+            tonight.write(value, person(), next, runner.depthAfter(ring, at), out);
         }
 
         @Override

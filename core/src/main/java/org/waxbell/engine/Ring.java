@@ -11,6 +11,7 @@ import org.waxbell.booking.Want;
 import org.waxbell.cue.Urgency;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.score.PlannedPart;
+import org.waxbell.look.Look;
 import org.waxbell.score.Score;
 import org.waxbell.score.ScoreCompiler;
 import org.waxbell.score.Telling;
@@ -92,13 +93,14 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
      *
      * @param more  values that are newer than its own, such as the slate's
      * @param words patterns that are compiled already
+     * @param looks how cards may look
      * @param home  the link to which answers go that no link asked for
      */
-    public Telling telling(PartRun run, Map<String, String> more, WordBook words, String home) {
+    public Telling telling(PartRun run, Map<String, String> more, WordBook words, String home, List<Look> looks) {
         Map<String, String> values = new HashMap<>(event.values());
         values.putAll(results);
         values.putAll(more);
-        return new Telling(nameOf(run), momentOf(run), run.settled(), event.link().orElse(home), event.privately().orElse(""), values, words);
+        return new Telling(nameOf(run), momentOf(run), run.settled(), event.link().orElse(home), event.privately().orElse(""), values, words, looks);
     }
 
     /** When a part whose start is known starts, milliseconds since 1970 UTC: what is done at once does not wait with the ring. */

@@ -14,7 +14,9 @@ import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Target;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.LetBook;
+import org.waxbell.look.Look;
 import org.waxbell.score.Draws;
+import org.waxbell.score.WheelDraws;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.ReadyCue;
@@ -31,6 +33,8 @@ final class Runner {
     private final Tonight tonight;
     private final Chance chance;
     private final WordBook wordBook = new WordBook();
+    private final Wheels wheels;
+    private List<Look> looks;
     private CueBook book;
 
     Runner(Agenda agenda, Waiting waiting, LetBook lets, Tonight tonight, Chance chance, CueBook book) {
@@ -40,6 +44,8 @@ final class Runner {
         this.tonight = tonight;
         this.chance = chance;
         this.book = book;
+        this.wheels = new Wheels(chance);
+        this.looks = book.wiring().looks();
     }
 
     /** Does what the ring that is due first has to do at {@code at}. */
@@ -202,8 +208,23 @@ final class Runner {
         return "Hush · ended " + ended + ", dropped " + dropped;
     }
 
+    /** Ends or skips one ring by hand; what it switched is put back. What there is to say of it. */
+    String stop(long at, Ring ring, Outcome.Builder out) {
+        boolean waits = ring.state() == RingState.WAITING;
+        if (waits) {
+            drop(ring, RingState.DROPPED, "skipped by hand", out);
+        } else {
+            Performance performance = new Performance(this, ring, at, out);
+            performance.cutAll("ended by hand");
+            move(finish(performance.ring(), at, out), out);
+        }
+        placeWaiting(at, out);
+        return (waits ? "skipped " : "ended ") + ring.cueName() + " by hand";
+    }
+
     void rewire(CueBook next) {
         book = next;
+        looks = next.wiring().looks();
     }
 
     /** A target stands another way now by what a part of {@code ring} did; cues may wait for that as for any other change. */
@@ -318,8 +339,8 @@ final class Runner {
 
     /** What the adapter of a part is told, with the slate as it stands now. */
     Directive tell(Ring ring, PartRun run) {
-        Map<String, String> slate = tonight.words(ring.event().by().map(Viewer::id).orElse(""));
-        return run.part().direct(ring.telling(run, slate, wordBook, tonight.house().home()));
+        Map<String, String> slate = tonight.wordsOfAll(ring.event().by().map(Viewer::id).orElse(""));
+        return run.part().direct(ring.telling(run, slate, wordBook, tonight.house().home(), looks));
     }
 
     @Nullable Outlet outlet(String place) {
@@ -340,6 +361,14 @@ final class Runner {
 
     Draws draws(Ring ring, Outcome.Builder out) {
         return chance.of(ring.cueId(), ring.number(), new ArrayList<>(), out);
+    }
+
+    WheelDraws wheelDraws(Ring ring, Outcome.Builder out) {
+        return wheels.of(ring, book.wiring(), out);
+    }
+
+    Wheels wheels() {
+        return wheels;
     }
 
     private List<Ring> rings() {

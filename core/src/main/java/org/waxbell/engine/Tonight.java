@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.WordKey;
+import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Identity;
@@ -22,6 +23,8 @@ import org.waxbell.show.KnownPeople;
 import org.waxbell.show.Schedules;
 import org.waxbell.show.Spent;
 import org.waxbell.slate.Slate;
+import org.waxbell.slate.SlateValue;
+import org.waxbell.tally.Tally;
 import org.waxbell.wiring.Circle;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.House;
@@ -45,7 +48,7 @@ final class Tonight implements Facts {
         this.lets = lets;
         this.evening = books.evening();
         this.ledger = new Ledger(books.ledger());
-        this.slate = new Slate(book.wiring().house().slate(), books.slate());
+        this.slate = new Slate(book.wiring().house().values(), books.slate());
         this.firstLines = new FirstLines(books.spent());
         this.switches = new Switchboard(books.targets());
         this.people = new KnownPeople(books.known());
@@ -56,7 +59,7 @@ final class Tonight implements Facts {
 
     void rewire(CueBook book, long now) {
         house = book.wiring().house();
-        slate.define(house.slate());
+        slate.define(house.values());
         schedules.define(book.wiring().cues(), evening, now);
         circles.clear();
         house.circles().forEach(circle -> circles.put(circle.id(), keys(circle.people())));
@@ -93,10 +96,26 @@ final class Tonight implements Facts {
             become(evening.line(), out);
             schedules.line(at, evening, came -> out.changed(keeper -> keeper.came(came)));
         }
+        if (event instanceof ChannelEvent told) {
+            tally(told, out);
+        }
         if (event instanceof HouseEvent.AirChanged air) {
             become(evening.air(air.onAir()), out);
         }
+        if (event instanceof HouseEvent.SlateWritten written) {
+            SlateValue value = slate.value(written.value()).orElse(null);
+            if (value == null || value.perViewer() == written.person().isEmpty()) {
+                return "nothing of that name is on the slate";
+            }
+            write(value, written.person(), written.text(), 1, out);
+        }
         return event instanceof HouseEvent.ShowMoved moved ? move(at, moved.open(), out) : "";
+    }
+
+    private void tally(ChannelEvent event, Outcome.Builder out) {
+        Tally.latest(event).forEach((id, text) -> slate.value(id).ifPresent(value -> write(value, "", text, 1, out)));
+        Tally.adds(event).forEach((id, more) -> slate.value(id).ifPresent(value ->
+                write(value, "", Long.toString(SlateValue.toNumber(slate.read(value, "")) + more), 1, out)));
     }
 
     private String move(long at, boolean open, Outcome.Builder out) {
@@ -112,10 +131,22 @@ final class Tonight implements Facts {
         if (open) {
             var wiped = slate.wipe();
             if (!wiped.isEmpty()) {
+                out.moved();
                 out.changed(keeper -> keeper.wiped(wiped));
             }
         }
         return "";
+    }
+
+    /** Writes on the slate; a number of the channel that moved by that is told. @param depth how many facts led to one another */
+    void write(SlateValue value, String person, String text, int depth, Outcome.Builder out) {
+        out.moved();
+        String before = slate.read(value, person);
+        var entry = slate.write(value, person, text);
+        out.changed(keeper -> keeper.slate(entry));
+        if (value.number() && !value.perViewer() && !entry.text().equals(before)) {
+            out.follows(new HouseEvent.ValueMoved(value.id(), SlateValue.toNumber(before), SlateValue.toNumber(entry.text())), depth);
+        }
     }
 
     private void become(Evening next, Outcome.Builder out) {
@@ -204,7 +235,14 @@ final class Tonight implements Facts {
         return slate.seenBy(person);
     }
 
-    /** The slate's values by their names in words. */
+    /** Everything that stands on the slate by its name in words, what is counted by the program included. */
+    Map<String, String> wordsOfAll(String person) {
+        Map<String, String> words = new HashMap<>();
+        house.values().forEach(value -> words.put(value.inWords(), slate.read(value, person)));
+        return words;
+    }
+
+    /** The values of the host's own slate by their names in words. */
     Map<String, String> words(String person) {
         if (house.slate().isEmpty()) {
             return Map.of();

@@ -1,8 +1,5 @@
 package org.waxbell.event;
 
-import java.util.Map;
-import java.util.Optional;
-
 /**
  * A cue rang, or its ring is over; other cues may wait for that. It brings along what set the first of them off.
  *
@@ -11,7 +8,7 @@ import java.util.Optional;
  * @param ended whether its ring is over, else it was let through just now
  * @param cause what happened first, never itself of this kind
  */
-public record CueRang(String cue, String name, boolean ended, ShowEvent cause) implements ShowEvent {
+public record CueRang(String cue, String name, boolean ended, ShowEvent cause) implements Caused {
     public CueRang {
         if (cause instanceof CueRang earlier) {
             cause = earlier.cause();
@@ -26,25 +23,5 @@ public record CueRang(String cue, String name, boolean ended, ShowEvent cause) i
     @Override
     public String sentence() {
         return name + (ended ? " is over" : " rang");
-    }
-
-    @Override
-    public Optional<Viewer> by() {
-        return cause.by();
-    }
-
-    @Override
-    public Optional<String> link() {
-        return cause.link();
-    }
-
-    @Override
-    public Map<String, String> values() {
-        return cause.values();
-    }
-
-    @Override
-    public Map<String, Long> numbers() {
-        return cause.numbers();
     }
 }

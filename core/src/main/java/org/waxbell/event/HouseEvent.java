@@ -174,6 +174,45 @@ public sealed interface HouseEvent extends ShowEvent {
         }
     }
 
+    /** A person ended a ring that played, or skipped one that waited. @param ring its number @param name of its cue */
+    record Stopped(long ring, String name) implements HouseEvent {
+        @Override
+        public String kind() {
+            return "stopped";
+        }
+
+        @Override
+        public String sentence() {
+            return "stopped " + name;
+        }
+    }
+
+    /** A person wrote on the slate. @param value id of the value @param person whose it is, empty text for the channel's */
+    record SlateWritten(String value, String person, String text) implements HouseEvent {
+        @Override
+        public String kind() {
+            return "slate";
+        }
+
+        @Override
+        public String sentence() {
+            return value + " on the slate is set to " + text + " by hand";
+        }
+    }
+
+    /** A person put everything back into a wheel. */
+    record WheelFilled(String stage, String wheel) implements HouseEvent {
+        @Override
+        public String kind() {
+            return "wheelFilled";
+        }
+
+        @Override
+        public String sentence() {
+            return "everything is in the wheel " + wheel + " again";
+        }
+    }
+
     /** A cue's time has come. @param pull which of its pulls, counted from 0 @param words what came, such as {@code every 10 min} */
     record TimeCame(String cue, int pull, String words) implements HouseEvent {
         @Override

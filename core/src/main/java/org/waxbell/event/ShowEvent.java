@@ -4,7 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Something that happened outside and that the engine answers, with typed fields. */
-public sealed interface ShowEvent permits Written, ChannelEvent, HouseEvent, CueRang {
+public sealed interface ShowEvent permits Written, ChannelEvent, HouseEvent, Caused {
     /** One word for the kind of event, as the journal and the wiring name it. */
     String kind();
 

@@ -68,10 +68,10 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
     private GateAnswer ask(GateQuery query) {
         String argument = query.event().values().getOrDefault("argument", "").strip();
         if (argument.isEmpty()) {
-            return held("needs " + what());
+            return held("needs " + inWords());
         }
         if (!fits(argument)) {
-            return held("\"" + argument + "\" is not " + what());
+            return held("\"" + argument + "\" is not " + inWords());
         }
         boolean stranger = wants == Wants.VIEWER && knownOnly && !query.facts().knows(argument.replaceFirst("^@", ""));
         return stranger ? held("nobody called " + argument + " was seen here") : GateAnswer.pass("argument", "has " + wants.words);
@@ -81,7 +81,8 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
         return GateAnswer.held("argument", usage.isEmpty() ? reason : reason + ": " + usage, Map.of());
     }
 
-    private String what() {
+    /** What must stand behind the word: {@code a number from 1 to 10}. */
+    public String inWords() {
         if (wants == Wants.NUMBER) {
             return "a number from " + least + " to " + most;
         }

@@ -7,7 +7,7 @@ import org.waxbell.event.ShowEvent;
 import org.waxbell.wiring.WiringPatch;
 
 /** One thing that is done to the engine at a moment of a script. */
-public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Step.Rewired, Step.Led {
+public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Step.Rewired, Step.Led, Step.Stopped {
     /** When, milliseconds since 1970 UTC or from any other start; steps never go back. */
     long at();
 
@@ -43,6 +43,14 @@ public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Ste
         @Override
         public Outcome play(Engine engine) {
             return engine.rewire(at, engine.book().next(patch.applyTo(engine.book().wiring())));
+        }
+    }
+
+    /** A person ends or skips a ring. @param ring its number */
+    record Stopped(long at, long ring) implements Step {
+        @Override
+        public Outcome play(Engine engine) {
+            return engine.stop(at, ring);
         }
     }
 

@@ -1,7 +1,9 @@
 package org.waxbell.score;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.waxbell.look.Look;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
 
@@ -15,6 +17,9 @@ public interface Ground {
 
     /** Whether there is a rack of that id. */
     boolean hasRack(String id);
+
+    /** Every look that a card may have. */
+    List<Look> looks();
 
     /** The values of the slate by their ids, whether each is a number. */
     Map<String, Boolean> slate();

@@ -5,12 +5,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.waxbell.directive.Directive;
+import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Target;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
 /** One thing that a score does. It has a start and a length; shown things go away by themselves. */
-public sealed interface Part permits CardPart, SoundPart, ReplyPart, ClipPart, SwitchPart, SlatePart, PointsPart {
+public sealed interface Part permits SpotPart, SpinPart, MovePart, SoundPart, ReplyPart, ClipPart, SwitchPart, SlatePart, PointsPart {
     /** Its name within the score, by which other parts hang on it. */
     String id();
 
@@ -38,6 +39,11 @@ public sealed interface Part permits CardPart, SoundPart, ReplyPart, ClipPart, S
         return Map.of();
     }
 
+    /** What it uses of the shelf; empty for a part that needs no file. */
+    default Optional<MediaUse> uses() {
+        return Optional.empty();
+    }
+
     /** Settles what is left open for one ring: which sound of a folder, and how long it lasts; by itself it is done at once. */
     default Settled settle(Shelf shelf, Draws draws) {
         return Settled.fixed(0, Media.NONE);
@@ -51,6 +57,16 @@ public sealed interface Part permits CardPart, SoundPart, ReplyPart, ClipPart, S
     /** Its patterns of words. */
     default List<String> patterns() {
         return List.of();
+    }
+
+    /** What is decided only at the moment it begins, by the names that words use; kept with the ring. */
+    default Map<String, String> decide(WheelDraws draws) {
+        return Map.of();
+    }
+
+    /** What it tells the house when it was played to its end, cues may wait for that; empty for most. @param values those of its ring */
+    default Optional<HouseEvent> ends(Map<String, String> values) {
+        return Optional.empty();
     }
 
     /** What the adapter is told, with its words filled in. */

@@ -1,12 +1,15 @@
 package org.waxbell.score;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.check.Problems;
+import org.waxbell.look.Look;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
+import org.waxbell.time.Spans;
 import org.waxbell.words.Wording;
 
 /**
@@ -49,6 +52,30 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
     /** The media there are. */
     Shelf shelf() {
         return ground.shelf();
+    }
+
+    /** The ids of all looks. */
+    List<String> looks() {
+        return ground.looks().stream().map(Look::id).toList();
+    }
+
+    /** Checks how something comes and goes. @param lengthMs how long it lasts at most */
+    void easing(String entry, String exit, long entryMs, long exitMs, long lengthMs) {
+        CardPart.motion(problems.at("entry"), entry);
+        CardPart.motion(problems.at("exit"), exit);
+        problems.at("entryMs").time(entryMs, 0, 5_000, "The entry");
+        problems.at("exitMs").time(exitMs, 0, 5_000, "The exit");
+        if (entryMs + exitMs > lengthMs) {
+            problems.at("lengthMs").add(lengthMs, "It would be gone before it has come in and gone out (" + Spans.inWords(entryMs + exitMs) + ").",
+                    "Make it longer, or its entry and exit shorter.");
+        }
+    }
+
+    /** Checks that the file that a part cannot do without is named and lies on the shelf. */
+    void media(MediaUse use) {
+        if (use.file().isEmpty() || use.on(shelf()).isEmpty()) {
+            problems.at(use.field()).add(use.file(), "There is no such " + use.what() + " on the shelf.", "Choose one that is there.");
+        }
     }
 
     /** Whether there is a rack of that id. */

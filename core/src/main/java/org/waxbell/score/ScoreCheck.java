@@ -78,7 +78,7 @@ public final class ScoreCheck {
         if (part.manner().atOnce() && byId.containsKey(other) && !byId.get(other).manner().atOnce()) {
             here.at("atOnce").add(true, "It hangs on a part that may have to wait.", "Let it start at a time, or the other at once as well.");
         }
-        if (part.manner().toEnd() && !(part instanceof CardPart || part instanceof SwitchPart)) {
+        if (part.manner().toEnd() && !(part instanceof CardPart || part instanceof PicturePart || part instanceof SwitchPart)) {
             here.at("toEnd").add(true, "Only what is shown or switched can last to the end.", "Take it away.");
         }
         if (part.manner().toEnd() && score.parts().stream().allMatch(each -> each.manner().toEnd())) {

@@ -33,18 +33,23 @@ public record SoundPart(String id, Anchor start, String stage, String outlet, St
     }
 
     @Override
+    public Optional<MediaUse> uses() {
+        return Optional.of(use());
+    }
+
+    private MediaUse use() {
+        return new MediaUse(file.isEmpty() ? "folder" : "file", "sound", folder, file);
+    }
+
+    @Override
     public Settled settle(Shelf shelf, Draws draws) {
-        List<Media> choices = choices(shelf);
+        List<Media> choices = use().on(shelf);
         if (choices.isEmpty()) {
             return Settled.fixed(0, Media.NONE);
         }
         Media media = choices.size() == 1 ? choices.get(0) : draws.draw(id, choices);
         return media.lengthMs() == 0 ? Settled.open(LONGEST, media)
                 : new Settled(media.lengthMs(), media.lengthMs() + OVERRUN, true, media, 0);
-    }
-
-    private List<Media> choices(Shelf shelf) {
-        return file.isEmpty() ? shelf.folder(folder) : shelf.find(folder, file).stream().toList();
     }
 
     @Override
@@ -64,8 +69,8 @@ public record SoundPart(String id, Anchor start, String stage, String outlet, St
         var problems = check.problems();
         problems.at("volume").within(volume, 0, 100, "The volume", " percent");
         check.onStage(stage, "outlet", outlet, Stage::hasOutlet, "outlet");
-        if (choices(check.shelf()).isEmpty()) {
-            problems.at(file.isEmpty() ? "folder" : "file").add(file.isEmpty() ? folder : folder + "/" + file,
+        if (use().on(check.shelf()).isEmpty()) {
+            problems.at(use().field()).add(file.isEmpty() ? folder : folder + "/" + file,
                     "There is no such sound on the shelf.", "Choose one that is there.");
         }
     }

@@ -2,22 +2,33 @@ package org.waxbell.stage;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Spot;
 import org.waxbell.check.Problems;
+import org.waxbell.fixture.Fixture;
+import org.waxbell.fixture.FixtureCheck;
+import org.waxbell.fixture.MascotFixture;
+import org.waxbell.fixture.WheelFixture;
+import org.waxbell.shelf.Shelf;
 
 /**
  * One overlay page of a fixed size, loaded by the broadcasting software as a browser source.
  *
  * @param width  in pixels
  * @param height in pixels
+ * @param backdrop what the composer lays behind it, never seen on air: {@value #OF_MIXER}, a picture in the folder Pictures, or empty text
  */
 public record Stage(int formatVersion, String id, String name, int width, int height,
-                    List<Spot> spots, List<Outlet> outlets) {
+                    String backdrop, List<Spot> spots, List<Outlet> outlets, List<Fixture> fixtures) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 2;
+    public static final int FORMAT = 3;
+    /** The backdrop that is the practice mixer's picture. */
+    public static final String OF_MIXER = "mixer";
+    private static final String PICTURES = "Pictures";
     private static final int LONGEST_NAME = 40;
     private static final int LEAST_SIZE = 16;
     private static final int MOST_SIZE = 8_192;
@@ -25,10 +36,16 @@ public record Stage(int formatVersion, String id, String name, int width, int he
     public Stage {
         spots = List.copyOf(spots);
         outlets = List.copyOf(outlets);
+        fixtures = List.copyOf(fixtures);
     }
 
-    /** Adds what is wrong with it. */
-    public void check(Problems problems) {
+    /** A stage without fixtures and backdrop. */
+    public static Stage plain(String id, String name, int width, int height, List<Spot> spots, List<Outlet> outlets) {
+        return new Stage(FORMAT, id, name, width, height, "", spots, outlets, List.of());
+    }
+
+    /** Adds what is wrong with it. @param values the slate's values by their names in words, whether each is a number */
+    public void check(Problems problems, Map<String, Boolean> values, Shelf shelf) {
         problems.version(formatVersion, FORMAT);
         problems.at("id").id(id, "main");
         problems.at("name").text(name, LONGEST_NAME, "The name");
@@ -39,10 +56,7 @@ public record Stage(int formatVersion, String id, String name, int width, int he
             Spot spot = spots.get(i);
             Problems here = problems.at("spots", i);
             place(here, spot.id(), spot.name(), spot.busy(), places);
-            here.at("width").within(spot.width(), 1, MOST_SIZE, "The width", " pixels");
-            here.at("height").within(spot.height(), 1, MOST_SIZE, "The height", " pixels");
-            here.at("x").within(spot.x(), -MOST_SIZE, MOST_SIZE, "The left edge", " pixels");
-            here.at("y").within(spot.y(), -MOST_SIZE, MOST_SIZE, "The top edge", " pixels");
+            spot.frame().check(here.at("frame"));
         }
         for (int i = 0; i < outlets.size(); i++) {
             Outlet outlet = outlets.get(i);
@@ -56,6 +70,20 @@ public record Stage(int formatVersion, String id, String name, int width, int he
                 }
             }
         }
+        checkFixtures(problems, places, values, shelf);
+        if (!backdrop.isEmpty() && !backdrop.equals(OF_MIXER) && shelf.find(PICTURES, backdrop).isEmpty()) {
+            problems.at("backdrop").add(backdrop, "There is no such picture on the shelf.", "Choose one that is there, or none.");
+        }
+    }
+
+    private void checkFixtures(Problems problems, Set<String> places, Map<String, Boolean> values, Shelf shelf) {
+        for (int i = 0; i < fixtures.size(); i++) {
+            Fixture fixture = fixtures.get(i);
+            Problems here = problems.at("fixtures", i);
+            place(here, fixture.id(), fixture.name(), fixture.busy(), places);
+            fixture.frame().check(here.at("frame"));
+            fixture.check(new FixtureCheck(here, values, shelf));
+        }
     }
 
     private static void place(Problems here, String id, String name, BusyRule busy, Set<String> places) {
@@ -65,6 +93,21 @@ public record Stage(int formatVersion, String id, String name, int width, int he
         }
         here.at("name").text(name, LONGEST_NAME, "The name");
         busy.check(here.at("busy"));
+    }
+
+    /** The fixture of that id and kind. */
+    public <F extends Fixture> Optional<F> fixture(String id, Class<F> kind) {
+        return fixtures.stream().filter(each -> each.id().equals(id)).filter(kind::isInstance).map(kind::cast).findFirst();
+    }
+
+    /** Whether it has a wheel of that id. */
+    public boolean hasWheel(String id) {
+        return fixture(id, WheelFixture.class).isPresent();
+    }
+
+    /** Whether it has a mascot of that id. */
+    public boolean hasMascot(String id) {
+        return fixture(id, MascotFixture.class).isPresent();
     }
 
     /** Whether it has a spot of that id. */

@@ -1,10 +1,13 @@
 package org.waxbell.wiring;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.waxbell.cue.Pull;
+import org.waxbell.cue.Rack;
 import org.waxbell.cue.WordKey;
 
 /** The chat words that viewers are told of, and which of them was meant by one that is misspelled. */
@@ -32,6 +35,15 @@ public final class CommandList {
                 }
             }
         }
+    }
+
+    /** What viewers are told of, in the order of the list: on or off, whoever may. @param wiring gives racks their names */
+    public List<PublicWord> told(Wiring wiring) {
+        Map<ReadyCue, List<String>> byCue = new LinkedHashMap<>();
+        commands.stream().filter(each -> each.ready().cue().listed())
+                .forEach(each -> byCue.computeIfAbsent(each.ready(), ready -> new ArrayList<>()).add(each.word()));
+        return byCue.entrySet().stream().map(each -> PublicWord.of(each.getKey(), each.getValue(),
+                wiring.rack(each.getKey().cue().rack()).map(Rack::name).orElse(""))).toList();
     }
 
     /** The word that {@code typed} names, with or without its prefix, and what it does; empty where it is none that is listed and passes. */

@@ -186,7 +186,7 @@ public final class CueCheck {
     /** What words of this cue may use: what all its pulls bring, and the slate. */
     private Set<String> names() {
         Set<String> names = new TreeSet<>(cue.fields());
-        wiring.house().slate().forEach(value -> names.add(value.inWords()));
+        wiring.house().values().forEach(value -> names.add(value.inWords()));
         if (names.contains("viewer")) {
             names.add(CommandList.VALUE);
         }
@@ -195,7 +195,7 @@ public final class CueCheck {
 
     private Set<String> numbers() {
         Set<String> numbers = new TreeSet<>(cue.someNumbers());
-        wiring.house().slate().stream().filter(SlateValue::number).forEach(value -> numbers.add(value.inWords()));
+        wiring.house().values().stream().filter(SlateValue::number).forEach(value -> numbers.add(value.inWords()));
         return numbers;
     }
 

@@ -1,10 +1,15 @@
 package org.waxbell.wiring;
 
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.waxbell.check.Problems;
+import org.waxbell.look.Look;
 import org.waxbell.slate.SlateValue;
+import org.waxbell.tally.Tally;
 
 /**
  * What holds for the whole wiring.
@@ -17,19 +22,41 @@ import org.waxbell.slate.SlateValue;
  * @param circles    people named together
  * @param neighbours names of other helper accounts: never answered, counted or greeted
  * @param slate      the values of the slate
+ * @param looks      looks of cards beside those that ship, or in their place
  */
 public record House(int formatVersion, String prefix, String home, String pointsOne, String pointsMany, boolean hints, List<Circle> circles,
-                    List<String> neighbours, List<SlateValue> slate) {
+                    List<String> neighbours, List<SlateValue> slate, List<Look> looks) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 2;
+    public static final int FORMAT = 3;
     /** A house in which nothing is set. */
-    public static final House PLAIN = new House(FORMAT, "!", "practice", "point", "points", true, List.of(), List.of(), List.of());
+    public static final House PLAIN = new House(FORMAT, "!", "practice", "point", "points", true, List.of(), List.of(), List.of(), List.of());
     private static final int MOST = 1_000;
 
     public House {
         circles = List.copyOf(circles);
         neighbours = List.copyOf(neighbours);
         slate = List.copyOf(slate);
+        looks = List.copyOf(looks);
+    }
+
+    /** All that stands on the slate: the host's values, and those that the program counts by itself. */
+    public List<SlateValue> values() {
+        return Stream.concat(slate.stream(), Tally.VALUES.stream()).toList();
+    }
+
+    /** The values that belong to the channel by their names in words, whether each is a number: what a stage may show. */
+    public Map<String, Boolean> inWords() {
+        Map<String, Boolean> all = new LinkedHashMap<>();
+        values().stream().filter(each -> !each.perViewer()).forEach(each -> all.put(each.inWords(), each.number()));
+        return all;
+    }
+
+    /** Every look that a card may have: those that ship, with the host's in place of or behind them. */
+    public List<Look> allLooks() {
+        Map<String, Look> all = new LinkedHashMap<>();
+        Look.SHIPPED.forEach(each -> all.put(each.id(), each));
+        looks.forEach(each -> all.put(each.id(), each));
+        return List.copyOf(all.values());
     }
 
     /** Adds what is wrong with it. */
@@ -51,11 +78,25 @@ public record House(int formatVersion, String prefix, String home, String points
             here.at("name").text(circles.get(i).name(), 40, "The name");
             names(here, "people", circles.get(i).people());
         }
+        checkLooks(problems);
         Set<String> values = new HashSet<>();
         for (int i = 0; i < slate.size(); i++) {
             slate.get(i).check(problems.at("slate", i));
+            if (Tally.counts(slate.get(i).id())) {
+                problems.at("slate", i).at("id").add(slate.get(i).id(), "A value of that name is counted by the program itself.", "Choose another name.");
+            }
             if (!values.add(slate.get(i).id())) {
                 problems.at("slate", i).at("id").add(slate.get(i).id(), "Another value has that name.", "Give each its own.");
+            }
+        }
+    }
+
+    private void checkLooks(Problems problems) {
+        Set<String> ids = new HashSet<>();
+        for (int i = 0; i < looks.size(); i++) {
+            looks.get(i).check(problems.at("looks", i));
+            if (!ids.add(looks.get(i).id())) {
+                problems.at("looks", i).at("id").add(looks.get(i).id(), "Another look has that id.", "Give each its own.");
             }
         }
     }

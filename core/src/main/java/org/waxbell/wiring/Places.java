@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 
-/** Every spot and outlet of every stage with its rule and name, by {@code stage/spot}. */
+/** Every spot, outlet and fixture of every stage with its rule and name, by {@code stage/spot}. */
 public final class Places {
     /** What holds for a place that is no more: a ring that began with it goes on by itself. */
     private static final BusyRule GONE = new BusyRule.Share(Integer.MAX_VALUE);
@@ -18,6 +18,7 @@ public final class Places {
     public Places(Wiring wiring) {
         wiring.stages().forEach(stage -> {
             stage.spots().forEach(spot -> add(stage.id() + "/" + spot.id(), spot.name(), spot.busy()));
+            stage.fixtures().forEach(each -> add(stage.id() + "/" + each.id(), each.name(), each.busy()));
             stage.outlets().forEach(outlet -> {
                 add(stage.id() + "/" + outlet.id(), outlet.name(), outlet.busy());
                 outlets.put(stage.id() + "/" + outlet.id(), outlet);

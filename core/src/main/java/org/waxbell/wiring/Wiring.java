@@ -8,6 +8,7 @@ import org.waxbell.condition.Scope;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.score.Ground;
+import org.waxbell.look.Look;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
 
@@ -37,8 +38,13 @@ public record Wiring(House house, List<Rack> racks, List<Cue> cues, List<Stage> 
     @Override
     public Map<String, Boolean> slate() {
         Map<String, Boolean> values = new TreeMap<>();
-        house.slate().forEach(each -> values.put(each.id(), each.number()));
+        house.values().forEach(each -> values.put(each.id(), each.number()));
         return values;
+    }
+
+    @Override
+    public List<Look> looks() {
+        return house.allLooks();
     }
 
     /** The names that conditions of {@code cue} may use. */

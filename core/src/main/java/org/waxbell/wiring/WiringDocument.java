@@ -63,7 +63,7 @@ public record WiringDocument(int formatVersion, House house, List<Rack> racks, L
         House theirs = into.house();
         House both = new House(theirs.formatVersion(), theirs.prefix(), theirs.home(), theirs.pointsOne(), theirs.pointsMany(), theirs.hints(),
                 added(theirs.circles(), house.circles(), Circle::id), added(theirs.neighbours(), house.neighbours(), name -> name),
-                added(theirs.slate(), house.slate(), value -> value.id()));
+                added(theirs.slate(), house.slate(), value -> value.id()), added(theirs.looks(), house.looks(), look -> look.id()));
         return new WiringDocument(FORMAT, both, replaced(into.racks(), racks, Rack::id), replaced(into.stages(), stages, Stage::id),
                 replaced(into.cues(), cues, Cue::id), into.media());
     }

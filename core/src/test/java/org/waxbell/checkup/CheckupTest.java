@@ -73,8 +73,8 @@ class CheckupTest {
     }
 
     private static Wiring stage(int x) {
-        return new Wiring(Samples.house(), List.of(Samples.BENCH), List.of(), List.of(new Stage(2, "main", "Main", 1280, 720,
-                List.of(new Spot("s", "Spot", x, 0, 400, 100, new BusyRule.Share(2))), List.of())), Samples.SHELF);
+        return new Wiring(Samples.house(), List.of(Samples.BENCH), List.of(), List.of(Stage.plain("main", "Main", 1280, 720,
+                List.of(Spot.plain("s", "Spot", x, 0, 400, 100, new BusyRule.Share(2))), List.of())), Samples.SHELF);
     }
 
     static Stream<Arguments> faults() {
@@ -143,8 +143,20 @@ class CheckupTest {
     }
 
     @Test
+    void aCircleNamesTheShortestWayBackInItsOrder() {
+        Cue a = Samples.pulledBy(cue("a", List.of(), Samples.reply("r", NOW)), new CuePull("c", false));
+        Cue b = Samples.pulledBy(cue("b", List.of(), Samples.reply("r", NOW)), new CuePull("a", false));
+        Cue c = Samples.pulledBy(cue("c", List.of(), Samples.reply("r", NOW)), new CuePull("b", false));
+        Cue aside = Samples.pulledBy(cue("aside", List.of(), Samples.reply("r", NOW)), new CuePull("a", false));
+        Cue itself = Samples.pulledBy(cue("itself", List.of(), Samples.reply("r", NOW)), new CuePull("itself", false));
+        assertThat(Checkup.of(of(aside, a, b, c, itself)).stream().filter(each -> each.rule().equals("cue-circle")).map(each -> each.cueId() + ": " + each.message()))
+                .containsExactly("a: It sets itself off by way of " + b.name() + ", " + c.name() + ".", "b: It sets itself off by way of " + c.name() + ", " + a.name() + ".",
+                        "c: It sets itself off by way of " + a.name() + ", " + b.name() + ".", "itself: It sets itself off.");
+    }
+
+    @Test
     void theGravestComeFirstAndWhatIsOffIsLeftAlone() {
-        Cue off = new Cue(3, "off", "Off", "", true, "bench", false, List.of(ChatWordPull.of("!off")), List.of(), List.of(), cue("x", List.of(), sound("gone.wav")).takes(),
+        Cue off = new Cue(4, "off", "Off", "", true, "bench", false, List.of(ChatWordPull.of("!off")), List.of(), List.of(), cue("x", List.of(), sound("gone.wav")).takes(),
                 cue("x", List.of(), lamp()).takeRule(), Samples.pour().urgency(), 1_000);
         assertThat(Checkup.of(of(off))).isEmpty();
         assertThat(Checkup.of(of(cue("s", List.of(), sound("gone.wav"), Samples.card("card", NOW, 1_200))))).extracting(Remark::severity)

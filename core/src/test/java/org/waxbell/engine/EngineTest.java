@@ -109,6 +109,14 @@ class EngineTest {
     }
 
     @Test
+    void whatIsSaidOfAHeldCueKnowsWhatTheProgramCounts() {
+        engine = engine(Samples.saying(Samples.pour(), new HeldAnswer("cooldown", "Not yet, {viewer}. Latest: {slateLatestFollower}.")));
+        say(0, INES, "!pour");
+        wake(5_000);
+        assertThat(say(5_000, WICKERBY, "!pour").directives()).singleElement().extracting(each -> ((SayInChat) each).text()).isEqualTo("Not yet, wickerby. Latest: nobody yet.");
+    }
+
+    @Test
     void aFloodedWordIsAnsweredNowAndThenAndEachViewerRarely() {
         Cue pour = Samples.pour();
         Cue talks = Samples.saying(cue(pour.id(), List.of("!pour"), List.of(new CooldownGate(60_000, 0)), pour.takes().get(0).score().parts().toArray(Part[]::new)),

@@ -32,7 +32,7 @@ import org.waxbell.wiring.Wiring;
 class GoldenEveningTest {
     private static Cue cue(String id, Urgency urgency, Pull pull, List<Gate> gates, List<HeldAnswer> held, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1);
-        return new Cue(3, id, name, "", true, "bench", true, List.of(pull), gates, held, List.of(Take.only(new Score(List.of(parts)))), TakeRule.FIRST, urgency,
+        return new Cue(4, id, name, "", true, "bench", true, List.of(pull), gates, held, List.of(Take.only(new Score(List.of(parts)))), TakeRule.FIRST, urgency,
                 60_000);
     }
 

@@ -99,7 +99,7 @@ public class GoldenHouseTest {
             cue("kiln", List.of(), new WebPull("kiln"), says("the kiln says {hookText}")), cue("bell", List.of(), new HandPull("Bell", ""), says("ding")),
             cue("wheel", List.of(), new EventPull("wheelStopped", Map.of(), Map.of("deskName", "Dyes")), says("the wheel says {deskResult}")),
             cue("mods", List.of(new ConditionGate("'moderator' in viewer.standing")), ChatWordPull.of("!mods"), says("yes")),
-            new Cue(3, "off", "Off", "", true, "side", true, List.of(ChatWordPull.of("!off")), List.of(), List.of(),
+            new Cue(4, "off", "Off", "", true, "side", true, List.of(ChatWordPull.of("!off")), List.of(), List.of(),
                     List.of(Take.only(new Score(List.of(new SwitchPart("rack", NOW, 4_000, new Target(Target.Kind.RACK, "bench"), "off", false, Manner.PLAIN))))),
                     TakeRule.FIRST, Urgency.USUAL, 60_000),
         };

@@ -97,7 +97,7 @@ class HouseEngineTest {
     @Test
     void aFailedPartMayStopItsScore() {
         Manner stop = new Manner(Manner.IfFails.STOP, false, false);
-        CardPart card = new CardPart("card", NOW, 3_000, "main", "corner", "beeswax", "x", "", "", 400, 600, stop);
+        CardPart card = new CardPart("card", NOW, 3_000, "main", "corner", "beeswax", "x", "", "", false, "", "", 400, 600, stop);
         Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), card, Samples.pouring("sound"), Samples.reply("r", new Anchor.After("card", 0))));
         say(engine, 0, "!t");
         Outcome failed = engine.completed(T0 + 500, "1.card", Completion.failed("no spot"));
@@ -120,7 +120,7 @@ class HouseEngineTest {
 
     @Test
     void aCardToTheEndIsTakenAwayWhenAllOthersAreOver() {
-        CardPart card = new CardPart("card", NOW, 0, "main", "corner", "beeswax", "x", "", "", 400, 600, new Manner(Manner.IfFails.GO_ON, false, true));
+        CardPart card = new CardPart("card", NOW, 0, "main", "corner", "beeswax", "x", "", "", false, "", "", 400, 600, new Manner(Manner.IfFails.GO_ON, false, true));
         Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), card, new ClipPart("clip", NOW, 30, "x", 20_000, Manner.PLAIN),
                 Samples.reply("r", new Anchor.After("clip", 1_000))));
         say(engine, 0, "!t");
@@ -133,7 +133,7 @@ class HouseEngineTest {
     }
 
     private static Engine quiet() {
-        Stage stage = new Stage(2, "main", "Main", 1280, 720, Samples.MAIN.spots(), List.of(new Outlet("bench", "Bench", new BusyRule.Share(3), List.of("tune", "clip"), 20),
+        Stage stage = Stage.plain("main", "Main", 1280, 720, Samples.MAIN.spots(), List.of(new Outlet("bench", "Bench", new BusyRule.Share(3), List.of("tune", "clip"), 20),
                 Outlet.plain("tune", "Tunes", new BusyRule.Share(1)), Outlet.plain("clip", "Clips", new BusyRule.Share(1))));
         return Samples.engine(new CueBook(new Wiring(Samples.house(), List.of(Samples.BENCH), List.of(Samples.cue("t", List.of("!t"), List.of(), Samples.pouring("sound"))),
                 List.of(stage), Samples.SHELF)), EngineState.fresh(9));

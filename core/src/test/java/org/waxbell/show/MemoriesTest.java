@@ -105,8 +105,8 @@ class MemoriesTest {
 
     @Test
     void aHouseIsRefusedByPlace() {
-        House house = new House(3, "much too long", " ", "", "drips", true, List.of(new Circle("a", "A", List.of()), new Circle("a", " ", List.of(" "))), List.of(""),
-                List.of(POURS, POURS, new SlateValue("2x", "X", true, false, false, "many")));
+        House house = new House(9, "much too long", " ", "", "drips", true, List.of(new Circle("a", "A", List.of()), new Circle("a", " ", List.of(" "))), List.of(""),
+                List.of(POURS, POURS, new SlateValue("2x", "X", true, false, false, "many")), List.of());
         Problems problems = new Problems();
         house.check(problems);
         assertThat(problems.found()).extracting(each -> each.path()).containsExactly("formatVersion", "prefix", "home", "pointsOne", "neighbours[0]", "circles[1].id",

@@ -48,7 +48,7 @@ class CommandListTest {
     void theAskerIsToldWhatTheyMayUseWhateverRests() {
         Cue bell = Samples.cue("bell", List.of("!bell", "!ding"), List.of(Samples.only(Standing.MODERATOR)), Samples.reply("r", new Anchor.At(0)));
         Cue pour = Samples.cue("pour", List.of("!pour"), List.of(new CooldownGate(60_000, 0)), Samples.reply("r", new Anchor.At(0)));
-        Cue hidden = new Cue(3, "hidden", "Hidden", "", false, "bench", true, List.of(ChatWordPull.of("!hidden")), List.of(), List.of(), pour.takes(), pour.takeRule(), pour.urgency(), 0);
+        Cue hidden = new Cue(4, "hidden", "Hidden", "", false, "bench", true, List.of(ChatWordPull.of("!hidden")), List.of(), List.of(), pour.takes(), pour.takeRule(), pour.urgency(), 0);
         Cue ask = says("ask", "{viewer}: {commands}", "!what");
         Engine engine = engine(bell, pour, hidden, ask);
         engine.accept(0, Samples.line(Samples.WICKERBY, "!pour"));
@@ -58,7 +58,7 @@ class CommandListTest {
 
     @Test
     void whoAsksAboutOneWordIsToldWhatItDoes() {
-        Cue pour = new Cue(3, "pour", "Pour", "A tall taper is poured", true, "bench", true, List.of(ChatWordPull.of("!pour", "!taper")), List.of(), List.of(),
+        Cue pour = new Cue(4, "pour", "Pour", "A tall taper is poured", true, "bench", true, List.of(ChatWordPull.of("!pour", "!taper")), List.of(), List.of(),
                 says("x", "x", "!x").takes(), TakeRule.FIRST, Urgency.USUAL, 0);
         Engine engine = engine(pour, says("dip", "x", "!dip"), says("ask", "{commands}", "!what"));
         assertThat(said(engine.accept(0, Samples.line(Samples.WICKERBY, "!what !taper")))).containsExactly("!taper: A tall taper is poured");

@@ -29,7 +29,7 @@ class WiringDocumentTest {
 
     private static List<String> faults(Stage stage) {
         Problems problems = new Problems();
-        stage.check(problems);
+        stage.check(problems, THERE.house().inWords(), THERE.shelf());
         return problems.found().stream().map(Problem::path).toList();
     }
 
@@ -43,7 +43,7 @@ class WiringDocumentTest {
         Cue other = Samples.cue("wave", List.of("!hello"), List.of(), Samples.reply("r", new Anchor.At(0)));
         Cue more = Samples.cue("dip", List.of("!dip"), List.of(), Samples.reply("r", new Anchor.At(0)));
         House house = new House(House.FORMAT, "?", "elsewhere", "dot", "dots", true, List.of(new Circle("dippers", "Theirs", List.of()), new Circle("choir", "Choir", List.of())),
-                List.of("reed_bell", "owl_bell"), List.of());
+                List.of("reed_bell", "owl_bell"), List.of(), List.of());
         WiringDocument merged = new WiringDocument(1, house, List.of(new Rack(1, "side", "Side", true)), List.of(), List.of(other, more), List.of()).mergedInto(WiringDocument.of(THERE));
         assertThat(merged.cues()).containsExactly(POUR, other, more);
         assertThat(merged.racks()).extracting(Rack::id).containsExactly("bench", "side");
@@ -66,12 +66,12 @@ class WiringDocumentTest {
 
     @Test
     void anEditOfWhatCuesStandOnIsHeldToThem() {
-        Stage bare = new Stage(2, "main", "Main", 1280, 720, List.of(Samples.MAIN.spots().get(1)), Samples.MAIN.outlets());
+        Stage bare = Stage.plain("main", "Main", 1280, 720, List.of(Samples.MAIN.spots().get(1)), Samples.MAIN.outlets());
         assertThat(WiringCheck.broken(THERE, with(bare), Calendars.NONE)).extracting(Problem::path).containsExactly("cues[0].takes[0].score.parts[0].spot");
         assertThat(WiringCheck.broken(with(bare), with(bare), Calendars.NONE)).as("what was wrong before does not hold up an edit").isEmpty();
         assertThat(WiringCheck.broken(THERE, THERE, Calendars.NONE)).isEmpty();
         Cue wrong = Samples.cue("wrong", List.of("!pour"), List.of(), Samples.reply("r", new Anchor.At(0)));
-        Wiring whole = new Wiring(new House(9, "!", "practice", "drip", "drips", true, List.of(), List.of(), THERE.house().slate()), List.of(Samples.BENCH, new Rack(1, "A b", "", true)),
+        Wiring whole = new Wiring(new House(9, "!", "practice", "drip", "drips", true, List.of(), List.of(), THERE.house().slate(), List.of()), List.of(Samples.BENCH, new Rack(1, "A b", "", true)),
                 List.of(POUR, WAVE, wrong), List.of(Samples.MAIN), THERE.shelf());
         assertThat(WiringCheck.whole(THERE, whole, Calendars.NONE)).extracting(Problem::path)
                 .containsExactly("house.formatVersion", "racks[1].id", "racks[1].name", "cues[2].pulls[0].words[0]", "cues[0].pulls[0].words[0]");
@@ -80,11 +80,11 @@ class WiringDocumentTest {
     @Test
     void aStageIsCheckedPlaceByPlace() {
         assertThat(faults(Samples.MAIN)).isEmpty();
-        Spot spot = new Spot("Lower", " ", 0, 0, 0, 10, new BusyRule.Wait(500, -1));
+        Spot spot = Spot.plain("Lower", " ", 0, 0, 0, 10, new BusyRule.Wait(500, -1));
         Outlet outlet = new Outlet("bench", "Bench", new BusyRule.Share(0), List.of("bench", "none"), 101);
         Outlet twice = Outlet.plain("bench", "Bench", new BusyRule.GiveWay());
-        assertThat(faults(new Stage(1, "main", "Main", 5, 720, List.of(spot), List.of(outlet, twice)))).containsExactly("formatVersion", "width", "spots[0].id", "spots[0].name",
-                "spots[0].busy.mostWaiting", "spots[0].busy.longestWaitMs", "spots[0].width", "outlets[0].busy.together", "outlets[0].quietTo", "outlets[0].quietens[0]",
+        assertThat(faults(new Stage(1, "main", "Main", 5, 720, "", List.of(spot), List.of(outlet, twice), List.of()))).containsExactly("formatVersion", "width", "spots[0].id", "spots[0].name",
+                "spots[0].busy.mostWaiting", "spots[0].busy.longestWaitMs", "spots[0].frame.width", "outlets[0].busy.together", "outlets[0].quietTo", "outlets[0].quietens[0]",
                 "outlets[0].quietens[1]", "outlets[1].id");
     }
 

@@ -24,7 +24,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A headless Chromium with a page of ours in each tab; it waits for conditions and never for a time. */
 public final class Browser implements AutoCloseable {
-    private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private static final Duration PATIENCE = Duration.ofSeconds(Integer.getInteger("patience", 120));
     private final ChromeDriver driver;
     private final Path profile;
 
@@ -83,9 +83,13 @@ public final class Browser implements AutoCloseable {
 
     /** Writes into a field in place of what stands there. */
     public void type(String css, String text) {
-        WebElement field = see(css);
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"));
-        field.sendKeys(text.isEmpty() ? Keys.BACK_SPACE : text);
+        // A form may be drawn anew just then; all of it is written again into the new one.
+        await("writing into " + css, any -> {
+            WebElement field = see(css);
+            field.sendKeys(Keys.chord(Keys.CONTROL, "a"));
+            field.sendKeys(text.isEmpty() ? Keys.BACK_SPACE : text);
+            return true;
+        });
     }
 
     public byte[] picture() {

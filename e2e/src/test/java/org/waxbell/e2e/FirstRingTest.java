@@ -73,7 +73,7 @@ class FirstRingTest {
         writeInChannel("!pour once more");
         browser.to(console);
         browser.seeText("ol[aria-label='What was decided'] li", "held Pour the taper · resting");
-        assertThat(browser.see(".held").getDomAttribute("aria-label")).contains("resting");
+        browser.see(".held[aria-label*='Pour the taper · resting']");
         assertThat(browser.seeText(".bar", "Pour the taper · marshlight_ines").getDomAttribute("title")).contains("pours a tall taper");
         onStage();
         browser.gone(".card");

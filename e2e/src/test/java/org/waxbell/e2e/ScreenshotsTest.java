@@ -5,9 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.Actions;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Takes the pictures of the docs anew, from the demo evening: {@code ./waxbell screenshots}. */
 @EnabledIfSystemProperty(named = "screenshots", matches = "true")
@@ -34,12 +40,17 @@ class ScreenshotsTest {
             app.say("marshlight_ines", "!pour a tall one");
             app.say("brine_otter", "!pour");
             app.say("tallowmoth", "!wick");
+            app.say("juniper_and_ash", "!spin");
+            app.post("/api/practice/events", Map.of("kind", "follow", "name", "juniper_and_ash", "numbers", Map.of(), "texts", Map.of()));
             browser.await("the card stands", any -> app.get("/api/live").get("now").asDouble()
                     - app.get("/api/journal").valueStream().reduce((one, other) -> other).orElseThrow().get("at").asLong() > 1_600);
             take(browser, mixer, "mixer");
             take(browser, dusk, "console");
-            browser.driver().executeScript("document.documentElement.dataset.light = 'dusk'");
+            dusk(browser, true);
             take(browser, dusk, "console-dusk");
+            dusk(browser, false);
+            cues(app, browser, dusk);
+            stages(app, browser, dusk);
             take(browser, links, "links");
             String rehearse = browser.tab(app.address() + "/rehearse");
             browser.seeText("aside button", "Rehearse it").click();
@@ -51,6 +62,67 @@ class ScreenshotsTest {
             take(browser, channel, "channel");
         }
         assertThat(PICTURES.resolve("console.png")).isNotEmptyFile();
+    }
+
+    private static void dusk(Browser browser, boolean dusk) {
+        browser.driver().executeScript("document.documentElement.dataset.light = arguments[0]", dusk ? "dusk" : "day");
+    }
+
+    private static void go(Browser browser, Packaged app, String path, String seen) {
+        browser.driver().get(app.address() + path);
+        browser.see(seen);
+    }
+
+    private static void press(Browser browser, Keys modifier, CharSequence key) {
+        new Actions(browser.driver()).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
+    }
+
+    private static void cues(Packaged app, Browser browser, String tab) throws IOException {
+        go(browser, app, "/cues/pour-the-taper", "#part-card");
+        browser.see("button.chip[data-chip='gate:cooldown']").click();
+        browser.see("section [id^=headlessui-popover-panel]");
+        take(browser, tab, "chip");
+        go(browser, app, "/cues/keep-that-moment", "[role=tablist]");
+        take(browser, tab, "takes");
+        browser.seeText("ol[aria-label='What was decided'] button", "held Ring the bench bell").click();
+        browser.see("[role=dialog] li");
+        take(browser, tab, "why");
+        go(browser, app, "/cues/pour-the-taper", "#part-card");
+        new Actions(browser.driver()).sendKeys("n").perform();
+        browser.see("[role=dialog] input");
+        take(browser, tab, "new-cue");
+        go(browser, app, "/cues/pour-the-taper", "#part-card");
+        press(browser, Keys.CONTROL, "k");
+        new Actions(browser.driver()).sendKeys("wax").perform();
+        browser.type("input[aria-label='Go or do']", "dye");
+        browser.seeText("[role=option]", "Choose the dye");
+        take(browser, tab, "palette");
+        go(browser, app, "/slate", "li h2");
+        take(browser, tab, "slate");
+        // A wiring with something to remark: the pour without its rest.
+        JsonNode view = app.get("/api/wiring").get("cues").valueStream().filter(each -> each.at("/cue/id").asString().equals("pour-the-taper")).findFirst().orElseThrow();
+        ObjectNode cue = (ObjectNode) view.get("cue").deepCopy();
+        ((ArrayNode) cue.get("gates")).remove(1);
+        app.put("/api/cues/pour-the-taper", Map.of("version", view.get("version").asLong(), "cue", cue));
+        go(browser, app, "/checkup", "section li");
+        take(browser, tab, "checkup");
+        app.post("/api/undo", Map.of());
+    }
+
+    private static void stages(Packaged app, Browser browser, String tab) throws IOException {
+        go(browser, app, "/stages", "#place-dyes");
+        app.post("/api/practice/events", Map.of("kind", "gift", "name", "brine_otter", "numbers", Map.of("giftWorth", 1, "giftCount", 7), "texts", Map.of("giftItem", "Sprig")));
+        browser.see("#place-dyes").click();
+        browser.see("[aria-label='Words of segment 1']");
+        browser.await("the bar fills", any -> Boolean.TRUE.equals(browser.driver().executeScript("return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('.count')?.textContent.startsWith('7'))")));
+        take(browser, tab, "stages");
+        browser.see("#place-tilly").click();
+        browser.see("[aria-label='Show the move flare']").click();
+        browser.await("it moves", any -> Boolean.TRUE.equals(browser.driver().executeScript("return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('[data-move=flare]'))")));
+        take(browser, tab, "mascot");
+        go(browser, app, "/looks", "ul[aria-label=Looks] iframe");
+        browser.await("cards stand in their looks", any -> Boolean.TRUE.equals(browser.driver().executeScript("return [...document.querySelectorAll('iframe')].every((each) => each.contentDocument?.querySelector('.card img')?.complete)")));
+        take(browser, tab, "looks");
     }
 
     private static void take(Browser browser, String tab, String name) throws IOException {

@@ -1,9 +1,11 @@
 package org.waxbell.app.json;
 
+import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.waxbell.app.config.Version;
 import org.waxbell.cue.Cue;
+import org.waxbell.engine.Ring;
 import org.waxbell.journal.Decision;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
@@ -13,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Brings documents that an older program wrote to the version that this one reads; each step is one method, newest last. */
 final class Converters {
     private static final Map<Class<?>, Consumer<ObjectNode>> BY_TYPE = Map.of(Cue.class, Converters::cue, Stage.class, Converters::stage,
-            House.class, Converters::house, Decision.class, Converters::decision);
+            House.class, Converters::house, Decision.class, Converters::decision, Ring.class, Converters::ring);
 
     private Converters() {
     }
@@ -42,6 +44,9 @@ final class Converters {
             // Version 3 brought what viewers are told of a cue; some documents of version 2 had it already.
             cue.put("formatVersion", 3).put("description", cue.path("description").asString("")).put("listed", cue.path("listed").asBoolean(true));
         }
+        if (version(cue) == 3) {
+            cueTo4(cue);
+        }
     }
 
     /** Version 2 brought takes with rules, parts with manners, circles and prefixes. */
@@ -66,18 +71,52 @@ final class Converters {
         });
     }
 
-    /** Version 2 of the house brought hints to staff. */
+    /** Version 4 brought portraits, and ways to come and go of a card's own. */
+    private static void cueTo4(ObjectNode cue) {
+        cue.put("formatVersion", 4);
+        each(cue.path("takes"), take -> each(take.path("score").path("parts"), Converters::card));
+    }
+
+    /** A card as documents of version 4 have it; rings that began before have cards of their own. */
+    private static void card(ObjectNode part) {
+        if (part.path("kind").asString("").equals("card") && !part.has("portrait")) {
+            part.put("portrait", false).put("entry", "").put("exit", "");
+        }
+    }
+
+    /** Parts of a ring that is under way. */
+    private static void ring(ObjectNode ring) {
+        each(ring.path("parts"), run -> {
+            if (run.path("part") instanceof ObjectNode part) {
+                card(part);
+            }
+        });
+        each(ring.path("spare").path("parts"), Converters::card);
+    }
+
+    /** Version 2 of the house brought hints to staff, version 3 looks. */
     private static void house(ObjectNode house) {
         if (version(house) == 1) {
             house.put("formatVersion", 2).put("hints", true);
         }
+        if (version(house) == 2) {
+            house.put("formatVersion", 3).putArray("looks");
+        }
     }
 
-    /** Version 2 of a stage brought outlets that make others quieter. */
+    /** Version 2 of a stage brought outlets that make others quieter, version 3 frames, fixtures and backdrops. */
     private static void stage(ObjectNode stage) {
         if (version(stage) == 1) {
             stage.put("formatVersion", 2);
             each(stage.path("outlets"), outlet -> outlet.put("quietTo", 100).putArray("quietens"));
+        }
+        if (version(stage) == 2) {
+            stage.put("formatVersion", 3).put("backdrop", "").putArray("fixtures");
+            each(stage.path("spots"), spot -> {
+                ObjectNode frame = spot.putObject("frame");
+                List.of("x", "y", "width", "height").forEach(name -> frame.set(name, spot.remove(name)));
+                frame.put("layer", 0).put("locked", false);
+            });
         }
     }
 

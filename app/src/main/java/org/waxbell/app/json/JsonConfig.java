@@ -5,6 +5,7 @@ import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomize
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.waxbell.checkup.Remark;
+import org.waxbell.condition.Scope;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
@@ -12,10 +13,14 @@ import org.waxbell.engine.Completion;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
+import org.waxbell.fixture.LabelFixture;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.link.ChannelProof;
 import org.waxbell.link.Phase;
+import org.waxbell.look.Easing;
+import org.waxbell.look.Look;
+import org.waxbell.look.Motion;
 import org.waxbell.score.Lane;
 import org.waxbell.score.Manner;
 import org.waxbell.score.SlatePart;
@@ -32,7 +37,8 @@ class JsonConfig {
     /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
     private static final List<Class<?>> SMALL = List.of(Standing.class, Urgency.class, Lane.class, TakeRule.class, ArgumentGate.Wants.class,
             AirGate.Air.class, FirstLinePull.Whose.class, Target.Kind.class, Manner.IfFails.class, SlatePart.Act.class,
-            HouseEvent.DeskEnded.Desk.class, Completion.Kind.class, Remark.Severity.class, Phase.class, Seen.Proof.class, ChannelProof.Result.class);
+            HouseEvent.DeskEnded.Desk.class, Completion.Kind.class, Remark.Severity.class, Phase.class, Seen.Proof.class, ChannelProof.Result.class, Scope.Type.class,
+            Look.Edge.class, Look.Face.class, Motion.class, Easing.class, LabelFixture.Align.class);
 
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
     interface SmallLetters {

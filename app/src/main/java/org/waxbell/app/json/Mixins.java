@@ -21,12 +21,20 @@ import org.waxbell.cue.PrivatePull;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.ScenePull;
 import org.waxbell.cue.WebPull;
+import org.waxbell.directive.Shown;
 import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.CueRang;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Tried;
+import org.waxbell.fixture.ChatFixture;
+import org.waxbell.fixture.Fixture;
+import org.waxbell.fixture.GoalFixture;
+import org.waxbell.fixture.LabelFixture;
+import org.waxbell.fixture.MascotFixture;
+import org.waxbell.fixture.WheelFixture;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.gate.ChanceGate;
@@ -40,14 +48,20 @@ import org.waxbell.gate.StandBackGate;
 import org.waxbell.gate.WhoGate;
 import org.waxbell.rehearsal.Step;
 import org.waxbell.score.Anchor;
+import org.waxbell.score.BurstPart;
 import org.waxbell.score.CardPart;
 import org.waxbell.score.ClipPart;
+import org.waxbell.score.MovePart;
+import org.waxbell.score.NamesPart;
 import org.waxbell.score.Part;
+import org.waxbell.score.PicturePart;
 import org.waxbell.score.PointsPart;
 import org.waxbell.score.ReplyPart;
 import org.waxbell.score.SlatePart;
 import org.waxbell.score.SoundPart;
+import org.waxbell.score.SpinPart;
 import org.waxbell.score.SwitchPart;
+import org.waxbell.score.VideoPart;
 
 /** What each kind is called in JSON, in the key {@code kind}: the one list to which a new kind adds its line. */
 public final class Mixins {
@@ -64,6 +78,8 @@ public final class Mixins {
         all.put(BusyRule.class, BusyRules.class);
         all.put(ShowEvent.class, Events.class);
         all.put(Step.class, Steps.class);
+        all.put(Fixture.class, Fixtures.class);
+        all.put(Shown.class, Things.class);
         return all;
     }
 
@@ -90,8 +106,22 @@ public final class Mixins {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({@Type(value = CardPart.class, name = "card"), @Type(value = SoundPart.class, name = "sound"),
         @Type(value = ReplyPart.class, name = "reply"), @Type(value = ClipPart.class, name = "clip"), @Type(value = SwitchPart.class, name = "switch"),
-        @Type(value = SlatePart.class, name = "slate"), @Type(value = PointsPart.class, name = "points")})
+        @Type(value = SlatePart.class, name = "slate"), @Type(value = PointsPart.class, name = "points"),
+        @Type(value = PicturePart.class, name = "picture"), @Type(value = VideoPart.class, name = "video"), @Type(value = BurstPart.class, name = "burst"),
+        @Type(value = NamesPart.class, name = "names"), @Type(value = SpinPart.class, name = "spin"), @Type(value = MovePart.class, name = "move")})
     interface Parts {
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({@Type(value = LabelFixture.class, name = "label"), @Type(value = GoalFixture.class, name = "goal"), @Type(value = WheelFixture.class, name = "wheel"),
+        @Type(value = MascotFixture.class, name = "mascot"), @Type(value = ChatFixture.class, name = "chat")})
+    interface Fixtures {
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({@Type(value = Shown.Picture.class, name = "picture"), @Type(value = Shown.Video.class, name = "video"), @Type(value = Shown.Burst.class, name = "burst"),
+        @Type(value = Shown.Names.class, name = "names"), @Type(value = Shown.Spin.class, name = "spin"), @Type(value = Shown.Moving.class, name = "move")})
+    interface Things {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -112,7 +142,8 @@ public final class Mixins {
         @Type(value = HouseEvent.HandPulled.class, name = "hand"), @Type(value = HouseEvent.WebCalled.class, name = "webCall"),
         @Type(value = HouseEvent.Switched.class, name = "switched"), @Type(value = HouseEvent.AirChanged.class, name = "air"),
         @Type(value = HouseEvent.ShowMoved.class, name = "show"), @Type(value = HouseEvent.DeskEnded.class, name = "deskEnded"),
-        @Type(value = HouseEvent.ValueMoved.class, name = "value"), @Type(value = HouseEvent.TimeCame.class, name = "time"),
+        @Type(value = HouseEvent.Stopped.class, name = "stopped"), @Type(value = HouseEvent.SlateWritten.class, name = "slate"),
+        @Type(value = Tried.class, name = "tried"), @Type(value = HouseEvent.WheelFilled.class, name = "wheelFilled"), @Type(value = HouseEvent.ValueMoved.class, name = "value"), @Type(value = HouseEvent.TimeCame.class, name = "time"),
         @Type(value = ChannelEvent.Followed.class, name = "follow"), @Type(value = ChannelEvent.Membership.class, name = "membership"),
         @Type(value = ChannelEvent.Gift.class, name = "gift"), @Type(value = ChannelEvent.Tip.class, name = "tip"),
         @Type(value = ChannelEvent.Arrival.class, name = "arrival"), @Type(value = ChannelEvent.Redeemed.class, name = "reward"),
@@ -122,7 +153,8 @@ public final class Mixins {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({@Type(value = Step.Happens.class, name = "happens"), @Type(value = Step.Hush.class, name = "hush"),
-        @Type(value = Step.Reported.class, name = "reported"), @Type(value = Step.Rewired.class, name = "wiring"), @Type(value = Step.Led.class, name = "lead")})
+        @Type(value = Step.Reported.class, name = "reported"), @Type(value = Step.Rewired.class, name = "wiring"), @Type(value = Step.Led.class, name = "lead"),
+        @Type(value = Step.Stopped.class, name = "stopped")})
     interface Steps {
     }
 }

@@ -1,6 +1,7 @@
 package org.waxbell.app.rest;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -44,14 +45,28 @@ class ConditionController {
     }
 
     /** What the condition comes to for one event. @param at 0 for the sample @param fault why it could not be worked out, else empty text */
-    record Tried(long at, String event, boolean holds, String fault) {
+    record ConditionTrial(long at, String event, boolean holds, String fault) {
     }
 
-    /** What the condition comes to, as the evening stands now. @param names what it may use @param tried the sample first, then the newest event first */
-    record ConditionTried(List<String> names, List<Tried> tried) {
+    /** A name that a condition may use. */
+    record ConditionName(String name, Scope.Type type) {
+    }
+
+    /** What the condition comes to, as the evening stands now. @param names what it may use, in alphabetical order @param tried the sample first, then the newest event first */
+    record ConditionTried(List<ConditionName> names, List<ConditionTrial> tried) {
     }
 
     private record Happened(long at, ShowEvent event) {
+    }
+
+    private static List<ConditionName> names(Scope scope) {
+        return scope.types().entrySet().stream().map(each -> new ConditionName(each.getKey(), each.getValue())).sorted(Comparator.comparing(ConditionName::name)).toList();
+    }
+
+    /** What a condition of the cue may use. */
+    @PostMapping("/conditions/names")
+    List<ConditionName> names(@RequestBody Cue cue) {
+        return names(wiring.current().wiring().scope(cue));
     }
 
     @PostMapping("/conditions")
@@ -73,11 +88,11 @@ class ConditionController {
             verdicts.addAll(engine.wouldHold(condition, events.stream().map(Happened::event).toList()));
             return Outcome.NOTHING;
         }).thenApply(outcome -> {
-            List<Tried> tried = new ArrayList<>();
+            List<ConditionTrial> tried = new ArrayList<>();
             for (int i = 0; i < events.size(); i++) {
-                tried.add(new Tried(events.get(i).at(), events.get(i).event().sentence(), verdicts.get(i).holds(), verdicts.get(i).fault()));
+                tried.add(new ConditionTrial(events.get(i).at(), events.get(i).event().sentence(), verdicts.get(i).holds(), verdicts.get(i).fault()));
             }
-            return new ConditionTried(scope.types().keySet().stream().sorted().toList(), tried);
+            return new ConditionTried(names(scope), tried);
         });
     }
 }

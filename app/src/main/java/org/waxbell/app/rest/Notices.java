@@ -10,6 +10,7 @@ import org.waxbell.event.Viewer;
 import org.waxbell.gate.GateAnswer;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
+import org.waxbell.look.Look;
 import org.waxbell.score.Lane;
 import org.waxbell.seen.Seen;
 import org.waxbell.words.WordBook;
@@ -68,7 +69,7 @@ public final class Notices {
     }
 
     private static PartNotice of(Ring ring, PartRun run, WordBook words) {
-        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of(), words, "")), ring.momentOf(run),
+        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of(), words, "", Look.SHIPPED)), ring.momentOf(run),
                 ring.overOf(run), small(run.state()), run.note());
     }
 

@@ -31,7 +31,7 @@ class PageController {
         this.wiring = wiring;
     }
 
-    @GetMapping({"/", "/cues", "/cues/{id}", "/links", "/rehearse"})
+    @GetMapping({"/", "/cues", "/cues/{id}", "/slate", "/viewers", "/checkup", "/links", "/stages", "/stages/{id}", "/looks", "/rehearse"})
     String console() {
         return "forward:/index.html";
     }

@@ -47,8 +47,8 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.EventSamples;
 import org.waxbell.link.LinkNeeds;
-import org.waxbell.score.CardPart;
 import org.waxbell.stage.Stage;
+import org.waxbell.tally.Tally;
 import org.waxbell.wiring.CommandList;
 import org.waxbell.wiring.House;
 
@@ -87,7 +87,7 @@ class WiringController {
                 views(set, DocumentKind.STAGE, each -> new StageView(each.version(), (Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
                 set.shelf().all().stream().map(media -> new MediaView(media.folder(), media.name(), media.type(),
                         media.lengthMs(), tokens.address(media.hash()))).toList(),
-                CardPart.LOOKS, samples(set.wiring().house()),
+                set.wiring().looks(), Tally.VALUES, samples(set.wiring().house()),
                 new History(edits.undoable().orElse(""), edits.redoable().orElse("")));
     }
 
@@ -104,7 +104,7 @@ class WiringController {
         EventSamples.kinds().forEach(kind -> EventSamples.any(kind).ifPresent(each -> samples.put(kind, new TreeMap<>(each.values()))));
         samples.values().stream().filter(each -> each.containsKey("viewer")).forEach(each -> each.put(CommandList.VALUE, "!pour, !dye, !bench"));
         samples.put("none", new TreeMap<>());
-        samples.values().forEach(each -> house.slate().forEach(value -> each.put(value.inWords(), value.number() ? "12" : value.start())));
+        samples.values().forEach(each -> house.values().forEach(value -> each.put(value.inWords(), value.number() ? "12" : value.start())));
         return samples;
     }
 

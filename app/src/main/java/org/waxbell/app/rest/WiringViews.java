@@ -6,6 +6,8 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.checkup.Remark;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
+import org.waxbell.look.Look;
+import org.waxbell.slate.SlateValue;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
 
@@ -34,9 +36,9 @@ public final class WiringViews {
     public record History(String undo, String redo) {
     }
 
-    /** All of it. @param looks names of the looks that a card may have @param samples a sample value for each name that words may use, by {@code chat} or kind of event */
+    /** All of it. @param looks that a card may have @param counted values of the slate that the program counts by itself @param samples a sample value for each name that words may use, by {@code chat} or kind of event */
     public record WiringView(HouseView house, List<RackView> racks, List<CueView> cues, List<StageView> stages, List<MediaView> shelf,
-                             List<String> looks, Map<String, Map<String, String>> samples, History history) {
+                             List<Look> looks, List<SlateValue> counted, Map<String, Map<String, String>> samples, History history) {
     }
 
     /** What holds for the whole wiring, with its version. */

@@ -12,6 +12,7 @@ import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.MakeClip;
 import org.waxbell.directive.SayInChat;
+import org.waxbell.directive.SetFace;
 import org.waxbell.directive.SetTarget;
 import org.waxbell.directive.StageDirective;
 import org.waxbell.engine.Outcome;
@@ -72,6 +73,8 @@ class Release {
     private void perform(Directive directive) {
         if (directive instanceof StageDirective part) {
             stages.perform(part);
+        } else if (directive instanceof SetFace face) {
+            stages.face(face);
         } else if (directive instanceof EndPart end) {
             stages.end(end);
         } else if (directive instanceof HushAll hush) {

@@ -15,7 +15,7 @@ public final class HostFilter extends OncePerRequestFilter {
     /** The cookie that carries the ticket. */
     public static final String COOKIE = "waxbell";
     /** What proves itself otherwise, or gives nothing away. */
-    private static final List<String> OPEN = List.of("/stage", "/assets/", "/media/", "/hook/", "/ws/stage", "/ws/mixer-link", "/sign-in", "/api/sign-in", "/bell.svg");
+    private static final List<String> OPEN = List.of("/stage", "/assets/", "/media/", "/hook/", "/ws/stage", "/ws/mixer-link", "/words", "/sign-in", "/api/sign-in", "/bell.svg");
     private final Hosts hosts;
 
     HostFilter(Hosts hosts) {

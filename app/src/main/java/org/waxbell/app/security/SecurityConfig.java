@@ -24,7 +24,7 @@ import org.springframework.security.web.util.matcher.RequestMatcher;
 @Configuration(proxyBeanMethods = false)
 class SecurityConfig {
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; "
-            + "media-src 'self'; font-src 'self'; connect-src 'self'; frame-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors ";
+            + "media-src 'self' blob:; font-src 'self'; connect-src 'self'; frame-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors ";
     private static final String FILE_POLICY = "default-src 'none'; style-src 'unsafe-inline'; sandbox";
 
     @Bean

@@ -1,23 +1,33 @@
 package org.waxbell.app.stage;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.media.MediaTokens;
 import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.app.wiring.WiringWatcher;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
+import org.waxbell.directive.SetFace;
 import org.waxbell.directive.StageDirective;
+import org.waxbell.fixture.ChatFixture;
+import org.waxbell.fixture.Face;
+import org.waxbell.fixture.MascotFixture;
 import org.waxbell.port.StageOut;
+import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
 
 /**
@@ -25,10 +35,11 @@ import org.waxbell.stage.Stage;
  * told all that should still be seen, and shows that and nothing else.
  */
 @Component
-public class StageFeed implements StageOut {
+public class StageFeed implements StageOut, WiringWatcher {
     /** The key was renewed or never was one; the page stays empty. */
     static final CloseStatus WRONG_KEY = new CloseStatus(4403, "This address is no longer valid.");
     private static final long PATIENCE_SECONDS = 5;
+    private static final int MOST_LINES = 20;
     private final Map<String, Feed> feeds = new HashMap<>();
     private final Documents json;
     private final MediaTokens tokens;
@@ -45,6 +56,10 @@ public class StageFeed implements StageOut {
     private static final class Feed {
         private final Map<String, StageDirective> shown = new LinkedHashMap<>();
         private final Map<String, StagePage> pages = new LinkedHashMap<>();
+        private final Map<String, Face> faces = new TreeMap<>();
+        private final Deque<ChatSeen> lines = new ArrayDeque<>();
+        private @Nullable Stage told;
+        private List<Media> ahead = List.of();
         private long number;
     }
 
@@ -60,7 +75,22 @@ public class StageFeed implements StageOut {
     private record HushNews(String type, long number, long at) {
     }
 
-    private record Welcome(String type, long number, boolean preview, Stage stage, List<StagePart> parts) {
+    /** @param media addresses of files that fixtures use, by name @param ahead what parts may use @param lines the newest lines of chat, oldest first */
+    private record Welcome(String type, long number, boolean preview, Stage stage, Map<String, String> media, List<StageMedia> ahead, Map<String, Face> faces,
+                           List<ChatSeen> lines, List<StagePart> parts) {
+    }
+
+    private record StageNews(String type, long number, Stage stage, Map<String, String> media, List<StageMedia> ahead, Map<String, Face> faces) {
+    }
+
+    private record FaceNews(String type, long number, String fixture, Face face) {
+    }
+
+    private record LineNews(String type, long number, ChatSeen line) {
+    }
+
+    /** A line of chat as a stage shows it. @param at when, milliseconds since 1970 UTC @param command whether it begins as a chat word does */
+    public record ChatSeen(long at, String name, String text, boolean command) {
     }
 
     @Override
@@ -78,6 +108,62 @@ public class StageFeed implements StageOut {
     }
 
     @Override
+    public synchronized void face(SetFace set) {
+        Feed feed = feed(set.stage());
+        feed.faces.put(set.fixture(), set.face());
+        tell(feed, new FaceNews("face", ++feed.number, set.fixture(), set.face()));
+    }
+
+    /** A line was written: stages that show the chat show it, and mascots know that somebody is there. */
+    synchronized void said(ChatSeen line) {
+        for (Stage stage : wiring.current().wiring().stages()) {
+            if (stage.fixtures().stream().anyMatch(each -> each instanceof ChatFixture || each instanceof MascotFixture)) {
+                Feed feed = feed(stage.id());
+                feed.lines.addLast(line);
+                if (feed.lines.size() > MOST_LINES) {
+                    feed.lines.removeFirst();
+                }
+                tell(feed, new LineNews("line", ++feed.number, line));
+            }
+        }
+    }
+
+    /** Stages that were edited, and files that cues use on them now, are told to the pages that show them; pages of a stage that is no more are sent away. */
+    @Override
+    public synchronized void wiringChanged() {
+        feeds.entrySet().stream().filter(each -> wiring.current().wiring().stage(each.getKey()).isEmpty()).forEach(each ->
+                List.copyOf(each.getValue().pages.values()).forEach(page -> page.outbox().close(WRONG_KEY)));
+        for (Stage stage : wiring.current().wiring().stages()) {
+            follow(feed(stage.id()), stage);
+        }
+    }
+
+    /** Tells the pages of a stage how it is now, where that is not what they were told last; with no page there nothing is told, so no number is spent. */
+    private void follow(Feed feed, Stage stage) {
+        List<Media> ahead = StageMedia.used(wiring.current().wiring(), stage.id());
+        boolean changed = !stage.equals(feed.told) || !ahead.equals(feed.ahead);
+        feed.told = stage;
+        feed.ahead = ahead;
+        if (changed && !feed.pages.isEmpty()) {
+            tell(feed, new StageNews("stage", ++feed.number, stage, media(stage), addresses(ahead), feed.faces));
+        }
+    }
+
+    private List<StageMedia> addresses(List<Media> all) {
+        return all.stream().map(each -> StageMedia.of(each, tokens)).toList();
+    }
+
+    private Map<String, String> media(Stage stage) {
+        Map<String, String> all = new TreeMap<>();
+        stage.fixtures().forEach(each -> {
+            if (each instanceof MascotFixture mascot && !mascot.file().isEmpty()) {
+                wiring.current().shelf().find(MascotFixture.FIGURES, mascot.file()).ifPresent(media -> all.put(mascot.file(), tokens.address(media.hash())));
+            }
+        });
+        return all;
+    }
+
+    @Override
     public synchronized void hush(HushAll hush) {
         for (Feed feed : feeds.values()) {
             feed.shown.clear();
@@ -89,10 +175,12 @@ public class StageFeed implements StageOut {
     synchronized void join(StagePage page) {
         Feed feed = feed(page.stage());
         forget(feed);
+        wiring.current().wiring().stage(page.stage()).ifPresent(stage -> follow(feed, stage));
         feed.pages.put(page.id(), page);
         List<StagePart> parts = feed.shown.values().stream().map(part -> StagePart.of(part, tokens)).toList();
-        wiring.current().wiring().stage(page.stage()).ifPresent(stage ->
-                page.outbox().post(json.write(new Welcome("welcome", feed.number, page.preview(), stage, parts))));
+        wiring.current().wiring().stage(page.stage()).ifPresent(stage -> {
+            page.outbox().post(json.write(new Welcome("welcome", feed.number, page.preview(), stage, media(stage), addresses(feed.ahead), feed.faces, List.copyOf(feed.lines), parts)));
+        });
     }
 
     /** A page went away. */

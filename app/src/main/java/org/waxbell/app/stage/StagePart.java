@@ -5,7 +5,10 @@ import org.waxbell.app.media.MediaTokens;
 import org.waxbell.directive.PlaySound;
 import org.waxbell.directive.Quieten;
 import org.waxbell.directive.ShowCard;
+import org.waxbell.directive.ShowThing;
+import org.waxbell.directive.Shown;
 import org.waxbell.directive.StageDirective;
+import org.waxbell.look.Look;
 
 /**
  * A part as a stage page is told it.
@@ -15,32 +18,47 @@ import org.waxbell.directive.StageDirective;
  * @param card     what to show, null for none
  * @param sound    what to play, null for none
  * @param quiet    which outlet sounds quieter meanwhile, null for none
+ * @param thing    what else to show, null for none
  */
-record StagePart(String partRun, long at, long lengthMs, @Nullable Card card, @Nullable Sound sound, @Nullable Quiet quiet) {
-    /** @param picture address of its picture, empty text for none */
-    record Card(String spot, String look, String title, String words, String picture, long entryMs, long exitMs) {
+public record StagePart(String partRun, long at, long lengthMs, @Nullable Card card, @Nullable Sound sound, @Nullable Quiet quiet,
+                        @Nullable Thing thing) {
+    /** What is shown beside cards. @param place spot or fixture @param media address of its picture or video, empty text for none */
+    public record Thing(String place, String media, Shown shown) {
+    }
+
+    /** @param picture address of its picture, empty text for none @param portrait name of the viewer whose portrait stands there, empty text for none */
+    public record Card(String spot, Look look, String title, String words, String picture, String portrait, long entryMs, long exitMs) {
     }
 
     /** @param media address of the sound @param volume 0 to 100 */
-    record Sound(String outlet, String media, int volume) {
+    public record Sound(String outlet, String media, int volume) {
     }
 
     /** @param percent of its own loudness */
-    record Quiet(String outlet, int percent) {
+    public record Quiet(String outlet, int percent) {
     }
 
-    static StagePart of(StageDirective directive, MediaTokens tokens) {
+    /** The directive with addresses for its media. */
+    public static StagePart of(StageDirective directive, MediaTokens tokens) {
         Card card = null;
         Sound sound = null;
         Quiet quiet = null;
+        Thing thing = null;
         if (directive instanceof ShowCard show) {
-            card = new Card(show.spot(), show.look(), show.title(), show.words(), tokens.address(show.picture()),
+            card = new Card(show.spot(), show.look(), show.title(), show.words(), tokens.address(show.picture()), show.portrait(),
                     show.entryMs(), show.exitMs());
         } else if (directive instanceof PlaySound play) {
             sound = new Sound(play.outlet(), tokens.address(play.media()), play.volume());
         } else if (directive instanceof Quieten quieten) {
             quiet = new Quiet(quieten.outlet(), quieten.percent());
+        } else if (directive instanceof ShowThing other) {
+            thing = new Thing(other.place(), tokens.address(other.media()), other.shown());
         }
-        return new StagePart(directive.partRun(), directive.meantFor(), directive.lengthMs(), card, sound, quiet);
+        return new StagePart(directive.partRun(), directive.meantFor(), directive.lengthMs(), card, sound, quiet, thing);
+    }
+
+    /** The same with its moment counted from another. */
+    public StagePart since(long moment) {
+        return new StagePart(partRun, at - moment, lengthMs, card, sound, quiet, thing);
     }
 }

@@ -5,6 +5,7 @@ import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 import org.waxbell.gate.Let;
 
 /** The engine's state, kept step by step. */
@@ -27,6 +28,10 @@ public interface EngineMapper {
     /** Rings that wait, play, or were over after a moment, oldest first. */
     @Select("select json from ring where over >= #{moment} or active = 1 order by number desc limit 200")
     List<String> ringsSince(long moment);
+
+    /** A ring as it stands or stood last, null where it is not kept. */
+    @Select("select json from ring where number = #{number}")
+    @Nullable String ring(long number);
 
     /** The number of the newest ring, 0 where there is none. */
     @Select("select coalesce(max(number), 0) from ring")

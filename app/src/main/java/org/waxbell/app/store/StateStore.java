@@ -85,8 +85,13 @@ public class StateStore implements Keeper {
 
     private Books books(Evening evening) {
         List<Ledger.Balance> balances = books.sums().stream().map(row -> new Ledger.Balance(Identity.key(row.person()), row.points())).toList();
-        return new Books(evening, new Ledger.State(books.newestEntry() + 1, balances, books.pending()), facts(SLATE, SlateEntry.class),
+        return new Books(evening, new Ledger.State(books.newestEntry() + 1, balances, books.pending()), slate(),
                 books.spent(), facts(TARGET, TargetState.class), facts(CAME, Came.class), people.names().stream().map(KnownPeople::key).toList());
+    }
+
+    /** What stands on the slate, as it is kept. */
+    public List<SlateEntry> slate() {
+        return facts(SLATE, SlateEntry.class);
     }
 
     private <T> List<T> facts(String kind, Class<T> type) {

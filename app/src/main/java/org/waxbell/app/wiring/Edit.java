@@ -1,7 +1,9 @@
 package org.waxbell.app.wiring;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +17,7 @@ import org.waxbell.cue.Rack;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
 import org.waxbell.rehearsal.Step;
+import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.House;
@@ -42,6 +45,11 @@ abstract class Edit implements Job {
     /** What is to be done, in order. Throws {@link Refused} or {@link Conflict}. */
     abstract List<Aim> aims(DocumentSet current);
 
+    /** What lies on the shelf after it. */
+    Shelf shelf(DocumentSet current) {
+        return current.shelf();
+    }
+
     /** Throws {@link Refused} where {@code next} may not take the place of {@code current}. */
     abstract void check(DocumentSet current, DocumentSet next);
 
@@ -65,17 +73,28 @@ abstract class Edit implements Job {
     /** Checks it and makes it ready for the engine's thread. */
     final void prepare() {
         DocumentSet current = store.current();
-        DocumentSet made = current;
+        Map<String, Document> all = new LinkedHashMap<>();
+        current.all().forEach(each -> all.put(each.kind() + "/" + each.id(), each));
+        int last = current.nextPosition();
         for (Aim aim : aims(current)) {
-            Document before = made.find(aim.kind(), aim.id()).orElse(null);
-            int position = aim.position() != null ? aim.position() : before == null ? made.nextPosition() : before.position();
-            Document after = aim.value() == null ? null : new Document(aim.kind(), aim.id(), before == null ? 1 : before.version() + 1, position, aim.value());
-            made = after == null ? made.without(aim.kind(), aim.id()) : made.with(after);
+            String key = aim.kind() + "/" + aim.id();
+            Document before = all.remove(key);
+            int position = aim.position() != null ? aim.position() : before == null ? last++ : before.position();
+            Document after = aim.value() == null ? null : new Document(aim.kind(), aim.id(), versionAfter(before, aim.value()), position, aim.value());
+            if (after != null) {
+                all.put(key, after);
+            }
             swaps.add(new Swap(before, after));
         }
+        DocumentSet made = DocumentSet.of(List.copyOf(all.values()), shelf(current));
         check(current, made);
         next = made;
         book = store.book().next(made.wiring());
+    }
+
+    /** What only takes another place in its list is no other version, so that nobody who edits it is disturbed. */
+    private static long versionAfter(@Nullable Document before, Object value) {
+        return before == null ? 1 : before.value().equals(value) ? before.version() : before.version() + 1;
     }
 
     @Override

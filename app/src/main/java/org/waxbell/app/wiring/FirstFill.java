@@ -58,6 +58,8 @@ class FirstFill {
             media("Pouring", "demo/media/Pouring/*.wav");
             media("Bench", "demo/media/Bench/*.wav");
             media("Pictures", "demo/media/Pictures/*.svg");
+            media("Videos", "demo/media/Videos/*.webm");
+            media("Figures", "demo/media/Figures/*.json");
         }
         // The practice channel has its viewers in every installation, so that a cue can be tried as anybody.
         for (PracticeViewer viewer : json.read(text("demo/viewers.json"), PracticeViewer[].class)) {

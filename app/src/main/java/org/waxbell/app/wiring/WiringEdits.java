@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
@@ -16,6 +17,7 @@ import org.waxbell.check.Problems;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.port.Calendars;
+import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.CueCheck;
 import org.waxbell.wiring.House;
@@ -75,6 +77,71 @@ public class WiringEdits {
         return difference;
     }
 
+    /**
+     * Saves and deletes several cues in one step, which one undo takes back.
+     *
+     * @param what how the log calls it, such as {@code 12 cues switched off}
+     */
+    public CompletableFuture<Document> saveAll(List<Wish> wishes, String what) {
+        return submit(new Several(what) {
+            @Override
+            List<Aim> aims(DocumentSet current) {
+                return wishes.stream().map(wish -> wish.aim(current)).toList();
+            }
+        });
+    }
+
+    /** The shelf has other things on it now. */
+    public CompletableFuture<Document> shelved(Supplier<Shelf> now) {
+        return submit(new Several("the shelf") {
+            @Override
+            List<Aim> aims(DocumentSet current) {
+                return List.of();
+            }
+
+            @Override
+            Shelf shelf(DocumentSet current) {
+                return now.get();
+            }
+
+            @Override
+            void log(List<EditRow> rows) {
+                // What lies on the shelf is no edit of the wiring, so undo passes it over.
+            }
+        });
+    }
+
+    /** Moves cues into a rack, before another cue or to its end; in one step. @param before id of that cue, empty text for the end */
+    public CompletableFuture<Document> arrange(List<String> cues, String rack, String before) {
+        return submit(new Several("order of cues") {
+            @Override
+            List<Aim> aims(DocumentSet current) {
+                return new Arrangement(current).cues(cues, rack, before);
+            }
+        });
+    }
+
+    /** Moves a rack before another, or to the end where none is named. */
+    public CompletableFuture<Document> arrangeRack(String rack, String before) {
+        return submit(new Several("order of racks") {
+            @Override
+            List<Aim> aims(DocumentSet current) {
+                return new Arrangement(current).racks(rack, before);
+            }
+        });
+    }
+
+    /** A cue to be saved, or to be deleted where there is none. @param version the one that the editor saw, 0 for a new one */
+    public record Wish(String id, long version, @Nullable Cue cue) {
+        private Edit.Aim aim(DocumentSet current) {
+            Document there = current.find(DocumentKind.CUE, id).orElse(null);
+            if ((there == null ? 0 : there.version()) != version) {
+                throw new Conflict(there);
+            }
+            return new Edit.Aim(DocumentKind.CUE, id, cue, null);
+        }
+    }
+
     /** Undoes the newest edit. */
     public CompletableFuture<Document> undo() {
         return submit(new Replay(true));
@@ -120,7 +187,7 @@ public class WiringEdits {
         } else if (value instanceof Rack rack) {
             rack.check(problems);
         } else if (value instanceof Stage stage) {
-            stage.check(problems);
+            stage.check(problems, next.wiring().house().inWords(), next.shelf());
         }
         refuse(problems.found());
         boolean onlySwitched = kind == DocumentKind.RACK && value != null;
@@ -161,6 +228,31 @@ public class WiringEdits {
         @Override
         void check(DocumentSet current, DocumentSet next) {
             WiringEdits.this.check(current, next, aim.kind(), aim.id(), aim.value());
+        }
+
+        @Override
+        String what() {
+            return what;
+        }
+
+        @Override
+        void log(List<EditRow> rows) {
+            logNew(rows);
+        }
+    }
+
+    /** Several documents at once. */
+    private abstract class Several extends Edit {
+        private final String what;
+
+        Several(String what) {
+            super(WiringEdits.this.store, WiringEdits.this.mapper, WiringEdits.this.json);
+            this.what = what;
+        }
+
+        @Override
+        void check(DocumentSet current, DocumentSet next) {
+            refuse(WiringCheck.whole(current.wiring(), next.wiring(), calendars));
         }
 
         @Override

@@ -24,6 +24,7 @@ import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.ShowCard;
 import org.waxbell.shelf.Shelf;
+import org.waxbell.look.Look;
 import org.waxbell.stage.Stage;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -31,7 +32,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** What each page of a stage is told, and that it is told nothing else. */
 class StageFeedTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Stage MAIN = new Stage(1, "main", "Main", 1280, 720, List.of(), List.of());
+    private static final Stage MAIN = Stage.plain("main", "Main", 1280, 720, List.of(), List.of());
     private final Documents documents = mock();
     private final MediaTokens tokens = mock();
     private final WiringStore wiring = mock();
@@ -54,7 +55,7 @@ class StageFeedTest {
     }
 
     private static ShowCard card(String partRun, long at) {
-        return new ShowCard(partRun, at, 5_000, "main", "lower-third", "beeswax", "wickerby", "pours", "", 400, 600);
+        return new ShowCard(partRun, at, 5_000, "main", "lower-third", Look.SHIPPED.get(0), "wickerby", "pours", "", "", 400, 600);
     }
 
     private static boolean is(String message, String pointer, String value) {
@@ -81,6 +82,20 @@ class StageFeedTest {
         verify(page).post(argThat(message -> is(message, "/type", "part") && is(message, "/number", "1")));
         verify(page).post(argThat(message -> is(message, "/type", "end") && is(message, "/number", "2") && is(message, "/at", "2000")));
         verify(other, never()).post(anyString());
+    }
+
+    @Test
+    void anEditedStageIsToldToItsPagesOnceAndCountsAsOneMessage() {
+        Outbox page = join("page", "main", false);
+        feed.wiringChanged();
+        Stage wider = Stage.plain("main", "Main", 1920, 1080, List.of(), List.of());
+        when(wiring.current()).thenReturn(DocumentSet.of(List.of(new Document(DocumentKind.STAGE, "main", 2, 1, wider)), Shelf.EMPTY));
+        feed.wiringChanged();
+        feed.wiringChanged();
+        Outbox late = join("late", "main", false);
+        verify(page).post(argThat(message -> is(message, "/type", "welcome") && is(message, "/number", "0")));
+        verify(page).post(argThat(message -> is(message, "/type", "stage") && is(message, "/number", "1") && is(message, "/stage/width", "1920")));
+        verify(late).post(argThat(message -> is(message, "/type", "welcome") && is(message, "/number", "1") && is(message, "/stage/width", "1920")));
     }
 
     @Test

@@ -6,7 +6,7 @@ import { ask } from '@/api/http'
 import type { EventSample } from '@/api/types'
 
 /** Lets an event of the channel happen: a kind, and fields in place of its sample's. */
-const props = defineProps<{ name: string }>()
+const props = withDefaults(defineProps<{ name: string; label?: string; plain?: boolean }>(), { label: 'Let something happen', plain: false })
 const samples = ref<EventSample[]>([])
 const kind = ref('')
 const failed = ref('')
@@ -47,8 +47,8 @@ const happen = async () => {
 
 <template>
   <Popover class="relative">
-    <PopoverButton class="button">Let something happen <ChevronDown :size="14" /></PopoverButton>
-    <PopoverPanel class="sheet absolute right-0 bottom-10 z-20 w-[320px] p-3 shadow-lg">
+    <PopoverButton :class="plain ? 'flex h-8 items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-[13px]' : 'button'">{{ label }} <ChevronDown :size="14" /></PopoverButton>
+    <PopoverPanel class="sheet absolute right-0 bottom-10 z-20 max-h-[calc(100vh-240px)] w-[320px] overflow-auto p-3 text-ink shadow-lg">
       <div class="flex flex-wrap gap-1 pb-2" role="group" aria-label="Kind of event">
         <button
           v-for="each in samples"

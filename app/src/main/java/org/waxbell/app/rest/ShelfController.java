@@ -1,0 +1,35 @@
+package org.waxbell.app.rest;
+
+import java.util.concurrent.CompletableFuture;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.media.MediaTokens;
+import org.waxbell.app.rest.WiringViews.MediaView;
+import org.waxbell.app.wiring.Shelving;
+
+/** Takes in files for the shelf: pictures, videos, moving pictures. */
+@RestController
+@RequestMapping("/api")
+class ShelfController {
+    private final Shelving shelving;
+    private final MediaTokens tokens;
+    private final LiveNews live;
+
+    ShelfController(Shelving shelving, MediaTokens tokens, LiveNews live) {
+        this.shelving = shelving;
+        this.tokens = tokens;
+        this.live = live;
+    }
+
+    /** Puts the file in the body on the shelf. @param lengthMs of a video, as the page measured it, else 0 */
+    @PostMapping(value = "/shelf", consumes = "application/octet-stream")
+    CompletableFuture<MediaView> add(@RequestParam String folder, @RequestParam String name, @RequestParam(defaultValue = "0") long lengthMs, @RequestBody byte[] body) {
+        return shelving.add(folder, name, body, lengthMs).thenApply(media -> {
+            live.wiringChanged();
+            return new MediaView(media.folder(), media.name(), media.type(), media.lengthMs(), tokens.address(media.hash()));
+        });
+    }
+}

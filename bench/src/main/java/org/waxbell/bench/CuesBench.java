@@ -1,0 +1,156 @@
+package org.waxbell.bench;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.openqa.selenium.interactions.Actions;
+import org.waxbell.e2e.Browser;
+import org.waxbell.e2e.Packaged;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * The cues' screen on the demo and 2,000 more: opening it, opening a cue, dragging a part, typing in find; beside it the same
+ * screen with the demo alone, and an empty page that paints frame after frame. Times are the page's own, from the event to the
+ * second frame after it, when what changed has been painted.
+ */
+final class CuesBench {
+    private static final int MORE = 2_000;
+    private static final int TIMES = 20;
+    private static final int DRAG_STEPS = 120;
+    private static final String PAINTED = "const painted = () => new Promise((go) => requestAnimationFrame(() => requestAnimationFrame(go)));";
+
+    void run() throws Exception {
+        System.setProperty("waxbell.jar", "app/target/waxbell-boot.jar");
+        Path data = Files.createTempDirectory("waxbell-bench");
+        try (Packaged app = new Packaged(data); Browser browser = new Browser()) {
+            Figures.print("noise_before_p99", Figures.noise(), "ms");
+            browser.tab(app.address() + "/cues/pour-the-taper");
+            measure(browser, app, "demo");
+            Figures.print("more_cues", grow(app), "");
+            measure(browser, app, "many");
+            Figures.print("noise_after_p99", Figures.noise(), "ms");
+        }
+    }
+
+    /** Brings in copies of the demo's cues with other names and words, in one document. */
+    private static int grow(Packaged app) {
+        ObjectNode document = (ObjectNode) app.get("/api/wiring/document");
+        ArrayNode cues = (ArrayNode) document.get("cues");
+        List<JsonNode> seeds = cues.valueStream().filter(each -> each.at("/pulls/0/kind").asString().equals("chatWord")).toList();
+        for (int i = 0; i < MORE; i++) {
+            ObjectNode copy = (ObjectNode) seeds.get(i % seeds.size()).deepCopy();
+            copy.put("id", "more-" + i).put("name", copy.get("name").asString() + " " + i);
+            ((ObjectNode) copy.at("/pulls/0")).set("words", JsonMapper.shared().valueToTree(List.of("!more" + i)));
+            while (copy.withArray("pulls").size() > 1) {
+                copy.withArray("pulls").remove(1);
+            }
+            cues.add(copy);
+        }
+        int before = app.get("/api/wiring").get("cues").size();
+        long revision = app.post("/api/wiring/document/preview?whole=false", document).get("revision").asLong();
+        app.post("/api/wiring/document?whole=false&revision=" + revision, document);
+        return app.get("/api/wiring").get("cues").size() - before;
+    }
+
+    private void measure(Browser browser, Packaged app, String name) {
+        List<Double> opening = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            browser.driver().get(app.address() + "/cues/pour-the-taper");
+            opening.add(number(browser.driver().executeAsyncScript(PAINTED + """
+                    const done = arguments[0]
+                    const seen = () => document.querySelector('#part-card') ? painted().then(() => done(performance.now())) : setTimeout(seen, 2)
+                    seen()""")));
+        }
+        Figures.print(name + "_open_list_p50", Figures.percentile(opening, 50), "ms");
+        browser.await("the plan is there", any -> browser.all("figure iframe").size() == 1);
+        List<Double> cue = numbers(browser.driver().executeAsyncScript(PAINTED + """
+                const done = arguments[1]
+                ;(async () => {
+                  const took = []
+                  for (let i = 0; i < arguments[0]; i++) {
+                    const rows = [...document.querySelectorAll('[data-cues] [id^=cue-]')]
+                    const before = performance.now()
+                    rows[i % Math.min(6, rows.length)].click()
+                    await painted()
+                    took.push(performance.now() - before)
+                    await new Promise((go) => setTimeout(go, 120))
+                  }
+                  done(took)
+                })()""", TIMES));
+        Figures.printBoth(name + "_open_cue", cue);
+        List<Double> find = numbers(browser.driver().executeAsyncScript(PAINTED + """
+                const done = arguments[0]
+                ;(async () => {
+                  const field = document.querySelector('[aria-label^="Find a cue"]')
+                  const took = []
+                  for (const text of ['p', 'po', 'pou', 'pour', 'pour t', 'pour', 'po', '', '!', '!m', '!mo', '!more1', '!more19', '!more', '!', '', 'card', 'wick', '']) {
+                    const before = performance.now()
+                    field.value = text
+                    field.dispatchEvent(new Event('input', { bubbles: true }))
+                    await painted()
+                    took.push(performance.now() - before)
+                  }
+                  done(took)
+                })()"""));
+        Figures.printBoth(name + "_find_key", find);
+        List<Double> scroll = frames(browser, """
+                const box = document.querySelector('[data-cues]')
+                return (i) => { box.scrollTop += i % 120 < 60 ? 90 : -90 }""", DRAG_STEPS);
+        Figures.print(name + "_scroll", 1_000 / mean(scroll), "frames/s");
+        drag(browser, app, name);
+        List<Double> bare = frames(browser, "return () => undefined", DRAG_STEPS);
+        Figures.print(name + "_yardstick", 1_000 / mean(bare), "frames/s");
+    }
+
+    /** A part is dragged to and fro, one step a frame, and let go where it was taken. */
+    private void drag(Browser browser, Packaged app, String name) {
+        browser.driver().get(app.address() + "/cues/pour-the-taper");
+        new Actions(browser.driver()).moveToElement(browser.see("#part-card")).perform();
+        List<Double> frames = frames(browser, """
+                const part = document.querySelector('#part-card')
+                const box = part.getBoundingClientRect()
+                const y = box.y + box.height / 2
+                const tell = (type, x) => part.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, button: 0, buttons: 1, clientX: x, clientY: y }))
+                part.setPointerCapture = () => undefined
+                tell('pointerdown', box.x + 40)
+                return (i) => tell('pointermove', box.x + 40 + 2 * Math.abs(60 - (i % 120)))""", DRAG_STEPS);
+        Figures.print(name + "_drag_part", 1_000 / mean(frames), "frames/s");
+        Figures.print(name + "_drag_frame_p99", Figures.percentile(frames, 99), "ms");
+        browser.driver().get(app.address() + "/cues/pour-the-taper");
+        browser.see("#part-card");
+    }
+
+    /** The times between frames while {@code step} is called once in each. */
+    static List<Double> frames(Browser browser, String step, int count) {
+        return numbers(browser.driver().executeAsyncScript("""
+                const done = arguments[1]
+                const step = (() => { %s })()
+                const took = []
+                let i = 0
+                let last = 0
+                const next = (now) => {
+                  if (last) took.push(now - last)
+                  last = now
+                  step(i++)
+                  if (took.length < arguments[0]) requestAnimationFrame(next)
+                  else done(took)
+                }
+                requestAnimationFrame(next)""".formatted(step), count));
+    }
+
+    static double mean(List<Double> values) {
+        return values.stream().mapToDouble(Double::doubleValue).average().orElse(Double.NaN);
+    }
+
+    private static double number(Object measured) {
+        return ((Number) measured).doubleValue();
+    }
+
+    private static List<Double> numbers(Object measured) {
+        return ((List<?>) measured).stream().map(CuesBench::number).toList();
+    }
+}

@@ -1,0 +1,45 @@
+package org.waxbell.directive;
+
+import java.util.List;
+
+/** What a page shows beside cards, by kind. */
+public sealed interface Shown permits Shown.Picture, Shown.Video, Shown.Burst, Shown.Names, Shown.Spin, Shown.Moving {
+    /** A picture, as large as its spot. @param entry how it comes in, by name */
+    record Picture(String entry, String exit, long entryMs, long exitMs) implements Shown {
+    }
+
+    /**
+     * A video with its own sound.
+     *
+     * @param volume in percent of its own
+     * @param left   how much is cut off at the left, in percent of its width; likewise the others
+     */
+    record Video(int volume, int left, int top, int right, int bottom, String entry, String exit, long entryMs, long exitMs) implements Shown {
+    }
+
+    /** Many small things that fly and fall. @param shape by name @param count how many @param seed from which every flight follows, so that two pages show the same */
+    record Burst(String shape, int count, List<String> colours, long seed) implements Shown {
+        public Burst {
+            colours = List.copyOf(colours);
+        }
+    }
+
+    /** Names one under another under a heading, moving up where they have no room. */
+    record Names(String heading, List<String> names, String colour, String plate) implements Shown {
+        public Names {
+            names = List.copyOf(names);
+        }
+    }
+
+    /** A wheel turns and stops, once for each segment drawn. @param drawn which segments, counted from 0 @param words what stands on them @param stayMs how long each result stands */
+    record Spin(List<Integer> drawn, List<String> words, long spinMs, long stayMs) implements Shown {
+        public Spin {
+            drawn = List.copyOf(drawn);
+            words = List.copyOf(words);
+        }
+    }
+
+    /** A mascot moves. @param move by name */
+    record Moving(String move) implements Shown {
+    }
+}

@@ -1,0 +1,81 @@
+package org.waxbell.rehearsal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.MakeClip;
+import org.waxbell.engine.Change;
+import org.waxbell.engine.Completion;
+import org.waxbell.engine.Engine;
+import org.waxbell.engine.EngineState;
+import org.waxbell.engine.Outcome;
+import org.waxbell.engine.Ring;
+import org.waxbell.event.Tried;
+import org.waxbell.journal.Decision;
+import org.waxbell.port.Calendars;
+import org.waxbell.wiring.CueBook;
+
+/**
+ * One cue tried with one event, from the evening as it stands but with nothing else playing; nothing is sent anywhere.
+ *
+ * @param decision   what its gates said
+ * @param ring       the ring as it ended, null where it was held
+ * @param directives what adapters would be told, in order; of what is said ahead the moments are absolute, as in the ring
+ */
+public record Tryout(Decision decision, @Nullable Ring ring, List<Directive> directives) {
+    private static final long CLIP_TAKES = 2_000;
+    private static final long LONGEST = 900_000;
+
+    /** Tries. @param now the moment, in milliseconds since 1970 UTC */
+    public static Tryout of(CueBook book, EngineState evening, long now, Tried tried, Calendars calendars) {
+        EngineState alone = new EngineState(evening.seed(), evening.nextDecision(), evening.nextRing(), List.of(), evening.lets(), evening.drawn(), evening.books());
+        Engine engine = new Engine(book, alone, 0, calendars);
+        Trial trial = new Trial();
+        trial.note(engine.accept(now, tried));
+        while (trial.isOpen() && trial.nextDue(engine.nextWake()) <= now + LONGEST) {
+            long at = trial.nextDue(engine.nextWake());
+            trial.note(trial.reports.containsKey(at) ? trial.reports.remove(at).play(engine) : engine.wake(at));
+        }
+        return new Tryout(Objects.requireNonNull(trial.decision), trial.ring, List.copyOf(trial.directives));
+    }
+
+    /** What came of it so far; only the first ring counts, not what it leads to. */
+    private static final class Trial {
+        private final List<Directive> directives = new ArrayList<>();
+        private final TreeMap<Long, Step.Reported> reports = new TreeMap<>();
+        private @Nullable Decision decision;
+        private @Nullable Ring ring;
+
+        private boolean isOpen() {
+            return ring != null && ring.state().isActive();
+        }
+
+        private long nextDue(long wake) {
+            return reports.isEmpty() ? wake : Math.min(wake, reports.firstKey());
+        }
+
+        private void note(Outcome outcome) {
+            for (Decision each : outcome.decisions()) {
+                decision = decision == null && each.event() instanceof Tried ? each : decision;
+            }
+            for (Change change : outcome.changes()) {
+                if (change instanceof Change.RingMoved moved && (ring == null || moved.ring().number() == ring.number())) {
+                    ring = moved.ring();
+                }
+            }
+            for (Directive directive : outcome.directives()) {
+                if (ring == null || directive.partRun().startsWith(ring.number() + ".")) {
+                    directives.add(directive);
+                }
+                if (directive instanceof MakeClip clip) {
+                    reports.put(clip.meantFor() + CLIP_TAKES, new Step.Reported(clip.meantFor() + CLIP_TAKES, clip.partRun(),
+                            Completion.ended(Map.of("address", "tried-clip-1", "title", clip.title()))));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,46 @@
+package org.waxbell.score;
+
+import java.util.Optional;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.ShowThing;
+import org.waxbell.directive.Shown;
+import org.waxbell.fixture.MascotFixture;
+import org.waxbell.shelf.Media;
+import org.waxbell.shelf.Shelf;
+import org.waxbell.stage.Stage;
+
+/** Lets a mascot make a move for a while; a move that is shorter begins anew. @param mascot id of the mascot on its stage @param move by name */
+public record MovePart(String id, Anchor start, long lengthMs, String stage, String mascot, String move, Manner manner) implements Part {
+    @Override
+    public Lane lane() {
+        return Lane.SCREEN;
+    }
+
+    @Override
+    public Optional<String> place() {
+        return Optional.of(stage + "/" + mascot);
+    }
+
+    @Override
+    public Settled settle(Shelf shelf, Draws draws) {
+        return Settled.fixed(lengthMs, Media.NONE);
+    }
+
+    @Override
+    public Directive direct(Telling telling) {
+        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, mascot, "", new Shown.Moving(move));
+    }
+
+    @Override
+    public String label(Telling telling) {
+        return move;
+    }
+
+    @Override
+    public void check(PartCheck check) {
+        check.problems().at("lengthMs").time(lengthMs, 200, 600_000, "The time");
+        check.onStage(stage, "mascot", mascot, Stage::hasMascot, "mascot");
+        check.ground().stage(stage).flatMap(there -> there.fixture(mascot, MascotFixture.class)).filter(each -> !each.canDo().contains(move)).ifPresent(each ->
+                check.problems().at("move").add(move, each.name() + " has no such move.", "Choose one of " + each.canDo() + "."));
+    }
+}

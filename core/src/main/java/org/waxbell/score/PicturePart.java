@@ -1,0 +1,57 @@
+package org.waxbell.score;
+
+import java.util.Optional;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.ShowThing;
+import org.waxbell.directive.Shown;
+import org.waxbell.shelf.Media;
+import org.waxbell.shelf.Shelf;
+import org.waxbell.stage.Stage;
+
+/**
+ * Shows a picture on a spot, as large as the spot lets it.
+ *
+ * @param picture file name in the folder {@value CardPart#PICTURES}
+ * @param entry   how it comes in, by name; likewise {@code exit}
+ */
+public record PicturePart(String id, Anchor start, long lengthMs, String stage, String spot, String picture, String entry, String exit,
+                          long entryMs, long exitMs, Manner manner) implements SpotPart {
+    private static final long LONGEST = 600_000;
+
+    @Override
+    public Optional<MediaUse> uses() {
+        return Optional.of(use());
+    }
+
+    private MediaUse use() {
+        return new MediaUse("picture", "picture", CardPart.PICTURES, picture);
+    }
+
+    @Override
+    public Settled settle(Shelf shelf, Draws draws) {
+        Media media = use().one(shelf);
+        return manner.toEnd() ? Settled.open(LONGEST, media) : Settled.fixed(lengthMs, media);
+    }
+
+    @Override
+    public Directive direct(Telling telling) {
+        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, spot, telling.mediaHash(),
+                new Shown.Picture(entry, exit, entryMs, exitMs));
+    }
+
+    @Override
+    public String label(Telling telling) {
+        return picture;
+    }
+
+    @Override
+    public void check(PartCheck check) {
+        var problems = check.problems();
+        if (!manner.toEnd()) {
+            problems.at("lengthMs").time(lengthMs, 500, LONGEST, "The time on screen");
+        }
+        check.easing(entry, exit, entryMs, exitMs, manner.toEnd() ? LONGEST : lengthMs);
+        check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
+        check.media(use());
+    }
+}

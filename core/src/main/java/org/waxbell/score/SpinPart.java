@@ -1,0 +1,89 @@
+package org.waxbell.score;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.ShowThing;
+import org.waxbell.directive.Shown;
+import org.waxbell.event.HouseEvent;
+import org.waxbell.shelf.Media;
+import org.waxbell.shelf.Shelf;
+import org.waxbell.stage.Stage;
+
+/**
+ * Spins a wheel. What comes of it is drawn when it begins, kept with the ring, and known to words after it as
+ * {@code {spinResult}} and {@code {spinOdds}} where the part is called {@code spin}.
+ *
+ * @param wheel  id of the wheel on its stage
+ * @param spinMs how long it turns, in milliseconds
+ * @param stayMs how long the result stands
+ * @param times  how many times, one after another
+ */
+public record SpinPart(String id, Anchor start, String stage, String wheel, long spinMs, long stayMs, int times, Manner manner) implements Part {
+    private static final String BETWEEN = "\u001f";
+
+    @Override
+    public Lane lane() {
+        return Lane.SCREEN;
+    }
+
+    @Override
+    public Optional<String> place() {
+        return Optional.of(stage + "/" + wheel);
+    }
+
+    @Override
+    public Set<String> results() {
+        return Set.of(name("Result"), name("Odds"));
+    }
+
+    private String name(String what) {
+        return id.replace("-", "") + what;
+    }
+
+    @Override
+    public Settled settle(Shelf shelf, Draws draws) {
+        return Settled.fixed((spinMs + stayMs) * times, Media.NONE);
+    }
+
+    @Override
+    public Map<String, String> decide(WheelDraws draws) {
+        List<WheelDraws.Drawn> drawn = draws.draw(id, stage, wheel, times);
+        return Map.of(name("Result"), drawn.stream().map(WheelDraws.Drawn::words).collect(Collectors.joining(", ")),
+                name("Odds"), drawn.stream().map(each -> String.format(Locale.ROOT, "%.1f %%", each.odds())).collect(Collectors.joining(", ")),
+                name("Segments"), drawn.stream().map(each -> Integer.toString(each.segment())).collect(Collectors.joining(",")),
+                name("Words"), drawn.stream().map(WheelDraws.Drawn::words).collect(Collectors.joining(BETWEEN)));
+    }
+
+    @Override
+    public Optional<HouseEvent> ends(Map<String, String> values) {
+        return Optional.of(new HouseEvent.DeskEnded(HouseEvent.DeskEnded.Desk.WHEEL, wheel, values.getOrDefault(name("Result"), "")));
+    }
+
+    @Override
+    public Directive direct(Telling telling) {
+        List<Integer> drawn = Arrays.stream(telling.value(name("Segments")).split(",")).filter(each -> !each.isEmpty()).map(Integer::parseInt).toList();
+        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, wheel, "",
+                new Shown.Spin(drawn, List.of(telling.value(name("Words")).split(BETWEEN)), spinMs, stayMs));
+    }
+
+    @Override
+    public String label(Telling telling) {
+        String result = telling.value(name("Result"));
+        return result.isEmpty() ? "spin " + wheel : wheel + ": " + result + " (" + telling.value(name("Odds")) + ")";
+    }
+
+    @Override
+    public void check(PartCheck check) {
+        var problems = check.problems();
+        problems.at("spinMs").time(spinMs, 1_000, 60_000, "The time it turns");
+        problems.at("stayMs").time(stayMs, 500, 60_000, "The time the result stands");
+        problems.at("times").within(times, 1, 10, "How many times", "");
+        check.onStage(stage, "wheel", wheel, Stage::hasWheel, "wheel");
+    }
+}

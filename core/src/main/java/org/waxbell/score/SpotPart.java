@@ -1,0 +1,22 @@
+package org.waxbell.score;
+
+import java.util.Optional;
+
+/** A part that is seen on a spot of a stage. */
+sealed interface SpotPart extends Part permits CardPart, PicturePart, VideoPart, BurstPart, NamesPart {
+    /** Id of its stage. */
+    String stage();
+
+    /** Id of its spot on that stage. */
+    String spot();
+
+    @Override
+    default Lane lane() {
+        return Lane.SCREEN;
+    }
+
+    @Override
+    default Optional<String> place() {
+        return Optional.of(stage() + "/" + spot());
+    }
+}

@@ -1,0 +1,67 @@
+package org.waxbell.score;
+
+import java.util.Optional;
+import org.waxbell.directive.Directive;
+import org.waxbell.directive.ShowThing;
+import org.waxbell.directive.Shown;
+import org.waxbell.shelf.Media;
+import org.waxbell.shelf.Shelf;
+import org.waxbell.stage.Stage;
+
+/**
+ * Plays a video on a spot with its own sound; it is as long as the video is, or as the page that plays it says.
+ *
+ * @param file   file name in the folder {@value #VIDEOS}
+ * @param volume in percent of its own, 0 to 100
+ * @param left   how much is cut off at the left, in percent of its width; likewise the other edges
+ */
+public record VideoPart(String id, Anchor start, String stage, String spot, String file, int volume, int left, int top, int right, int bottom,
+                        String entry, String exit, long entryMs, long exitMs, Manner manner) implements SpotPart {
+    /** The folder of the shelf in which videos lie. */
+    public static final String VIDEOS = "Videos";
+    private static final long LONGEST = 600_000;
+    private static final long OVERRUN = 10_000;
+    private static final int LEAST_LEFT = 10;
+
+    @Override
+    public Optional<MediaUse> uses() {
+        return Optional.of(use());
+    }
+
+    private MediaUse use() {
+        return new MediaUse("file", "video", VIDEOS, file);
+    }
+
+    @Override
+    public Settled settle(Shelf shelf, Draws draws) {
+        Media media = use().one(shelf);
+        return media.lengthMs() == 0 ? Settled.open(LONGEST, media) : new Settled(media.lengthMs(), media.lengthMs() + OVERRUN, true, media, 0);
+    }
+
+    @Override
+    public Directive direct(Telling telling) {
+        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, spot, telling.mediaHash(),
+                new Shown.Video(volume, left, top, right, bottom, entry, exit, entryMs, exitMs));
+    }
+
+    @Override
+    public String label(Telling telling) {
+        return file;
+    }
+
+    @Override
+    public void check(PartCheck check) {
+        var problems = check.problems();
+        problems.at("volume").within(volume, 0, 100, "The volume", " percent");
+        problems.at("left").within(left, 0, 90, "What is cut off", " percent");
+        problems.at("top").within(top, 0, 90, "What is cut off", " percent");
+        problems.at("right").within(right, 0, 90, "What is cut off", " percent");
+        problems.at("bottom").within(bottom, 0, 90, "What is cut off", " percent");
+        if (left + right > 100 - LEAST_LEFT || top + bottom > 100 - LEAST_LEFT) {
+            problems.at("right").add(right, "Next to nothing of the video would be left.", "Cut off less.");
+        }
+        check.easing(entry, exit, entryMs, exitMs, LONGEST);
+        check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
+        check.media(use());
+    }
+}
