@@ -52,6 +52,7 @@ export const useLive = defineStore('live', () => {
       saved.value = standing.saved
       evening.value = standing.evening
       links.value = standing.links
+      useWiring().missed()
       wiringStamp.value++
     } else if (type === 'decision') {
       const decision = body as DecisionNotice

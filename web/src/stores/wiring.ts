@@ -15,13 +15,20 @@ export const useWiring = defineStore('wiring', () => {
   const keepSame = (next: WiringView): WiringView => {
     const before = new Map((view.value?.cues ?? []).map((each) => [each.cue.id, each]))
     const same = (one: CueView, other?: CueView) => other && one.version === other.version && one.rang === other.rang && one.held === other.held && one.needs.join() === other.needs.join() && one.cue.rack === other.cue.rack
-    return { ...next, cues: next.cues.map((each) => (same(each, before.get(each.cue.id)) ? before.get(each.cue.id)! : markRaw(each))) }
+    const told = new Map(next.cues.map((each) => [each.cue.id, same(each, before.get(each.cue.id)) ? before.get(each.cue.id)! : markRaw(each)]))
+    return { ...next, cues: next.cueOrder.flatMap((id) => told.get(id) ?? before.get(id) ?? []) }
   }
+  /** What was read last does not count any more: something may have been missed meanwhile. */
+  let whole = true
+  const missed = () => (whole = true)
   const read = async () => {
+    const since = view.value && !whole ? `?since=${view.value.revision}` : ''
     try {
-      view.value = keepSame(await ask<WiringView>('GET', '/wiring'))
+      whole = false
+      view.value = keepSame(await ask<WiringView>('GET', `/wiring${since}`))
       loadFailed.value = ''
     } catch (failed) {
+      whole ||= since === ''
       loadFailed.value = (failed as Error).message
     }
   }
@@ -79,5 +86,5 @@ export const useWiring = defineStore('wiring', () => {
     await load()
   }
 
-  return { view, house, loadFailed, racks, cues, shelf, stages, cue, count, load, saveCue, deleteCue, saveRack, undo, redo }
+  return { view, house, loadFailed, racks, cues, shelf, stages, cue, count, load, missed, saveCue, deleteCue, saveRack, undo, redo }
 })

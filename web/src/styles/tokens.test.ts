@@ -22,6 +22,10 @@ const contrast = (one: string, other: string) => {
   return (high! + 0.05) / (low! + 0.05)
 }
 
+/** Two colours mixed as `color-mix(in srgb, …)` does. */
+const mixed = (one: string, share: number, other: string) =>
+  '#' + [1, 3, 5].map((at) => Math.round(parseInt(one.slice(at, at + 2), 16) * share + parseInt(other.slice(at, at + 2), 16) * (1 - share)).toString(16).padStart(2, '0')).join('')
+
 const words: [string, string][] = [
   ['ink', 'paper'], ['ink', 'sheet'], ['ink', 'well'], ['soft', 'paper'], ['soft', 'sheet'], ['soft', 'well'],
   ['honey-words', 'paper'], ['honey-words', 'sheet'], ['wax-words', 'sheet'], ['wax-words', 'paper'], ['on-wax', 'wax'],
@@ -34,6 +38,10 @@ const words: [string, string][] = [
 describe.each([['by day', day], ['after dusk', dusk]] as const)('%s', (_name, palette) => {
   it.each(words)('%s can be read on %s', (front, back) => {
     expect(contrast(palette[front]!, palette[back]!)).toBeGreaterThanOrEqual(4.5)
+  })
+
+  it.each(words.filter(([, back]) => back.startsWith('lane-')).map(([, back]) => back))('words on what is over, in the colour of %s, can be read', (lane) => {
+    expect(contrast(palette['rope-words']!, mixed(palette[lane]!, 0.3, palette['rope-well']!))).toBeGreaterThanOrEqual(4.5)
   })
 
   it.each(['sheet', 'paper'])('edges of controls stand out from %s', (back) => {

@@ -14,7 +14,7 @@ export const pour = (over: Partial<Cue> = {}): Cue => ({
 })
 
 export const wiringOf = (version: number, cue: Cue): WiringView => ({
-  house: { version: 1, house: HOUSE },
+  revision: version, cueOrder: [cue.id], house: { version: 1, house: HOUSE },
   racks: [{ version: 1, rack: { formatVersion: 1, id: 'bench', name: 'At the bench', on: true } }],
   cues: [{ version, cue, rang: 0, held: 0, needs: [] }], stages: [], shelf: [], looks: [], counted: [], samples: { chat: { viewer: 'wickerby' } }, history: { undo: '', redo: '' },
 })

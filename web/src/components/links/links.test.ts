@@ -52,7 +52,7 @@ describe('the card of a link', () => {
 describe('neighbours', () => {
   it('are suggested with the words that they answer, and another prefix is offered', async () => {
     const wiring = wiringOf(3, pour())
-    const asked = serve((_method, path) => ({ body: path === '/api/neighbours' ? { suspects: [{ name: 'reed_helper', words: ['!pour'], answers: 3 }], prefix: '!', freePrefix: '+' } : path === '/api/wiring' ? wiring : { version: 2 } }))
+    const asked = serve((_method, path) => ({ body: path === '/api/neighbours' ? { suspects: [{ name: 'reed_helper', words: ['!pour'], answers: 3 }], prefix: '!', freePrefix: '+' } : path.startsWith('/api/wiring') ? wiring : { version: 2 } }))
     await useWiring().load()
     const made = mount(NeighboursCard)
     await vi.waitFor(() => expect(made.text()).toContain('reed_helper answered !pour 3 times'))

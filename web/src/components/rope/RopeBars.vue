@@ -1,26 +1,29 @@
 <script setup lang="ts">
-import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { LANE_ICONS } from '@/components/score/lanes'
 import { LANES } from '@/lib/plan'
 import { useLive } from '@/stores/live'
 import RopeRing from './RopeRing.vue'
 import { useWhy } from '@/stores/why'
-import { barsOf, heldMarks, NOW_AT, rowHeight, saidOf, stack } from './bars'
+import { type Bar, barsOf, BACK_MS, heldMarks, NOW_AT, placeOf, rowHeight, saidOf, stack } from './bars'
+import { useStrip } from './useStrip'
 
 const props = defineProps<{ folded: boolean; height: number }>()
 const live = useLive()
 const why = useWhy()
-const now = ref(live.now())
-useIntervalFn(() => (now.value = live.now()), 100)
+const strip = ref<HTMLElement | null>(null)
+const { now, since } = useStrip(strip, live.now)
 
-const bars = computed(() => barsOf(live.rings.values(), now.value))
+const bars = computed(() => barsOf(live.rings.values(), now.value, since.value))
 const lanes = computed(() => stack(bars.value))
 const room = computed(() => Math.max(12, props.height - 66))
 const height = computed(() => rowHeight(lanes.value.reduce((sum, lane) => sum + lane.rows, 0), room.value))
 const picked = ref<{ ring: number; left: number } | null>(null)
+/** Opens what can be done with a ring, where its bar stands now; it does not go by with the bar. */
+const pick = (bar: Bar) => (picked.value = { ring: bar.ring, left: bar.left - placeOf(live.now() - BACK_MS, since.value) })
 const ring = computed(() => (picked.value ? live.rings.get(picked.value.ring) : undefined))
-const held = computed(() => heldMarks(saidOf(live.decisions, live.drops), now.value))
+const said = computed(() => saidOf(live.decisions, live.drops))
+const held = computed(() => heldMarks(said.value, now.value, since.value))
 const NAMES = Object.fromEntries(LANES.map((each) => [each.lane, each.name]))
 const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
 </script>
@@ -38,20 +41,22 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
       <div v-for="lane in lanes" :key="lane.lane" class="absolute right-0 left-0 border-t border-rope-line/70" :style="{ top: lane.first * height + 'px' }">
         <component :is="LANE_ICONS[lane.lane]" :size="13" class="absolute top-1 left-0 text-rope-soft" :aria-label="NAMES[lane.lane]" />
       </div>
-      <div class="absolute inset-x-5 top-0 bottom-0 overflow-hidden">
-        <button
-          v-for="bar in bars"
-          :key="bar.key"
-          class="bar"
-          :class="[`lane-${bar.lane}`, bar.state]"
-          :style="{ left: bar.left + '%', width: bar.width + '%', top: bar.row * height + 1.5 + 'px', height: height - 3 + 'px', lineHeight: height - 3 + 'px', fontSize: height < 20 ? '11px' : '12px' }"
-          :title="bar.why"
-          :aria-label="bar.why.replaceAll('\n', ', ')"
-          @click="picked = { ring: bar.ring, left: bar.left }"
-        >
-          {{ bar.label }}
-        </button>
-        <button v-for="mark in held" :key="mark.key" class="held" :style="{ left: mark.left + '%' }" :title="mark.why" :aria-label="`Why: ${mark.why.replaceAll('\n', ', ')}`" @click="mark.decision && why.open(mark.decision)" />
+      <div class="absolute inset-x-5 top-0 bottom-0 overflow-clip">
+        <div ref="strip" class="absolute inset-0">
+          <button
+            v-for="bar in bars"
+            :key="bar.key"
+            class="bar"
+            :class="[`lane-${bar.lane}`, bar.state]"
+            :style="{ left: bar.left + '%', width: bar.width + '%', top: bar.row * height + 1.5 + 'px', height: height - 3 + 'px', lineHeight: height - 3 + 'px', fontSize: height < 20 ? '11px' : '12px' }"
+            :title="bar.why"
+            :aria-label="bar.why.replaceAll('\n', ', ')"
+            @click="pick(bar)"
+          >
+            {{ bar.label }}
+          </button>
+          <button v-for="mark in held" :key="mark.key" class="held" :style="{ left: mark.left + '%' }" :title="mark.why" :aria-label="`Why: ${mark.why.replaceAll('\n', ', ')}`" @click="mark.decision && why.open(mark.decision)" />
+        </div>
       </div>
       <RopeRing v-if="picked && ring" :ring="ring" :left="picked.left" @close="picked = null" />
       <p v-if="quiet && !folded" class="absolute top-[30px] left-8 z-20 text-rope-soft">All quiet. Write a chat word on the right, such as <b class="font-mono font-medium text-rope-words">!pour</b>, and watch it ring.</p>
@@ -70,12 +75,10 @@ const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
   text-align: left;
 }
 
+/* What is over sinks back into the rope. A mixed colour, not a filter: each filter would be a layer of its own. */
 .past {
-  filter: saturate(0.55) brightness(0.82);
-}
-
-.comes {
-  opacity: 0.86;
+  background: color-mix(in srgb, var(--fill) 30%, var(--rope-well));
+  color: var(--rope-words);
 }
 
 .waits {

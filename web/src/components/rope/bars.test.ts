@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { DecisionNotice, RingNotice } from '@/api/types'
-import { barsOf, heldMarks, NOW_AT, rowHeight, saidOf, stack } from './bars'
+import { BACK_MS, barsOf, heldMarks, NOW_AT, placeOf, rowHeight, saidOf, stack } from './bars'
 
 const NOW = 1_000_000
 const ring = (over: Partial<RingNotice> = {}): RingNotice => ({
@@ -13,6 +13,20 @@ const at = (from: number, to: number, state = 'planned') => ({ ...ring().parts[0
 describe('the rope', () => {
   it('draws what starts now at the line of now, five seconds as a tenth of it', () => {
     expect(barsOf([ring()], NOW)[0]).toMatchObject({ left: NOW_AT, width: 10, row: 0, state: 'now', label: 'Pour the taper · wickerby' })
+  })
+
+  it('lays bars out on a strip that began earlier, so that they need not move while it goes by', () => {
+    const since = NOW - BACK_MS
+    const [first, later] = [0, 10_000].map((after) => barsOf([ring()], NOW + after, since)[0]!)
+    expect(later!.left).toBe(first!.left)
+    expect(later!.left - placeOf(NOW + 10_000 - BACK_MS, since)).toBeCloseTo(NOW_AT - 20)
+    expect(heldMarks(saidOf([{ number: 3, at: NOW, event: '', sentence: '', answers: [{ held: true }] } as unknown as DecisionNotice], []), NOW + 10_000, since)[0]!.left).toBe(first!.left)
+  })
+
+  it('writes nothing on a bar that has no room for words, and still says what it is', () => {
+    const [bell] = barsOf([ring({ parts: [{ ...at(NOW, NOW + 1_000), lane: 'sound', label: 'bell' }] })], NOW)
+    expect(bell).toMatchObject({ label: '' })
+    expect(bell!.why).toContain('bell')
   })
 
   it('tells past, coming, waiting and cut apart', () => {

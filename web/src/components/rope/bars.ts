@@ -5,10 +5,14 @@ import type { Drop } from '@/stores/live'
 export const BACK_MS = 30_000
 export const AHEAD_MS = 20_000
 const LEAST_MS = 700
+/** What the rope shows at once. */
+export const SPAN_MS = BACK_MS + AHEAD_MS
+/** Shorter than this, in percent of the strip, a bar has no room for words. */
+const LEAST_WORDS = 4
 
 const ROW_HEIGHT = 27
 
-/** A bar on the rope. @property left and width in percent of the strip @property row counted over all lanes */
+/** A bar on the rope. @property left and width in percent of the strip @property row counted over all lanes @property label empty where there is no room for it */
 export interface Bar {
   key: string
   ring: number
@@ -23,7 +27,8 @@ export interface Bar {
   state: 'past' | 'now' | 'comes' | 'waits' | 'cut'
 }
 
-const place = (at: number, now: number) => ((at - now + BACK_MS) / (BACK_MS + AHEAD_MS)) * 100
+/** Where a moment stands on a strip that begins at another, in percent of its width. */
+export const placeOf = (at: number, since: number) => ((at - since) / SPAN_MS) * 100
 
 const stateOf = (ring: RingNotice, part: RingNotice['parts'][number], now: number): Bar['state'] => {
   if (ring.state === 'waiting') {
@@ -57,8 +62,8 @@ export const stack = (bars: Bar[]) => {
 /** The height of a row, in pixels, where there are so many and so much room: rows share it when several bars of a lane stand side by side. */
 export const rowHeight = (rows: number, room = 102): number => Math.min(ROW_HEIGHT, room / rows)
 
-/** The bars of all rings at a moment; rings that were dropped never stood on the rope. */
-export const barsOf = (rings: Iterable<RingNotice>, now: number): Bar[] => {
+/** The bars of all rings at a moment, on a strip that begins at `since`; rings that were dropped never stood on the rope. */
+export const barsOf = (rings: Iterable<RingNotice>, now: number, since = now - BACK_MS): Bar[] => {
   const bars: Bar[] = []
   for (const ring of rings) {
     if (ring.state === 'dropped' || (ring.state === 'hushed' && ring.note !== 'hushed')) {
@@ -71,10 +76,11 @@ export const barsOf = (rings: Iterable<RingNotice>, now: number): Bar[] => {
       }
       const state = stateOf(ring, part, now)
       const who = ring.viewer ? ` · ${ring.viewer}` : ''
+      const width = placeOf(to, part.from)
+      const words = part.lane === 'screen' ? `${state === 'waits' ? 'waits · ' : ''}${ring.cueName}${who}` : part.label
       bars.push({
         key: `${ring.number}.${part.id}`, ring: ring.number, lane: part.lane, state, row: 0, instant: part.to === part.from,
-        left: place(part.from, now), width: place(to, now) - place(part.from, now),
-        label: part.lane === 'screen' ? `${state === 'waits' ? 'waits · ' : ''}${ring.cueName}${who}` : part.label,
+        left: placeOf(part.from, since), width, label: width < LEAST_WORDS ? '' : words,
         why: [ring.cueName + who, part.label, part.note].filter(Boolean).join('\n'),
       })
     }
@@ -111,10 +117,10 @@ export const saidOf = (decisions: DecisionNotice[], drops: Drop[]): Said[] => {
   return [...decided, ...dropped].sort((one, other) => one.at - other.at)
 }
 
-/** Marks of what was held or dropped, on the row below the lanes. */
-export const heldMarks = (said: Said[], now: number) =>
+/** Marks of what was held or dropped, on the row below the lanes of a strip that begins at `since`. */
+export const heldMarks = (said: Said[], now: number, since = now - BACK_MS) =>
   said
     .filter((each) => each.at > now - BACK_MS && each.mood === 'held')
-    .map((each) => ({ key: each.key, left: place(each.at, now), why: `${each.event}\n${each.sentence}`, decision: each.decision }))
+    .map((each) => ({ key: each.key, left: placeOf(each.at, since), why: `${each.event}\n${each.sentence}`, decision: each.decision }))
 
-export const NOW_AT = (BACK_MS / (BACK_MS + AHEAD_MS)) * 100
+export const NOW_AT = (BACK_MS / SPAN_MS) * 100

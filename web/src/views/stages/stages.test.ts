@@ -60,7 +60,7 @@ const keeping = (refuse?: (stage: Stage) => object | null) => {
       version++
       return { body: { version } }
     }
-    return { body: path === '/api/wiring' ? wiring(now, version) : [] }
+    return { body: path.startsWith('/api/wiring') ? wiring(now, version) : [] }
   })
 }
 

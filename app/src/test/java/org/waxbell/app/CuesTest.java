@@ -73,6 +73,26 @@ class CuesTest {
     }
 
     @Test
+    void whoHasReadBeforeIsToldOnlyOfCuesThatChanged() {
+        List<String> ids = order();
+        long before = app.get("/api/wiring").body().get("revision").asLong();
+        String edited = ids.get(1);
+        String gone = ids.get(2);
+        app.put("/api/cues", Map.of("what", "one off, one away", "save", List.of(save(edited, app.cue(edited).get("version").asLong())),
+                "delete", List.of(Map.of("id", gone, "version", app.cue(gone).get("version").asLong()))));
+        JsonNode since = app.get("/api/wiring?since=" + before).body();
+        assertThat(since.get("cues")).extracting(each -> each.at("/cue/id").asString()).containsExactly(edited);
+        assertThat(since.get("cueOrder")).extracting(JsonNode::asString).containsExactlyElementsOf(ids.stream().filter(each -> !each.equals(gone)).toList());
+        JsonNode now = app.get("/api/wiring?since=" + since.get("revision").asLong()).body();
+        assertThat(now.get("cues")).isEmpty();
+        app.post("/api/undo", null);
+        JsonNode undone = app.get("/api/wiring?since=" + now.get("revision").asLong()).body();
+        assertThat(undone.get("cues")).extracting(each -> each.at("/cue/id").asString()).containsExactly(edited, gone);
+        assertThat(undone.get("cueOrder")).extracting(JsonNode::asString).containsExactlyElementsOf(ids);
+        assertThat(app.get("/api/wiring?since=" + (before - 1_000)).body().get("cues")).hasSize(ids.size());
+    }
+
+    @Test
     void oneThatSomebodyChangedMeanwhileStopsAllAndNothingIsChanged() {
         String id = order().get(0);
         JsonNode before = app.cue(id);

@@ -188,6 +188,8 @@ class HouseTest {
         assertThat(app.get("/api/journal").body().valueStream().map(each -> each.get("viewer").asString())).filteredOn(name -> name.startsWith("reed_")).hasSizeGreaterThan(20);
         assertThat(app.put("/api/practice/crowd", Map.of("on", true, "seed", 3, "size", 0, "perMinute", 90_000)).body().get("problems"))
                 .extracting(each -> each.get("path").asString()).containsExactly("size", "perMinute");
+        assertThat(app.put("/api/practice/crowd", Map.of("on", true, "seed", 3, "perMinute", 60)).body().at("/problems/0/message").asString())
+                .isEqualTo("The field \"size\" is missing.");
         assertThat(app.get("/api/practice/crowd").body().at("/wanted/on").asBoolean()).isFalse();
         app.post("/api/hush", null);
     }

@@ -4,6 +4,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import org.openqa.selenium.interactions.Actions;
 import org.waxbell.e2e.Browser;
 import org.waxbell.e2e.Packaged;
@@ -21,6 +23,9 @@ final class CuesBench {
     private static final int MORE = 2_000;
     private static final int TIMES = 20;
     private static final int DRAG_STEPS = 120;
+    /** As long as the rope is: then as much goes off it as comes. */
+    private static final int SETTLED_SECONDS = 30;
+    private static final int WATCHED_SECONDS = 15;
     private static final String PAINTED = "const painted = () => new Promise((go) => requestAnimationFrame(() => requestAnimationFrame(go)));";
 
     void run() throws Exception {
@@ -30,10 +35,38 @@ final class CuesBench {
             Figures.print("noise_before_p99", Figures.noise(), "ms");
             browser.tab(app.address() + "/cues/pour-the-taper");
             measure(browser, app, "demo");
+            evening(app);
             Figures.print("more_cues", grow(app), "");
             measure(browser, app, "many");
+            edit(app);
             Figures.print("noise_after_p99", Figures.noise(), "ms");
         }
+    }
+
+    /** What the console uses of a processor while an evening goes on: nobody there, one line a second, ten. */
+    private static void evening(Packaged app) throws Exception {
+        Figures.print("console_quiet", Processor.share(WATCHED_SECONDS), "% of a processor");
+        for (int perMinute : List.of(60, 600)) {
+            crowd(app, true, perMinute);
+            TimeUnit.SECONDS.sleep(SETTLED_SECONDS);
+            Figures.print("console_at_" + perMinute + "_lines_a_minute", Processor.share(WATCHED_SECONDS), "% of a processor");
+        }
+        crowd(app, false, 60);
+        app.post("/api/hush", Map.of());
+    }
+
+    private static void crowd(Packaged app, boolean on, int perMinute) {
+        app.put("/api/practice/crowd", Map.of("on", on, "seed", 7, "size", 200, "perMinute", perMinute));
+    }
+
+    /** What consoles read after one cue was edited, beside all of it. */
+    private static void edit(Packaged app) {
+        JsonNode before = app.get("/api/wiring");
+        ObjectNode cue = (ObjectNode) before.at("/cues/0/cue").deepCopy();
+        app.put("/api/cues/" + cue.get("id").asString(), Map.of("version", before.at("/cues/0/version").asLong(), "cue", cue.put("name", "Edited")));
+        Figures.print("many_read_all", before.toString().length() / 1_024.0, "kB");
+        Figures.print("many_read_after_edit", app.get("/api/wiring?since=" + before.get("revision").asLong()).toString().length() / 1_024.0, "kB");
+        app.post("/api/undo", Map.of());
     }
 
     /** Brings in copies of the demo's cues with other names and words, in one document. */

@@ -146,30 +146,8 @@ final class StageBench {
     /** What all of the browser's processes used while the page on top does nothing, in percent of one processor. */
     private static void idle(Browser browser, String name) throws Exception {
         TimeUnit.SECONDS.sleep(3);
-        Map<Long, Long> before = browserTicks();
-        TimeUnit.SECONDS.sleep(IDLE_SECONDS);
-        long used = browserTicks().entrySet().stream().filter(each -> before.containsKey(each.getKey())).mapToLong(each -> each.getValue() - before.get(each.getKey())).sum();
-        Figures.print(name, used / (double) IDLE_SECONDS, "% of a processor");
+        Figures.print(name, Processor.share(IDLE_SECONDS), "% of a processor");
         browser.driver().getTitle();
-    }
-
-    /** Clock ticks (100 a second) that each process of Chromium has used, by its number. */
-    private static Map<Long, Long> browserTicks() throws IOException {
-        Map<Long, Long> used = new HashMap<>();
-        try (Stream<Path> all = Files.list(Path.of("/proc"))) {
-            for (Path each : all.filter(path -> path.getFileName().toString().matches("\\d+")).toList()) {
-                try {
-                    String stat = Files.readString(each.resolve("stat"));
-                    if (stat.contains("(chromium)") || stat.contains("(chrome)")) {
-                        String[] fields = stat.substring(stat.lastIndexOf(')') + 2).split(" ");
-                        used.put(Long.parseLong(each.getFileName().toString()), Long.parseLong(fields[11]) + Long.parseLong(fields[12]));
-                    }
-                } catch (IOException gone) {
-                    continue;
-                }
-            }
-        }
-        return used;
     }
 
     private void memory(Packaged app, Browser browser, String stage) {

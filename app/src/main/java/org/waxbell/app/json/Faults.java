@@ -23,6 +23,9 @@ public final class Faults {
         if (json instanceof InvalidTypeIdException kind) {
             return new Problem(path, String.valueOf(kind.getTypeId()), "There is no such kind here.", "Correct the field \"kind\".");
         }
+        if (json instanceof MismatchedInputException absent && absent.getOriginalMessage().startsWith("Missing ") && !path.isEmpty()) {
+            return new Problem(path, "", "The field \"" + path.substring(path.lastIndexOf('.') + 1) + "\" is missing.", "Add it.");
+        }
         if (json instanceof MismatchedInputException mismatch) {
             return new Problem(path, "", first(mismatch.getOriginalMessage()), "Give a value of the right kind.");
         }

@@ -1,12 +1,16 @@
 package org.waxbell.app.rest;
 
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -75,15 +79,20 @@ class WiringController {
         this.live = live;
     }
 
+    /** All of it, less the cues that stand as they did at the revision {@code since}; with none given, or one that is too long ago, with all cues. */
     @GetMapping("/wiring")
-    WiringView wiring() {
-        DocumentSet set = store.current();
+    WiringView wiring(@RequestParam(defaultValue = "-1") long since) {
+        long revision = store.revision();
+        DocumentSet set = store.at(revision).orElseThrow();
+        Set<Document> known = Collections.newSetFromMap(new IdentityHashMap<>());
+        store.at(since).ifPresent(then -> known.addAll(then.all()));
         Map<String, CountRow> counts = journal.counts(StateStore.day(clock.now())).stream()
                 .collect(Collectors.toMap(CountRow::cueId, Function.identity()));
         Document house = set.find(DocumentKind.HOUSE, "house").orElse(new Document(DocumentKind.HOUSE, "house", 0, 0, House.PLAIN));
-        return new WiringView(new HouseView(house.version(), (House) house.value()),
+        return new WiringView(revision, new HouseView(house.version(), (House) house.value()),
                 views(set, DocumentKind.RACK, each -> new RackView(each.version(), (Rack) each.value())),
-                views(set, DocumentKind.CUE, each -> cue(each, counts)),
+                documents(set, DocumentKind.CUE).filter(each -> !known.contains(each)).map(each -> cue(each, counts)).toList(),
+                documents(set, DocumentKind.CUE).map(Document::id).toList(),
                 views(set, DocumentKind.STAGE, each -> new StageView(each.version(), (Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
                 set.shelf().all().stream().map(media -> new MediaView(media.folder(), media.name(), media.type(),
                         media.lengthMs(), tokens.address(media.hash()))).toList(),
@@ -114,7 +123,11 @@ class WiringController {
     }
 
     private static <T> List<T> views(DocumentSet set, DocumentKind kind, Function<Document, T> view) {
-        return set.all().stream().filter(each -> each.kind() == kind).map(view).toList();
+        return documents(set, kind).map(view).toList();
+    }
+
+    private static Stream<Document> documents(DocumentSet set, DocumentKind kind) {
+        return set.all().stream().filter(each -> each.kind() == kind);
     }
 
     @PutMapping("/cues/{id}")

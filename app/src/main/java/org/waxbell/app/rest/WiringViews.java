@@ -36,9 +36,9 @@ public final class WiringViews {
     public record History(String undo, String redo) {
     }
 
-    /** All of it. @param looks that a card may have @param counted values of the slate that the program counts by itself @param samples a sample value for each name that words may use, by {@code chat} or kind of event */
-    public record WiringView(HouseView house, List<RackView> racks, List<CueView> cues, List<StageView> stages, List<MediaView> shelf,
-                             List<Look> looks, List<SlateValue> counted, Map<String, Map<String, String>> samples, History history) {
+    /** All of it. @param revision another number after every edit @param cues those that are not as they were when the asker last read @param cueOrder ids of all cues, in their order @param looks that a card may have @param counted values of the slate that the program counts by itself @param samples a sample value for each name that words may use, by {@code chat} or kind of event */
+    public record WiringView(long revision, HouseView house, List<RackView> racks, List<CueView> cues, List<String> cueOrder, List<StageView> stages,
+                             List<MediaView> shelf, List<Look> looks, List<SlateValue> counted, Map<String, Map<String, String>> samples, History history) {
     }
 
     /** What holds for the whole wiring, with its version. */

@@ -3,6 +3,9 @@ package org.waxbell.app.wiring;
 import java.security.SecureRandom;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.store.DocumentMapper;
@@ -14,16 +17,19 @@ import org.waxbell.wiring.CueBook;
 /** The documents in force and the book made of them. Only the engine's thread puts others in their place. */
 @Component
 public class WiringStore {
+    private static final int KEPT = 16;
     private volatile DocumentSet current;
     private volatile CueBook book;
     /** Begins anywhere, so that what was seen before a restart is not taken for what is there after it. */
     private volatile long revision = new SecureRandom().nextInt(Integer.MAX_VALUE);
+    private final Map<Long, DocumentSet> lately = new ConcurrentHashMap<>();
 
     WiringStore(DocumentMapper mapper, MediaMapper media, Documents documents, FirstFill filled) {
         filled.fill();
         List<Document> all = mapper.all().stream().map(row -> document(row, documents)).toList();
         current = DocumentSet.of(all, new Shelf(media.all()));
         book = new CueBook(current.wiring());
+        lately.put(revision, current);
     }
 
     private static Document document(DocumentRow row, Documents documents) {
@@ -46,9 +52,18 @@ public class WiringStore {
         return revision;
     }
 
+    /** The documents as they stood at a revision; empty where that is more than a few edits ago, or before the start. */
+    public Optional<DocumentSet> at(long revision) {
+        return Optional.ofNullable(lately.get(revision));
+    }
+
+    /** The revision comes last: who reads it first never takes older documents for those of a newer one. */
     void become(DocumentSet next, CueBook made) {
-        revision = revision + 1;
+        long then = revision + 1;
+        lately.put(then, next);
+        lately.remove(then - KEPT);
         current = next;
         book = made;
+        revision = then;
     }
 }
