@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { LANE_ICONS } from '@/components/score/lanes'
 import { LANES } from '@/lib/plan'
 import { useLive } from '@/stores/live'
@@ -12,7 +12,7 @@ const props = defineProps<{ folded: boolean; height: number }>()
 const live = useLive()
 const why = useWhy()
 const strip = ref<HTMLElement | null>(null)
-const { now, since } = useStrip(strip, live.now)
+const { now, since, move } = useStrip(strip, live.now)
 
 const bars = computed(() => barsOf(live.rings.values(), now.value, since.value))
 const lanes = computed(() => stack(bars.value))
@@ -26,6 +26,7 @@ const said = computed(() => saidOf(live.decisions, live.drops))
 const held = computed(() => heldMarks(said.value, now.value, since.value))
 const NAMES = Object.fromEntries(LANES.map((each) => [each.lane, each.name]))
 const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
+watch(quiet, (is) => move(!is), { immediate: true })
 </script>
 
 <template>

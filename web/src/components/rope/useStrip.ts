@@ -8,20 +8,30 @@ const STEP_MS = 100
 const MOST_OFF_MS = 150
 
 /**
- * Lets a strip go by as time does. What stands on it is laid out once, from the moment at which it begins; the browser's
- * compositor moves the whole of it, so that a rope which only goes on costs this page next to nothing.
+ * Lets a strip go by as time does, from the moment `since`. What stands on it is laid out once; the browser's compositor moves
+ * the whole of it, so that a rope which only goes on costs this page next to nothing.
  *
  * @param clock the time in ms
  */
 export const useStrip = (strip: Ref<HTMLElement | null>, clock: () => number) => {
   const now = ref(clock())
   const since = ref(now.value - BACK_MS)
+  let moving = false
   let goes: Animation | undefined
 
   const lay = () => {
-    since.value = now.value - BACK_MS
     goes?.cancel()
-    goes = strip.value?.animate([{ transform: 'none' }, { transform: 'translateX(-100%)' }], { duration: SPAN_MS, easing: `steps(${SPAN_MS / STEP_MS})`, fill: 'both' })
+    goes = undefined
+    if (moving) {
+      now.value = clock()
+      since.value = now.value - BACK_MS
+      goes = strip.value?.animate([{ transform: 'none' }, { transform: 'translateX(-100%)' }], { duration: SPAN_MS, easing: `steps(${SPAN_MS / STEP_MS})`, fill: 'both' })
+    }
+  }
+  /** Lets it go by, or stand while there is nothing on it. */
+  const move = (on: boolean) => {
+    moving = on
+    lay()
   }
   const look = () => {
     now.value = clock()
@@ -32,5 +42,5 @@ export const useStrip = (strip: Ref<HTMLElement | null>, clock: () => number) =>
   }
   onMounted(lay)
   useIntervalFn(look, LOOK_MS)
-  return { now, since }
+  return { now, since, move }
 }

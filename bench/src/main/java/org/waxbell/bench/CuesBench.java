@@ -35,10 +35,10 @@ final class CuesBench {
             Figures.print("noise_before_p99", Figures.noise(), "ms");
             browser.tab(app.address() + "/cues/pour-the-taper");
             measure(browser, app, "demo");
-            evening(app);
             Figures.print("more_cues", grow(app), "");
             measure(browser, app, "many");
             edit(app);
+            evening(app);
             Figures.print("noise_after_p99", Figures.noise(), "ms");
         }
     }
