@@ -14,6 +14,7 @@ import java.util.zip.GZIPOutputStream;
 import org.waxbell.e2e.Browser;
 import org.waxbell.e2e.Packaged;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The stage page: from the server's decision to the first frame of a card, how far apart two pages start one ring, frames with
@@ -28,7 +29,7 @@ final class StageBench {
     private final int rings;
 
     StageBench(boolean thorough) {
-        rings = thorough ? 400 : 120;
+        rings = thorough ? 400 : 100;
     }
 
     void run() throws Exception {
@@ -65,7 +66,10 @@ final class StageBench {
         }
         Map<String, Object> stage = new HashMap<>(Map.of("formatVersion", 3, "id", "main", "name", "Main", "width", 1_280, "height", 720, "backdrop", "", "spots", spots,
                 "outlets", view.at("/stage/outlets")));
-        stage.put("fixtures", view.at("/stage/fixtures"));
+        JsonNode fixtures = view.at("/stage/fixtures").deepCopy();
+        // An idle stage is one whose figure sleeps.
+        fixtures.valueStream().filter(each -> each.has("dozeAfterMs")).forEach(each -> ((ObjectNode) each).put("dozeAfterMs", 5_000));
+        stage.put("fixtures", fixtures);
         saved(app.put("/api/stages/main", Map.of("version", view.get("version").asLong(), "stage", stage)));
         cue(app, "one", List.of(card("card", "field-0", 0, 500)));
         List<Object> many = new ArrayList<>();
@@ -145,7 +149,7 @@ final class StageBench {
 
     /** What all of the browser's processes used while the page on top does nothing, in percent of one processor. */
     private static void idle(Browser browser, String name) throws Exception {
-        TimeUnit.SECONDS.sleep(3);
+        TimeUnit.SECONDS.sleep(7);
         Figures.print(name, Processor.share(IDLE_SECONDS), "% of a processor");
         browser.driver().getTitle();
     }
