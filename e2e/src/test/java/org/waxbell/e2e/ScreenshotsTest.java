@@ -25,10 +25,11 @@ class ScreenshotsTest {
     @Test
     void pictures() throws IOException {
         Files.createDirectories(PICTURES);
-        try (Packaged app = new Packaged(data); Browser browser = new Browser()) {
-            String mixer = browser.tab(app.address() + "/mixer");
-            browser.see("[data-scene=bench] iframe");
-            browser.see("h1").click();
+        // The mixer has a browser of its own: a page behind another paints nothing, and viewers would have seen nothing.
+        try (Packaged app = new Packaged(data); Browser software = new Browser(); Browser browser = new Browser()) {
+            String mixer = software.tab(app.address() + "/mixer");
+            software.see("[data-scene=bench] iframe");
+            software.see("h1").click();
             String channel = browser.tab(app.address() + "/channel");
             String links = browser.tab(app.address() + "/links");
             String dusk = browser.tab(app.address() + "/cues/pour-the-taper");
@@ -44,7 +45,7 @@ class ScreenshotsTest {
             app.post("/api/practice/events", Map.of("kind", "follow", "name", "juniper_and_ash", "numbers", Map.of(), "texts", Map.of()));
             browser.await("the card stands", any -> app.get("/api/live").get("now").asDouble()
                     - app.get("/api/journal").valueStream().reduce((one, other) -> other).orElseThrow().get("at").asLong() > 1_600);
-            take(browser, mixer, "mixer");
+            take(software, mixer, "mixer");
             take(browser, dusk, "console");
             dusk(browser, true);
             take(browser, dusk, "console-dusk");
