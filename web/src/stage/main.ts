@@ -1,6 +1,6 @@
 import './stage.css'
 import { showCard } from './cards'
-import { SILENT } from '@/lib/meter'
+import { LOOK_MS, SILENT } from '@/lib/meter'
 import { ServerClock } from './clock'
 import { Deck } from './deck'
 import { Feed } from './feed'
@@ -245,12 +245,12 @@ addEventListener('message', (message: MessageEvent<Asked>) => {
 // It tells the mixer how loud it is, as a source does that a mixer meters.
 let loud = false
 setInterval(() => {
-  if (parent !== window && (sounds.sounding || loud)) {
-    const peak = sounds.peak
-    loud = peak > SILENT
+  const peak = parent === window ? SILENT : sounds.peak
+  if (peak > SILENT || loud) {
     parent.postMessage({ peak }, location.origin)
   }
-}, 200)
+  loud = peak > SILENT
+}, LOOK_MS)
 
 // Fonts are asked for ahead of the first card, so that it does not change its face in mid-air.
 void document.fonts.load('700 30px "Fraunces Variable"')

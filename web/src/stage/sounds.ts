@@ -1,11 +1,11 @@
-import { peakOf } from '@/lib/meter'
+import { meterOf, peakOf } from '@/lib/meter'
 import type { Part } from './messages'
 
 /** Plays sounds at their moment through Web Audio; silent in previews. */
 export class Sounds {
   private readonly context = new AudioContext()
   private readonly level = this.context.createGain()
-  private readonly meter = this.context.createAnalyser()
+  private readonly meter = meterOf(this.context)
   private readonly decoded = new Map<string, Promise<AudioBuffer>>()
   private readonly playing = new Map<string, AudioBufferSourceNode>()
   private readonly outlets = new Map<string, GainNode>()
@@ -36,10 +36,6 @@ export class Sounds {
   /** How loud it is behind the mixer's level, in decibels below full scale. */
   get peak(): number {
     return peakOf(this.meter)
-  }
-
-  get sounding(): boolean {
-    return this.playing.size > 0
   }
 
   /** The way of an outlet's sounds, on which others make it quieter. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, onUnmounted, watch } from 'vue'
-import { peakOf } from '@/lib/meter'
+import { LOOK_MS, meterOf, peakOf } from '@/lib/meter'
 
 /** The hum of a workshop, made here: slow brown noise, softer when it is muffled. */
 const props = defineProps<{ loudness: number; muffled: boolean }>()
@@ -32,10 +32,10 @@ const begin = () => {
   const source = new AudioBufferSourceNode(context, { buffer: noise, loop: true })
   tone = new BiquadFilterNode(context, { type: 'lowpass' })
   gain = new GainNode(context, { gain: 0 })
-  const meter = new AnalyserNode(context, { fftSize: 1_024 })
+  const meter = meterOf(context)
   source.connect(tone).connect(gain).connect(meter).connect(context.destination)
   source.start()
-  timer = window.setInterval(() => emit('peak', peakOf(meter)), 200)
+  timer = window.setInterval(() => emit('peak', peakOf(meter)), LOOK_MS)
   set()
 }
 watch(() => [props.loudness, props.muffled], () => (begin(), set()))

@@ -1,10 +1,9 @@
 import { onUnmounted, reactive } from 'vue'
 import { ask } from '@/api/http'
-import { SILENT } from '@/lib/meter'
+import { LOOK_MS, SILENT } from '@/lib/meter'
 
 /** Below this a level counts as silence, in decibels below full scale. */
 const SILENCE = -60
-const EVERY_MS = 200
 /** How often the mixer is told at all, so that it knows that levels are measured. */
 const HEARTBEAT = 10
 
@@ -27,7 +26,7 @@ export const useLevels = () => {
       // A meter that is lost is of no weight: the next one follows.
       ask('POST', '/practice/mixer/levels', loud.map(([source, peak]) => ({ source, peak }))).catch(() => undefined)
     }
-  }, EVERY_MS)
+  }, LOOK_MS)
   onUnmounted(() => clearInterval(timer))
   return { peaks, tell }
 }
