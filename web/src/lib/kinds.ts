@@ -7,6 +7,8 @@ export interface Field {
   as: 'text' | 'mono' | 'seconds' | 'number' | 'list' | 'flag' | 'choice' | 'colour' | 'colours' | 'words' | 'file'
   unit?: string
   hint?: string
+  /** Stands beside another in one row. */
+  half?: boolean
   choices?: { value: string; name: string }[]
   /** The folder of the shelf from which a file is chosen. */
   folder?: string

@@ -13,8 +13,8 @@ export const MOVES = ['kindle', 'sway', 'flare', 'droop', 'doze']
 
 const options = (values: string[]) => values.map((value) => ({ value, name: value }))
 const easing: Field[] = [
-  field('entry', 'Comes in', 'choice', { choices: [{ value: '', name: 'rises' }, ...PLAIN_MOTIONS.filter((each) => each.value !== 'rise')] }), field('entryMs', 'Time of that', 'seconds'),
-  field('exit', 'Goes out', 'choice', { choices: [{ value: '', name: 'rises' }, ...PLAIN_MOTIONS.filter((each) => each.value !== 'rise')] }), field('exitMs', 'Time of that', 'seconds'),
+  field('entry', 'Comes in', 'choice', { half: true, choices: [{ value: '', name: 'rises' }, ...PLAIN_MOTIONS.filter((each) => each.value !== 'rise')] }), field('entryMs', 'Time of that', 'seconds', { half: true }),
+  field('exit', 'Goes out', 'choice', { half: true, choices: [{ value: '', name: 'rises' }, ...PLAIN_MOTIONS.filter((each) => each.value !== 'rise')] }), field('exitMs', 'Time of that', 'seconds', { half: true }),
 ]
 
 /** The fields of parts that show something, from which their form is made. */
@@ -30,7 +30,7 @@ export const showFields = (part: Part, stages: Stage[], shelf: MediaView[]): Fie
       const known = shelf.some((each) => each.folder === 'Videos' && each.name === part.file && each.lengthMs > 0)
       return [
         field('file', 'Video', 'file', { folder: 'Videos', hint: known ? '' : 'How long it is will be known when a page has played it.' }), field('volume', 'Volume', 'number', { unit: '%' }), ...where, spot,
-        ...['left', 'top', 'right', 'bottom'].map((name) => field(name, `Cut off at the ${name}`, 'number', { unit: '%' })), ...easing,
+        ...['left', 'right', 'top', 'bottom'].map((name) => field(name, `Cut off at the ${name}`, 'number', { unit: '%', half: true })), ...easing,
       ]
     }
     case 'burst':

@@ -21,8 +21,8 @@ const set = (name: string, value: unknown) => emit('set', name, value)
 </script>
 
 <template>
-  <div class="flex flex-col gap-2">
-    <div v-for="each in shown" :key="each.name">
+  <div class="grid grid-cols-2 gap-2">
+    <div v-for="each in shown" :key="each.name" class="min-w-0" :class="!each.half && 'col-span-2'">
       <label v-if="each.as === 'flag'" class="flex items-center gap-2 text-[13.5px]">
         <input type="checkbox" class="h-4 w-4" :checked="now[each.name] === true" @change="set(each.name, ($event.target as HTMLInputElement).checked)" /> {{ each.label }}
       </label>
@@ -37,6 +37,6 @@ const set = (name: string, value: unknown) => emit('set', name, value)
       <TextField v-else :label="each.label" :mono="each.as === 'mono'" :model-value="String(now[each.name] ?? '')" :problems="problems(each.name)" @update:model-value="set(each.name, $event)" />
       <p v-if="each.hint" class="pt-0.5 text-[12.5px] text-soft">{{ each.hint }}</p>
     </div>
-    <p v-if="fields.length === 0" class="text-[13px] text-soft">There is nothing to set here.</p>
+    <p v-if="fields.length === 0" class="col-span-2 text-[13px] text-soft">There is nothing to set here.</p>
   </div>
 </template>
