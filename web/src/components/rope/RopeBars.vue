@@ -78,8 +78,9 @@ watch(quiet, (is) => move(!is), { immediate: true })
 
 /* What is over sinks back into the rope. A mixed colour, not a filter: each filter would be a layer of its own. */
 .past {
-  background: color-mix(in srgb, var(--fill) 30%, var(--rope-well));
+  background: color-mix(in srgb, var(--fill) 40%, var(--rope-well));
   color: var(--rope-words);
+  box-shadow: inset 0 0 0 1px color-mix(in srgb, var(--fill) 65%, var(--rope-words));
 }
 
 .waits {

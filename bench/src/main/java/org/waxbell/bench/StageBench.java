@@ -24,6 +24,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class StageBench {
     private static final int PARTS = 30;
     private static final int IDLE_SECONDS = 10;
+    /** Longer than it takes the figure to doze. */
+    private static final int SETTLED_SECONDS = 7;
     private static final double QUIET_MS = 5;
     private static final int MANY = 2_000;
     private final int rings;
@@ -149,7 +151,7 @@ final class StageBench {
 
     /** What all of the browser's processes used while the page on top does nothing, in percent of one processor. */
     private static void idle(Browser browser, String name) throws Exception {
-        TimeUnit.SECONDS.sleep(7);
+        TimeUnit.SECONDS.sleep(SETTLED_SECONDS);
         Figures.print(name, Processor.share(IDLE_SECONDS), "% of a processor");
         browser.driver().getTitle();
     }
