@@ -25,10 +25,19 @@ const java = readFileSync(process.argv[2], 'utf8')
   .split('\n')
   .map((line) => /^\s*((?:\([^()]*(?:\([^()]*\)[^()]*)*\)\s*)+)\s*(.+) \(([^:()]+:[^:()]+:[^ ()]+) - .*\)$/.exec(line))
   .filter((line) => line && !line[3].startsWith('org.waxbell'))
-  .map((line) => `- ${line[3].split(':').slice(1).join(' ')} (${line[3].split(':')[0]}): ${line[1].trim().replaceAll(/\)\s*\(/g, '; ').replace(/^\(/, '').replace(/\)$/, '')}`)
+  .map(
+    (line) =>
+      `- ${line[3].split(':').slice(1).join(' ')} (${line[3].split(':')[0]}): ${line[1]
+        .trim()
+        .replaceAll(/\)\s*\(/g, '; ')
+        .replace(/^\(/, '')
+        .replace(/\)$/, '')}`,
+  )
   .sort()
 
-writeFileSync(join(here, '..', 'THIRD-PARTY.md'), `# What ships with Wax Bell that others made
+writeFileSync(
+  join(here, '..', 'THIRD-PARTY.md'),
+  `# What ships with Wax Bell that others made
 
 Written by the build; not to be edited by hand.
 
@@ -39,4 +48,5 @@ ${pages.join('\n')}
 ## In the program
 
 ${java.join('\n')}
-`)
+`,
+)

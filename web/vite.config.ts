@@ -13,9 +13,21 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
     rollupOptions: {
-      input: { index: page('index'), stage: page('stage'), channel: page('channel'), mixer: page('mixer'), 'sign-in': page('sign-in') },
+      input: {
+        index: page('index'),
+        stage: page('stage'),
+        channel: page('channel'),
+        mixer: page('mixer'),
+        'sign-in': page('sign-in'),
+      },
     },
   },
-  server: { proxy: { '/api': 'http://127.0.0.1:8087', '/media': 'http://127.0.0.1:8087', '/ws': { target: 'ws://127.0.0.1:8087', ws: true } } },
+  server: {
+    proxy: {
+      '/api': 'http://127.0.0.1:8087',
+      '/media': 'http://127.0.0.1:8087',
+      '/ws': { target: 'ws://127.0.0.1:8087', ws: true },
+    },
+  },
   test: { environment: 'happy-dom', include: ['src/**/*.test.ts'] },
 })

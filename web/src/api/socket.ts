@@ -2,7 +2,11 @@ const SOONEST = 250
 const LATEST = 5_000
 
 /** Listens to a socket that first says how things stand and then every change; it comes back by itself. */
-export const listen = (path: string, hear: (type: string, body: unknown) => void, connected: (yes: boolean) => void): (() => void) => {
+export const listen = (
+  path: string,
+  hear: (type: string, body: unknown) => void,
+  connected: (yes: boolean) => void,
+): (() => void) => {
   let wait = SOONEST
   let over = false
   let socket: WebSocket

@@ -63,8 +63,18 @@ describe('a time in seconds', () => {
 describe('the sentence', () => {
   it('is said to a screen reader as it reads, with a control for each chip', async () => {
     const made = mount(CueSentence, { props: { draft: await opened() } })
-    expect(made.find('section').attributes('aria-label')).toBe('When !pour is typed by anyone, at most every 14 s, it answers at once. When held, it stays silent.')
-    expect(made.findAll('button.chip').map((chip) => chip.text())).toEqual(['!pour', 'anyone', 'every 14 s', 'stays silent', '+ when', '+ only if', '+ take'])
+    expect(made.find('section').attributes('aria-label')).toBe(
+      'When !pour is typed by anyone, at most every 14 s, it answers at once. When held, it stays silent.',
+    )
+    expect(made.findAll('button.chip').map((chip) => chip.text())).toEqual([
+      '!pour',
+      'anyone',
+      'every 14 s',
+      'stays silent',
+      '+ when',
+      '+ only if',
+      '+ take',
+    ])
   })
 
   it('marks the chip whose place is wrong and no other', async () => {
@@ -78,7 +88,13 @@ describe('the sentence', () => {
 describe('the drawn score', () => {
   it('has a button for each part, and arrows go from one to the next', async () => {
     const draft = await opened()
-    draft.cue.takes[0]!.score.parts.push({ kind: 'reply', id: 'more', start: { kind: 'after', part: 'answer', gapMs: 900 }, words: 'More', manner: PLAIN })
+    draft.cue.takes[0]!.score.parts.push({
+      kind: 'reply',
+      id: 'more',
+      start: { kind: 'after', part: 'answer', gapMs: 900 },
+      words: 'More',
+      manner: PLAIN,
+    })
     const made = mount(ScoreDrawing, { props: { draft, take: 0, picked: ['answer'], zoom: 1 } })
     expect(made.findAll('button.part').map((part) => part.text())).toEqual(['Thanks, wickerby', 'More'])
     await made.find('section').trigger('keydown', { key: 'ArrowRight' })
@@ -94,9 +110,18 @@ describe('the check-up beside a cue', () => {
   it('names what can go wrong, and mends it by one click where that is safe', async () => {
     const draft = await opened()
     const mended = pour({ gates: [{ kind: 'cooldown', forAllMs: 10_000, perViewerMs: 0 }] })
-    const remark = { rule: 'loud-without-rest', cueId: 'pour', path: 'gates', message: 'Everyone may ring it.', remedy: 'Give it a cooldown.' }
+    const remark = {
+      rule: 'loud-without-rest',
+      cueId: 'pour',
+      path: 'gates',
+      message: 'Everyone may ring it.',
+      remedy: 'Give it a cooldown.',
+    }
     const asked = serve(() => ({ body: { version: 2 } }))
-    const remarks = [{ ...remark, severity: 'doubtful', mended }, { ...remark, severity: 'grave', rule: 'no-link', path: '' }] as Remark[]
+    const remarks = [
+      { ...remark, severity: 'doubtful', mended },
+      { ...remark, severity: 'grave', rule: 'no-link', path: '' },
+    ] as Remark[]
     const made = mount(CueRemarks, { props: { draft, remarks } })
     expect(made.findAll('li')).toHaveLength(2)
     expect(made.text()).toContain('Doubtful')
@@ -118,14 +143,18 @@ describe('keys of cues', () => {
     dispatchEvent(new KeyboardEvent('keydown', { code: 'Digit3', key: '3' }))
     made.find('input').element.dispatchEvent(new KeyboardEvent('keydown', { code: 'Digit3', key: '3', bubbles: true }))
     expect(asked).toHaveLength(0)
-    made.find('input').element.dispatchEvent(new KeyboardEvent('keydown', { code: 'Digit3', key: '³', altKey: true, bubbles: true }))
+    made
+      .find('input')
+      .element.dispatchEvent(new KeyboardEvent('keydown', { code: 'Digit3', key: '³', altKey: true, bubbles: true }))
     await vi.waitFor(() => expect(asked.map((each) => each.path)).toEqual(['/api/cues/pour/press']))
     await vi.waitFor(() => expect(useNotes().notes.map((each) => each.text)).toEqual(['rang Pour the taper']))
     made.unmount()
   })
 
   it('are named as cues name them', () => {
-    expect(keyName(new KeyboardEvent('keydown', { code: 'KeyB', key: 'b', ctrlKey: true, shiftKey: true }))).toBe('Ctrl+Shift+B')
+    expect(keyName(new KeyboardEvent('keydown', { code: 'KeyB', key: 'b', ctrlKey: true, shiftKey: true }))).toBe(
+      'Ctrl+Shift+B',
+    )
     expect(keyName(new KeyboardEvent('keydown', { code: 'F6', key: 'F6' }))).toBe('F6')
   })
 })
@@ -160,7 +189,11 @@ describe('Hush', () => {
 
 describe('chat', () => {
   it('shows names and lines as text', () => {
-    const made = mount(ChatLines, { props: { lines: [{ at: 0, name: '<b>x</b>', standing: 'vip', text: '<img src=x>', helper: false, to: '', key: 0 }] } })
+    const made = mount(ChatLines, {
+      props: {
+        lines: [{ at: 0, name: '<b>x</b>', standing: 'vip', text: '<img src=x>', helper: false, to: '', key: 0 }],
+      },
+    })
     expect(made.find('img').exists()).toBe(false)
     expect(made.text()).toContain('<b>x</b>')
     expect(made.text()).toContain('VIP')
@@ -170,7 +203,12 @@ describe('chat', () => {
 describe('keys', () => {
   it('work outside fields and leave what is written in them alone', () => {
     const calls: string[] = []
-    const made = mount(defineComponent({ setup: () => (useKeys({ n: () => calls.push('new'), 'Ctrl+z': () => calls.push('undo') }), () => h('input')) }), { attachTo: document.body })
+    const made = mount(
+      defineComponent({
+        setup: () => (useKeys({ n: () => calls.push('new'), 'Ctrl+z': () => calls.push('undo') }), () => h('input')),
+      }),
+      { attachTo: document.body },
+    )
     made.element.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', bubbles: true }))
     document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', bubbles: true }))
     document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'z', ctrlKey: true, bubbles: true }))
@@ -180,7 +218,10 @@ describe('keys', () => {
     menu.setAttribute('role', 'menu')
     document.body.append(menu)
     menu.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', bubbles: true }))
-    expect(calls.filter((each) => each === 'new'), 'an item of a menu is found by typing').toHaveLength(1)
+    expect(
+      calls.filter((each) => each === 'new'),
+      'an item of a menu is found by typing',
+    ).toHaveLength(1)
     menu.remove()
     made.unmount()
   })

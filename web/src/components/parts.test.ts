@@ -18,10 +18,21 @@ afterEach(() => vi.unstubAllGlobals())
 type More = Extract<Part, { kind: 'clip' | 'switch' | 'slate' | 'points' }>
 const none = (): Problem[] => []
 const shown = (part: Part) => mount(MorePart, { props: { part: part as More, problems: none } })
-const GROUND = { stage: { id: 'main', spots: [{ id: 'low' }], outlets: [{ id: 'bench' }] }, folder: 'Bench', rack: 'bench', slate: ['pours'], values: ['viewer'] }
+const GROUND = {
+  stage: { id: 'main', spots: [{ id: 'low' }], outlets: [{ id: 'bench' }] },
+  folder: 'Bench',
+  rack: 'bench',
+  slate: ['pours'],
+  values: ['viewer'],
+}
 const field = (made: ReturnType<typeof shown>, label: string) => {
   const words = made.find(`input[aria-label='${label}']`)
-  return words.exists() ? words : made.findAll('label').find((each) => each.text().startsWith(label))!.find('input')
+  return words.exists()
+    ? words
+    : made
+        .findAll('label')
+        .find((each) => each.text().startsWith(label))!
+        .find('input')
 }
 
 describe('the fields of further parts', () => {
@@ -32,7 +43,11 @@ describe('the fields of further parts', () => {
     await field(made, 'Seconds kept').setValue('many')
     expect(made.find('[role=alert]').text()).toContain('no whole number')
     await field(made, 'Given up after').setValue('12.5')
-    expect(made.emitted('set')).toEqual([['title', 'The tall taper'], ['seconds', 45], ['longestMs', 12_500]])
+    expect(made.emitted('set')).toEqual([
+      ['title', 'The tall taper'],
+      ['seconds', 45],
+      ['longestMs', 12_500],
+    ])
   })
 
   it('change what is switched, for a time or for good', async () => {
@@ -40,18 +55,48 @@ describe('the fields of further parts', () => {
     await field(made, 'To').setValue('#c8841a')
     await field(made, 'For, then back').setValue('3')
     await made.find('input[type=checkbox]').trigger('change')
-    expect(made.emitted('set')).toEqual([['value', '#c8841a'], ['lengthMs', 3_000], ['stay', true]])
-    const stays = shown({ kind: 'switch', id: 's', start: { kind: 'at', ms: 0 }, lengthMs: 0, target: { kind: 'lamp', name: 'Bench' }, value: 'off', stay: true, manner: PLAIN })
+    expect(made.emitted('set')).toEqual([
+      ['value', '#c8841a'],
+      ['lengthMs', 3_000],
+      ['stay', true],
+    ])
+    const stays = shown({
+      kind: 'switch',
+      id: 's',
+      start: { kind: 'at', ms: 0 },
+      lengthMs: 0,
+      target: { kind: 'lamp', name: 'Bench' },
+      value: 'off',
+      stay: true,
+      manner: PLAIN,
+    })
     expect(stays.text()).not.toContain('For, then back')
     await field(stays, 'Which one').setValue('Shelf')
     expect(stays.emitted('set')).toEqual([['target', { kind: 'lamp', name: 'Shelf' }]])
   })
 
   it('offer what the mixer has, by the names that people see', async () => {
-    const source = (id: string, kind: string) => ({ id, name: id.toUpperCase(), kind, text: '', level: 100, muted: false, filters: kind === 'camera' ? [{ id: 'warm', name: 'Warm light', on: false }] : [], address: '' })
-    const picture = { number: 1, current: 'bench', scenes: [{ id: 'bench', name: 'Bench camera', items: [] }], sources: [source('label', 'text'), source('cam', 'camera')], streaming: false, recording: false }
+    const source = (id: string, kind: string) => ({
+      id,
+      name: id.toUpperCase(),
+      kind,
+      text: '',
+      level: 100,
+      muted: false,
+      filters: kind === 'camera' ? [{ id: 'warm', name: 'Warm light', on: false }] : [],
+      address: '',
+    })
+    const picture = {
+      number: 1,
+      current: 'bench',
+      scenes: [{ id: 'bench', name: 'Bench camera', items: [] }],
+      sources: [source('label', 'text'), source('cam', 'camera')],
+      streaming: false,
+      recording: false,
+    }
     serve(() => ({ body: { known: true, picture } }))
-    const of = (kind: string, value: string) => shown({ ...newPart('switch', [], GROUND), target: { kind, name: '' }, value } as Part)
+    const of = (kind: string, value: string) =>
+      shown({ ...newPart('switch', [], GROUND), target: { kind, name: '' }, value } as Part)
     const offered = async (made: ReturnType<typeof shown>) => {
       await flushPromises()
       await flushPromises()
@@ -66,7 +111,15 @@ describe('the fields of further parts', () => {
   it('write on the slate and give points', async () => {
     serve(() => ({ body: wiringOf(1, pour()) }))
     await useWiring().load()
-    const slate = shown({ kind: 'slate', id: 's', start: { kind: 'at', ms: 0 }, value: 'pours', act: 'add', words: '1', manner: PLAIN })
+    const slate = shown({
+      kind: 'slate',
+      id: 's',
+      start: { kind: 'at', ms: 0 },
+      value: 'pours',
+      act: 'add',
+      words: '1',
+      manner: PLAIN,
+    })
     await field(slate, 'What').setValue('2')
     expect(slate.emitted('set')).toEqual([['words', '2']])
     const points = shown(newPart('points', [], GROUND))
@@ -76,22 +129,32 @@ describe('the fields of further parts', () => {
 
   it('show what is refused beside its field', () => {
     const refused = [{ path: 'x', value: '2', message: 'Too short.', remedy: 'Make it longer.' }]
-    const made = mount(MorePart, { props: { part: newPart('clip', [], GROUND) as More, problems: (name: string) => (name === 'seconds' ? refused : []) } })
+    const made = mount(MorePart, {
+      props: {
+        part: newPart('clip', [], GROUND) as More,
+        problems: (name: string) => (name === 'seconds' ? refused : []),
+      },
+    })
     expect(made.findAll('[role=alert]').map((each) => each.text())).toEqual(['Too short. Make it longer.'])
   })
 })
 
 describe('a new part', () => {
-  it.each(['card', 'sound', 'reply', 'clip', 'switch', 'slate', 'points'] as const)('of kind %s has a name of its own and plays at once', (kind) => {
-    const first = newPart(kind, [], GROUND)
-    const second = newPart(kind, [first], GROUND)
-    expect([first.id, second.id]).toEqual([kind, `${kind}-2`])
-    expect(first.start).toEqual({ kind: 'at', ms: 0 })
-    expect(first.manner).toEqual(PLAIN)
-  })
+  it.each(['card', 'sound', 'reply', 'clip', 'switch', 'slate', 'points'] as const)(
+    'of kind %s has a name of its own and plays at once',
+    (kind) => {
+      const first = newPart(kind, [], GROUND)
+      const second = newPart(kind, [first], GROUND)
+      expect([first.id, second.id]).toEqual([kind, `${kind}-2`])
+      expect(first.start).toEqual({ kind: 'at', ms: 0 })
+      expect(first.manner).toEqual(PLAIN)
+    },
+  )
 
   it('uses only values that the cue has', () => {
-    const made = (['card', 'reply', 'clip'] as const).map((kind) => JSON.stringify(newPart(kind, [], { ...GROUND, values: [] })))
+    const made = (['card', 'reply', 'clip'] as const).map((kind) =>
+      JSON.stringify(newPart(kind, [], { ...GROUND, values: [] })),
+    )
     expect(made.filter((each) => each.includes('{viewer}'))).toEqual([])
   })
 })

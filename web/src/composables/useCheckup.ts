@@ -14,7 +14,10 @@ const useFound = defineStore('checkup', () => {
   /** One question for all that ask at the same time. */
   const load = useDebounceFn(() => {
     asked = live.wiringStamp
-    return ask<Remark[]>('GET', '/checkup').then((found) => (all.value = found), () => (all.value = []))
+    return ask<Remark[]>('GET', '/checkup').then(
+      (found) => (all.value = found),
+      () => (all.value = []),
+    )
   }, 60)
   const follow = () => {
     if (asked !== live.wiringStamp) {
@@ -35,4 +38,8 @@ export const useCheckup = (cueId: () => string = () => '', version: () => number
   return { all, mine: computed(() => all.value.filter((each) => each.cueId === cueId())) }
 }
 /** How bad something would be, in words. */
-export const SEVERITIES: Record<Remark['severity'], string> = { grave: 'Would go wrong', doubtful: 'Doubtful', hint: 'Could be better' }
+export const SEVERITIES: Record<Remark['severity'], string> = {
+  grave: 'Would go wrong',
+  doubtful: 'Doubtful',
+  hint: 'Could be better',
+}

@@ -13,7 +13,8 @@ export const useChosenCues = (shown: Ref<CueView[]>) => {
   const chosen = computed(() => shown.value.filter((each) => ids.value.includes(each.cue.id)))
   const count = (one: number) => (one === 1 ? '1 cue' : `${one} cues`)
 
-  const toggle = (id: string) => (ids.value = ids.value.includes(id) ? ids.value.filter((each) => each !== id) : [...ids.value, id])
+  const toggle = (id: string) =>
+    (ids.value = ids.value.includes(id) ? ids.value.filter((each) => each !== id) : [...ids.value, id])
   /** Chooses all from the one that was chosen last to this one. */
   const reach = (id: string, from: string) => {
     const order = shown.value.map((each) => each.cue.id)
@@ -33,8 +34,13 @@ export const useChosenCues = (shown: Ref<CueView[]>) => {
       return false
     }
   }
-  const save = (what: string, cues: { version: number; cue: Cue }[], drop: { id: string; version: number }[] = []) => done(`${what}.`, () => ask('PUT', '/cues', { what, save: cues, delete: drop }))
-  const turn = (on: boolean) => save(`${count(chosen.value.length)} switched ${on ? 'on' : 'off'}`, chosen.value.map((each) => ({ version: each.version, cue: { ...each.cue, on } })))
+  const save = (what: string, cues: { version: number; cue: Cue }[], drop: { id: string; version: number }[] = []) =>
+    done(`${what}.`, () => ask('PUT', '/cues', { what, save: cues, delete: drop }))
+  const turn = (on: boolean) =>
+    save(
+      `${count(chosen.value.length)} switched ${on ? 'on' : 'off'}`,
+      chosen.value.map((each) => ({ version: each.version, cue: { ...each.cue, on } })),
+    )
   const copy = (of: CueView[] = chosen.value) => {
     const all = [...wiring.cues]
     const copies = of.map((each) => {
@@ -45,11 +51,18 @@ export const useChosenCues = (shown: Ref<CueView[]>) => {
     return save(`${count(copies.length)} copied`, copies).then((yes) => (yes ? copies.map((each) => each.cue.id) : []))
   }
   const remove = async () => {
-    if (await save(`${count(chosen.value.length)} deleted`, [], chosen.value.map((each) => ({ id: each.cue.id, version: each.version })))) {
+    if (
+      await save(
+        `${count(chosen.value.length)} deleted`,
+        [],
+        chosen.value.map((each) => ({ id: each.cue.id, version: each.version })),
+      )
+    ) {
       clear()
     }
   }
   /** Moves cues into a rack, before another or to its end. */
-  const move = (cues: string[], rack: string, before: string) => done(`${count(cues.length)} moved.`, () => ask('POST', '/cues/arrange', { cues, rack, before }))
+  const move = (cues: string[], rack: string, before: string) =>
+    done(`${count(cues.length)} moved.`, () => ask('POST', '/cues/arrange', { cues, rack, before }))
   return { ids, chosen, toggle, reach, clear, turn, copy, remove, move }
 }

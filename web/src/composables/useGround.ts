@@ -10,12 +10,21 @@ export const useGround = (cueId: () => string): Ref<Ground> => {
   const wiring = useWiring()
   const live = useLive()
   const scenes = ref<string[]>([])
-  onMounted(() => ask<MixerView>('GET', '/mixer').then((view) => (scenes.value = view.known ? view.picture.scenes.map((each) => each.id) : []), () => undefined))
+  onMounted(() =>
+    ask<MixerView>('GET', '/mixer').then(
+      (view) => (scenes.value = view.known ? view.picture.scenes.map((each) => each.id) : []),
+      () => undefined,
+    ),
+  )
   return computed(() => ({
     house: wiring.house,
     counted: wiring.view?.counted ?? [],
-    cues: wiring.cues.filter((each) => each.cue.id !== cueId()).map((each) => ({ id: each.cue.id, name: each.cue.name })),
+    cues: wiring.cues
+      .filter((each) => each.cue.id !== cueId())
+      .map((each) => ({ id: each.cue.id, name: each.cue.name })),
     scenes: scenes.value,
-    links: live.links.filter((each) => each.kind === 'irc' || each.id === 'practice').map((each) => ({ id: each.id, name: each.name })),
+    links: live.links
+      .filter((each) => each.kind === 'irc' || each.id === 'practice')
+      .map((each) => ({ id: each.id, name: each.name })),
   }))
 }

@@ -8,7 +8,14 @@ import { useWiring } from '@/stores/wiring'
 /** A key as cues name it: modifiers in one order, then the key itself, such as Ctrl+Shift+F6. */
 export const keyName = (key: KeyboardEvent): string => {
   const own = /^Key([A-Z])$|^Digit(\d)$/.exec(key.code)
-  return [key.ctrlKey && 'Ctrl', key.altKey && 'Alt', key.shiftKey && 'Shift', own?.[1] ?? own?.[2] ?? key.key.toUpperCase()].filter(Boolean).join('+')
+  return [
+    key.ctrlKey && 'Ctrl',
+    key.altKey && 'Alt',
+    key.shiftKey && 'Shift',
+    own?.[1] ?? own?.[2] ?? key.key.toUpperCase(),
+  ]
+    .filter(Boolean)
+    .join('+')
 }
 
 /** Presses the button of a cue, and says what became of it. */
@@ -32,7 +39,9 @@ export const useHandKeys = () => {
       return
     }
     const name = keyName(key)
-    const view = wiring.view?.cues.find((each) => each.cue.pulls.some((pull) => pull.kind === 'hand' && pull.key !== '' && pull.key === name))
+    const view = wiring.view?.cues.find((each) =>
+      each.cue.pulls.some((pull) => pull.kind === 'hand' && pull.key !== '' && pull.key === name),
+    )
     if (view) {
       key.preventDefault()
       void press(view.cue.id)

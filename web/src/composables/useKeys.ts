@@ -27,7 +27,11 @@ export const KEYS = [
 /** Whether keys belong to a field in which somebody writes, or to a menu or list whose items are found by typing. */
 export const isWriting = (key: KeyboardEvent): boolean => {
   const target = key.target as HTMLElement
-  return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest?.('[role=menu], [role=listbox]') != null
+  return (
+    target.isContentEditable ||
+    ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) ||
+    target.closest?.('[role=menu], [role=listbox]') != null
+  )
 }
 
 /** Calls what stands under the key pressed, such as `n`, `?` or `Ctrl+z`; keys in fields stay with the field. */
@@ -36,7 +40,10 @@ export const useKeys = (actions: Record<string, () => void>) => {
     if (isWriting(key) || key.altKey) {
       return
     }
-    const name = (key.ctrlKey || key.metaKey ? 'Ctrl+' : '') + (key.shiftKey && key.ctrlKey ? 'Shift+' : '') + key.key.toLowerCase()
+    const name =
+      (key.ctrlKey || key.metaKey ? 'Ctrl+' : '') +
+      (key.shiftKey && key.ctrlKey ? 'Shift+' : '') +
+      key.key.toLowerCase()
     const action = actions[name]
     if (action) {
       key.preventDefault()

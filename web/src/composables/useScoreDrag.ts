@@ -50,11 +50,13 @@ export const useScoreDrag = ({ parts, plan, msPerPixel, picked, playhead, pick, 
     const end = snapped(mine.to + ms, points, reach)
     // Whichever edge came nearer to something decides.
     const byEnd = points.includes(end) && !points.includes(start)
-    const by = (byEnd ? end - mine.to : start - mine.from)
+    const by = byEnd ? end - mine.to : start - mine.from
     const movers = together(now.id)
     return parts.value.map((each) => (movers.includes(each.id) ? moved(each, by) : each))
   }
-  const shown = computed(() => (drag.value && drag.value.by !== 0 && drag.value.mode !== 'thread' ? dragged() : parts.value))
+  const shown = computed(() =>
+    drag.value && drag.value.by !== 0 && drag.value.mode !== 'thread' ? dragged() : parts.value,
+  )
 
   const down = (event: PointerEvent, id: string, mode: Drag['mode']) => {
     if (event.button !== 0) {
@@ -70,7 +72,12 @@ export const useScoreDrag = ({ parts, plan, msPerPixel, picked, playhead, pick, 
     const now = drag.value
     if (now) {
       const by = event.clientX - now.startX
-      drag.value = { ...now, by: now.by === 0 && Math.abs(by) < MEANT && now.mode !== 'thread' ? 0 : by || 0.001, x: event.clientX, y: event.clientY }
+      drag.value = {
+        ...now,
+        by: now.by === 0 && Math.abs(by) < MEANT && now.mode !== 'thread' ? 0 : by || 0.001,
+        x: event.clientX,
+        y: event.clientY,
+      }
     }
   }
   /** @param under id of the part under the pointer, empty text for none */

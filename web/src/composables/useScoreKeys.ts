@@ -22,7 +22,9 @@ export const useScoreKeys = ({ parts, plan, picked, pick, commit, cancel, remove
   const playhead = usePlayhead()
   const focus = (id: string) => document.getElementById(`part-${id}`)?.focus()
   const step = (by: number) => {
-    const order = plan(parts.value).map((each, at) => ({ ...each, at })).sort((one, other) => one.from - other.from || one.at - other.at)
+    const order = plan(parts.value)
+      .map((each, at) => ({ ...each, at }))
+      .sort((one, other) => one.from - other.from || one.at - other.at)
     const now = order.findIndex((each) => each.part.id === picked.value.at(-1))
     const next = order[(now + by + order.length) % order.length]
     if (next) {
@@ -31,10 +33,22 @@ export const useScoreKeys = ({ parts, plan, picked, pick, commit, cancel, remove
     }
   }
   const change = (one: (part: Part) => Part, alone: boolean) => {
-    const movers = alone ? picked.value : picked.value.filter((each) => !picked.value.some((other) => other !== each && hangers(parts.value, other).includes(each)))
+    const movers = alone
+      ? picked.value
+      : picked.value.filter(
+          (each) => !picked.value.some((other) => other !== each && hangers(parts.value, other).includes(each)),
+        )
     commit(parts.value.map((each) => (movers.includes(each.id) ? one(each) : each)))
   }
-  const copy = () => localStorage.setItem(KEPT, JSON.stringify(plan(parts.value).filter((each) => picked.value.includes(each.part.id)).map((each) => ({ part: each.part, from: each.from, to: each.to }))))
+  const copy = () =>
+    localStorage.setItem(
+      KEPT,
+      JSON.stringify(
+        plan(parts.value)
+          .filter((each) => picked.value.includes(each.part.id))
+          .map((each) => ({ part: each.part, from: each.from, to: each.to })),
+      ),
+    )
   const paste = () => {
     const kept = JSON.parse(localStorage.getItem(KEPT) ?? '[]') as { part: Part; from: number; to: number }[]
     const first = Math.min(...kept.map((each) => each.from))
@@ -55,14 +69,31 @@ export const useScoreKeys = ({ parts, plan, picked, pick, commit, cancel, remove
     }
   }
   const ACTIONS: Record<string, () => void> = {
-    ArrowRight: () => step(1), ArrowLeft: () => step(-1), 'Shift+ArrowRight': () => change((part) => moved(part, NUDGE), false), 'Shift+ArrowLeft': () => change((part) => moved(part, -NUDGE), false),
-    'Ctrl+ArrowRight': () => change((part) => stretched(part, NUDGE), true), 'Ctrl+ArrowLeft': () => change((part) => stretched(part, -NUDGE), true),
-    'Ctrl+c': copy, 'Ctrl+x': () => (copy(), remove()), 'Ctrl+v': paste, 'Ctrl+a': () => pick(parts.value.map((each) => each.id)),
-    Delete: remove, Backspace: remove, Escape: cancel, p: playhead.toggle, Home: () => playhead.scrub(0), End: () => playhead.scrub(playhead.end - 400),
-    '+': () => zoom(1), '=': () => zoom(1), '-': () => zoom(-1),
+    ArrowRight: () => step(1),
+    ArrowLeft: () => step(-1),
+    'Shift+ArrowRight': () => change((part) => moved(part, NUDGE), false),
+    'Shift+ArrowLeft': () => change((part) => moved(part, -NUDGE), false),
+    'Ctrl+ArrowRight': () => change((part) => stretched(part, NUDGE), true),
+    'Ctrl+ArrowLeft': () => change((part) => stretched(part, -NUDGE), true),
+    'Ctrl+c': copy,
+    'Ctrl+x': () => (copy(), remove()),
+    'Ctrl+v': paste,
+    'Ctrl+a': () => pick(parts.value.map((each) => each.id)),
+    Delete: remove,
+    Backspace: remove,
+    Escape: cancel,
+    p: playhead.toggle,
+    Home: () => playhead.scrub(0),
+    End: () => playhead.scrub(playhead.end - 400),
+    '+': () => zoom(1),
+    '=': () => zoom(1),
+    '-': () => zoom(-1),
   }
   const keys = (key: KeyboardEvent) => {
-    const name = (key.ctrlKey || key.metaKey ? 'Ctrl+' : '') + (key.shiftKey && key.key.startsWith('Arrow') ? 'Shift+' : '') + (key.key.length === 1 ? key.key.toLowerCase() : key.key)
+    const name =
+      (key.ctrlKey || key.metaKey ? 'Ctrl+' : '') +
+      (key.shiftKey && key.key.startsWith('Arrow') ? 'Shift+' : '') +
+      (key.key.length === 1 ? key.key.toLowerCase() : key.key)
     const action = key.altKey ? undefined : ACTIONS[name]
     action?.()
     // Esc goes on: held, it is Hush.

@@ -25,11 +25,15 @@ export const useStageDraft = (id: () => string) => {
     message.value = ''
   }
   // What has no edits of its own follows the server, by undo or by another console.
-  watch([there, id], ([now, of], [, before]) => {
-    if (of !== before || !now || (state.value === 'saved' && now.version !== version.value) || !stage.value) {
-      follow()
-    }
-  }, { immediate: true })
+  watch(
+    [there, id],
+    ([now, of], [, before]) => {
+      if (of !== before || !now || (state.value === 'saved' && now.version !== version.value) || !stage.value) {
+        follow()
+      }
+    },
+    { immediate: true },
+  )
 
   const save = async () => {
     if (!stage.value || state.value === 'saving') {
@@ -39,7 +43,9 @@ export const useStageDraft = (id: () => string) => {
     const of = stage.value
     state.value = 'saving'
     try {
-      version.value = (await ask<{ version: number }>('PUT', `/stages/${of.id}`, { version: version.value, stage: of })).version
+      version.value = (
+        await ask<{ version: number }>('PUT', `/stages/${of.id}`, { version: version.value, stage: of })
+      ).version
       await wiring.load()
       state.value = 'saved'
       problems.value = []
@@ -48,7 +54,8 @@ export const useStageDraft = (id: () => string) => {
       const refusal = failed as Refusal
       problems.value = refusal.problems ?? []
       message.value = refusal.message
-      state.value = refusal.status === 409 ? 'conflict' : refusal.status === 0 || refusal.status === 503 ? 'offline' : 'refused'
+      state.value =
+        refusal.status === 409 ? 'conflict' : refusal.status === 0 || refusal.status === 503 ? 'offline' : 'refused'
     }
     if (mine !== edits && (state.value as string) !== 'conflict') {
       state.value = 'editing'
@@ -76,6 +83,9 @@ export const useStageDraft = (id: () => string) => {
     state.value = 'editing'
     await save()
   }
-  const at = (path: string) => problems.value.filter((each) => each.path === path || each.path.startsWith(`${path}.`) || each.path.startsWith(`${path}[`))
+  const at = (path: string) =>
+    problems.value.filter(
+      (each) => each.path === path || each.path.startsWith(`${path}.`) || each.path.startsWith(`${path}[`),
+    )
   return { stage, state, problems, message, edit, takeTheirs, keepMine, at }
 }

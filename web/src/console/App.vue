@@ -21,7 +21,10 @@ const keys = ref(false)
 const palette = ref(false)
 
 onMounted(() => live.start())
-watch(() => live.wiringStamp, () => void wiring.load())
+watch(
+  () => live.wiringStamp,
+  () => void wiring.load(),
+)
 
 const history = async (step: 'undo' | 'redo') => {
   const what = wiring.view?.history[step]
@@ -59,7 +62,8 @@ useKeys({
       Wax Bell does not answer. What is on air goes away by itself; this page comes back as soon as it runs again.
     </p>
     <p v-if="!live.saved.ok" role="alert" class="bg-wax px-4 py-1 text-on-wax">
-      Unsaved: the data folder cannot be written ({{ live.saved.why }}). Screen and sound go on; make room on the disk, it is tried again every second.
+      Unsaved: the data folder cannot be written ({{ live.saved.why }}). Screen and sound go on; make room on the disk,
+      it is tried again every second.
     </p>
     <main class="min-h-0 flex-1"><RouterView /></main>
     <TheRope />

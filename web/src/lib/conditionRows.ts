@@ -14,10 +14,28 @@ export interface Rows {
 
 /** How names of a type may be compared, in words. */
 export const COMPARISONS: Record<NameType, { value: string; name: string }[]> = {
-  number: [['>=', 'at least'], ['<=', 'at most'], ['>', 'more than'], ['<', 'less than'], ['==', 'exactly'], ['!=', 'not']].map(([value, name]) => ({ value: value!, name: name! })),
-  text: [['==', 'is'], ['!=', 'is not'], ['contains', 'has in it'], ['startsWith', 'begins with']].map(([value, name]) => ({ value: value!, name: name! })),
-  truth: [{ value: 'is', name: 'is so' }, { value: 'not', name: 'is not so' }],
-  texts: [{ value: 'has', name: 'has' }, { value: 'hasNot', name: 'has not' }],
+  number: [
+    ['>=', 'at least'],
+    ['<=', 'at most'],
+    ['>', 'more than'],
+    ['<', 'less than'],
+    ['==', 'exactly'],
+    ['!=', 'not'],
+  ].map(([value, name]) => ({ value: value!, name: name! })),
+  text: [
+    ['==', 'is'],
+    ['!=', 'is not'],
+    ['contains', 'has in it'],
+    ['startsWith', 'begins with'],
+  ].map(([value, name]) => ({ value: value!, name: name! })),
+  truth: [
+    { value: 'is', name: 'is so' },
+    { value: 'not', name: 'is not so' },
+  ],
+  texts: [
+    { value: 'has', name: 'has' },
+    { value: 'hasNot', name: 'has not' },
+  ],
 }
 
 const quoted = (text: string) => `'${text.replaceAll('\\', '\\\\').replaceAll("'", "\\'")}'`
@@ -32,7 +50,9 @@ const writeRow = ({ name, compare, value }: Row, type: NameType): string => {
     case 'texts':
       return compare === 'hasNot' ? `!(${quoted(value)} in ${name})` : `${quoted(value)} in ${name}`
     default:
-      return compare === 'contains' || compare === 'startsWith' ? `${name}.${compare}(${quoted(value)})` : `${name} ${compare} ${quoted(value)}`
+      return compare === 'contains' || compare === 'startsWith'
+        ? `${name}.${compare}(${quoted(value)})`
+        : `${name} ${compare} ${quoted(value)}`
   }
 }
 
@@ -41,14 +61,34 @@ export const writeRows = ({ any, rows }: Rows, types: Record<string, NameType>):
   rows.map((row) => writeRow(row, types[row.name] ?? 'text')).join(any ? ' || ' : ' && ')
 
 const NAME = '([a-zA-Z][\\w.]*?)'
-const TEXT = "('(?:[^'\\\\]|\\\\.)*'|\"(?:[^\"\\\\]|\\\\.)*\")"
+const TEXT = '(\'(?:[^\'\\\\]|\\\\.)*\'|"(?:[^"\\\\]|\\\\.)*")'
 /** How a row of a type is written, tried in this order. */
 const SHAPES: [RegExp, NameType, (found: string[]) => Row][] = [
-  [new RegExp(`^!\\(${TEXT} in ${NAME}\\)$`), 'texts', (found) => ({ name: found[2]!, compare: 'hasNot', value: unquoted(found[1]!) })],
-  [new RegExp(`^${TEXT} in ${NAME}$`), 'texts', (found) => ({ name: found[2]!, compare: 'has', value: unquoted(found[1]!) })],
-  [new RegExp(`^${NAME}\\.(contains|startsWith)\\(${TEXT}\\)$`), 'text', (found) => ({ name: found[1]!, compare: found[2]!, value: unquoted(found[3]!) })],
-  [new RegExp(`^${NAME}\\s*(==|!=)\\s*${TEXT}$`), 'text', (found) => ({ name: found[1]!, compare: found[2]!, value: unquoted(found[3]!) })],
-  [new RegExp(`^${NAME}\\s*(>=|<=|==|!=|>|<)\\s*(-?\\d+)$`), 'number', (found) => ({ name: found[1]!, compare: found[2]!, value: found[3]! })],
+  [
+    new RegExp(`^!\\(${TEXT} in ${NAME}\\)$`),
+    'texts',
+    (found) => ({ name: found[2]!, compare: 'hasNot', value: unquoted(found[1]!) }),
+  ],
+  [
+    new RegExp(`^${TEXT} in ${NAME}$`),
+    'texts',
+    (found) => ({ name: found[2]!, compare: 'has', value: unquoted(found[1]!) }),
+  ],
+  [
+    new RegExp(`^${NAME}\\.(contains|startsWith)\\(${TEXT}\\)$`),
+    'text',
+    (found) => ({ name: found[1]!, compare: found[2]!, value: unquoted(found[3]!) }),
+  ],
+  [
+    new RegExp(`^${NAME}\\s*(==|!=)\\s*${TEXT}$`),
+    'text',
+    (found) => ({ name: found[1]!, compare: found[2]!, value: unquoted(found[3]!) }),
+  ],
+  [
+    new RegExp(`^${NAME}\\s*(>=|<=|==|!=|>|<)\\s*(-?\\d+)$`),
+    'number',
+    (found) => ({ name: found[1]!, compare: found[2]!, value: found[3]! }),
+  ],
   [new RegExp(`^!${NAME}$`), 'truth', (found) => ({ name: found[1]!, compare: 'not', value: '' })],
   [new RegExp(`^${NAME}$`), 'truth', (found) => ({ name: found[1]!, compare: 'is', value: '' })],
 ]
@@ -100,7 +140,10 @@ export const readRows = (text: string, types: Record<string, NameType>): Rows | 
 export const completions = (text: string, at: number, names: string[]): { from: number; found: string[] } => {
   const typed = /[\w.]*$/.exec(text.slice(0, at))![0]
   const found = typed ? names.filter((name) => name.toLowerCase().includes(typed.toLowerCase()) && name !== typed) : []
-  return { from: at - typed.length, found: found.sort((one, other) => Number(other.startsWith(typed)) - Number(one.startsWith(typed))).slice(0, 6) }
+  return {
+    from: at - typed.length,
+    found: found.sort((one, other) => Number(other.startsWith(typed)) - Number(one.startsWith(typed))).slice(0, 6),
+  }
 }
 
 /** Where a refusal says that a condition is wrong, counted from 0; -1 where it does not say. */
@@ -109,6 +152,9 @@ export const placeOf = (text: string, message: string): number => {
   if (!told) {
     return -1
   }
-  const before = text.split('\n').slice(0, Number(told[1]) - 1).join('\n')
+  const before = text
+    .split('\n')
+    .slice(0, Number(told[1]) - 1)
+    .join('\n')
   return Math.min(text.length, (before ? before.length + 1 : 0) + Number(told[2]) - 1)
 }

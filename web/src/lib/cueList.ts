@@ -4,10 +4,21 @@ import { PARTS } from './parts'
 import { brief } from './sentence'
 
 /** One row of the list: the head of a rack, a cue, or that a rack is empty. */
-export type ListRow = { kind: 'rack'; key: string; rack: RackView; count: number } | { kind: 'cue'; key: string; rack: RackView; view: CueView } | { kind: 'empty'; key: string; rack: RackView }
+export type ListRow =
+  | { kind: 'rack'; key: string; rack: RackView; count: number }
+  | { kind: 'cue'; key: string; rack: RackView; view: CueView }
+  | { kind: 'empty'; key: string; rack: RackView }
 
 /** The words of the trade under which people look for what we call otherwise. */
-const ALSO: [RegExp, string][] = [[/^queue/, 'turns'], [/^variable/, 'slate'], [/^timer/, 'every'], [/^alert/, 'card'], [/^raid/, 'arrival'], [/^folder/, 'rack'], [/^command/, '!']]
+const ALSO: [RegExp, string][] = [
+  [/^queue/, 'turns'],
+  [/^variable/, 'slate'],
+  [/^timer/, 'every'],
+  [/^alert/, 'card'],
+  [/^raid/, 'arrival'],
+  [/^folder/, 'rack'],
+  [/^command/, '!'],
+]
 
 const texts = new WeakMap<Cue, string>()
 /** All in a cue by which it may be found: its name, words, sentence, parts and their words, and the viewers that it names. */
@@ -17,7 +28,12 @@ const textOf = (cue: Cue, house: House): string => {
     return known
   }
   const who = cue.gates.flatMap((gate) => (gate.kind === 'who' ? [...gate.allow, ...gate.deny, ...gate.circles] : []))
-  const parts = cue.takes.flatMap((take) => take.score.parts.flatMap((part) => [PARTS.find((each) => each.kind === part.kind)!.name, ...Object.values(part).filter((value) => typeof value === 'string')]))
+  const parts = cue.takes.flatMap((take) =>
+    take.score.parts.flatMap((part) => [
+      PARTS.find((each) => each.kind === part.kind)!.name,
+      ...Object.values(part).filter((value) => typeof value === 'string'),
+    ]),
+  )
   const text = [cue.name, cue.description, brief(cue, house), ...who, ...parts].join('\n').toLowerCase()
   texts.set(cue, text)
   return text
@@ -42,7 +58,10 @@ export const rowsOf = (racks: RackView[], cues: CueView[], house: House, typed: 
       return []
     }
     const rows: ListRow[] = mine.map((view) => ({ kind: 'cue', key: view.cue.id, rack, view }))
-    return [{ kind: 'rack', key: `rack ${rack.rack.id}`, rack, count: mine.length }, ...(rows.length ? rows : [{ kind: 'empty', key: `empty ${rack.rack.id}`, rack } as ListRow])]
+    return [
+      { kind: 'rack', key: `rack ${rack.rack.id}`, rack, count: mine.length },
+      ...(rows.length ? rows : [{ kind: 'empty', key: `empty ${rack.rack.id}`, rack } as ListRow]),
+    ]
   })
 }
 
@@ -57,9 +76,16 @@ const freeWord = (word: string, taken: Set<string>): string => {
 
 /** A copy of a cue under a name, with words and keys that no other cue has. */
 export const copyOf = (cue: Cue, all: CueView[]): Cue => {
-  const taken = new Set(all.flatMap((each) => each.cue.pulls.flatMap((pull) => (pull.kind === 'chatWord' ? pull.words : []))).map((word) => word.toLowerCase()))
+  const taken = new Set(
+    all
+      .flatMap((each) => each.cue.pulls.flatMap((pull) => (pull.kind === 'chatWord' ? pull.words : [])))
+      .map((word) => word.toLowerCase()),
+  )
   const made = JSON.parse(JSON.stringify(cue)) as Cue
-  made.id = free(cue.id.replace(/-\d+$/, ''), all.map((each) => each.cue.id))
+  made.id = free(
+    cue.id.replace(/-\d+$/, ''),
+    all.map((each) => each.cue.id),
+  )
   made.name = `${cue.name}, copied`.slice(0, 60)
   made.pulls.forEach((pull) => {
     if (pull.kind === 'chatWord') {

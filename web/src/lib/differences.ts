@@ -20,5 +20,7 @@ export const differences = (before: unknown, after: unknown, path = ''): Differe
   }
   const list = Array.isArray(before)
   const keys = [...new Set([...Object.keys(before), ...Object.keys(after)])]
-  return keys.flatMap((key) => differences(before[key], after[key], list ? `${path}[${key}]` : path ? `${path}.${key}` : key)).slice(0, MOST)
+  return keys
+    .flatMap((key) => differences(before[key], after[key], list ? `${path}[${key}]` : path ? `${path}.${key}` : key))
+    .slice(0, MOST)
 }

@@ -4,26 +4,53 @@ import { differences } from './differences'
 import { endOf, momentLabel, momentsOf, moved, rowsOf, rulerOf, summaryOf, zoomed } from './evening'
 
 const ring = (over: Partial<PlayedRing>): PlayedRing => ({
-  number: 1, decision: 4, cueId: 'pour', cueName: 'Pour', arrived: 1_000, start: 1_060, over: 7_000, waitedMs: 0, end: 'ended', note: '',
-  parts: [{ id: 'card', lane: 'screen', place: 'main/lower', from: 1_060, to: 6_600, state: 'ended' }, { id: 'thanks', lane: 'chat', place: '', from: 6_800, to: 6_800, state: 'ended' }], ...over,
+  number: 1,
+  decision: 4,
+  cueId: 'pour',
+  cueName: 'Pour',
+  arrived: 1_000,
+  start: 1_060,
+  over: 7_000,
+  waitedMs: 0,
+  end: 'ended',
+  note: '',
+  parts: [
+    { id: 'card', lane: 'screen', place: 'main/lower', from: 1_060, to: 6_600, state: 'ended' },
+    { id: 'thanks', lane: 'chat', place: '', from: 6_800, to: 6_800, state: 'ended' },
+  ],
+  ...over,
 })
 const evening = (over: Partial<EveningView> = {}): EveningView => ({
-  cues: [{ id: 'pour', name: 'Pour', rang: 2, held: { cooldown: 1 }, dropped: 1, longestMs: 0 }, { id: 'bell', name: 'Bell', rang: 0, held: {}, dropped: 0, longestMs: 0 }],
+  cues: [
+    { id: 'pour', name: 'Pour', rang: 2, held: { cooldown: 1 }, dropped: 1, longestMs: 0 },
+    { id: 'bell', name: 'Bell', rang: 0, held: {}, dropped: 0, longestMs: 0 },
+  ],
   places: [{ place: 'main/lower', name: 'Lower third', busyMs: 5_540, parts: 1 }],
-  rings: [ring({}), ring({ number: 2, decision: 6, arrived: 9_000, end: 'dropped', note: 'waited too long', parts: [] })],
+  rings: [
+    ring({}),
+    ring({ number: 2, decision: 6, arrived: 9_000, end: 'dropped', note: 'waited too long', parts: [] }),
+  ],
   held: [{ at: 4_000, decision: 5, cueId: 'pour', cueName: 'Pour', gate: 'cooldown' }],
-  together: [], pointsIn: 0, pointsOut: 0, ...over,
+  together: [],
+  pointsIn: 0,
+  pointsOut: 0,
+  ...over,
 })
 
 describe('the drawn evening', () => {
   it('has a row for each place and lane that is used in one of them, and one for what was held', () => {
-    const other = evening({ rings: [ring({ parts: [{ id: 's', lane: 'sound', place: 'main/bench', from: 0, to: 1, state: 'ended' }] })], places: [{ place: 'main/bench', name: 'Bench', busyMs: 1, parts: 1 }] })
+    const other = evening({
+      rings: [ring({ parts: [{ id: 's', lane: 'sound', place: 'main/bench', from: 0, to: 1, state: 'ended' }] })],
+      places: [{ place: 'main/bench', name: 'Bench', busyMs: 1, parts: 1 }],
+    })
     expect(rowsOf([evening(), other]).map((row) => row.name)).toEqual(['Lower third', 'Bench', 'Chat', 'Held, dropped'])
   })
 
   it('tells moments in the order of time, with what became of them', () => {
     expect(momentsOf(evening()).map((each) => [each.kind, each.at, each.says])).toEqual([
-      ['rang', 1_000, 'rang'], ['held', 4_000, 'held by its cooldown'], ['dropped', 9_000, 'dropped: waited too long'],
+      ['rang', 1_000, 'rang'],
+      ['held', 4_000, 'held by its cooldown'],
+      ['dropped', 9_000, 'dropped: waited too long'],
     ])
     expect(momentsOf(evening({ rings: [ring({ waitedMs: 2_340 })], held: [] }))[0]!.says).toBe('rang, waited 2.3 s')
   })
@@ -35,8 +62,12 @@ describe('the drawn evening', () => {
   })
 
   it('has a ruler on round times, about eight of them', () => {
-    expect(rulerOf({ from: 0, to: 3_600_000 }, 0)).toEqual([0, 600_000, 1_200_000, 1_800_000, 2_400_000, 3_000_000, 3_600_000])
-    expect(rulerOf({ from: 12_345, to: 20_000 }, 345)).toEqual([12_345, 13_345, 14_345, 15_345, 16_345, 17_345, 18_345, 19_345])
+    expect(rulerOf({ from: 0, to: 3_600_000 }, 0)).toEqual([
+      0, 600_000, 1_200_000, 1_800_000, 2_400_000, 3_000_000, 3_600_000,
+    ])
+    expect(rulerOf({ from: 12_345, to: 20_000 }, 345)).toEqual([
+      12_345, 13_345, 14_345, 15_345, 16_345, 17_345, 18_345, 19_345,
+    ])
   })
 
   it('is looked at closer around a moment, and never beyond its ends', () => {
@@ -56,15 +87,29 @@ describe('the drawn evening', () => {
   })
 
   it('is summed up in one sentence', () => {
-    const report = { from: 0, to: 10_000, steps: 1_203, lines: [1], evening: evening({ pointsIn: 20 }) } as unknown as ReportView
-    expect(summaryOf(report)).toBe('1,203 steps: 1 ring, 1 held, 1 dropped; 20 points given, 0 taken. 1 cue never rang.')
+    const report = {
+      from: 0,
+      to: 10_000,
+      steps: 1_203,
+      lines: [1],
+      evening: evening({ pointsIn: 20 }),
+    } as unknown as ReportView
+    expect(summaryOf(report)).toBe(
+      '1,203 steps: 1 ring, 1 held, 1 dropped; 20 points given, 0 taken. 1 cue never rang.',
+    )
   })
 })
 
 describe('what differs between two documents', () => {
   it('is named place by place', () => {
-    expect(differences({ name: 'Pour', gates: [{ kind: 'who' }], on: true }, { name: 'Pour it', gates: [{ kind: 'who' }, { kind: 'price', price: 3 }], on: true })).toEqual([
-      { path: 'name', before: 'Pour', after: 'Pour it' }, { path: 'gates[1]', before: '', after: '{"kind":"price","price":3}' },
+    expect(
+      differences(
+        { name: 'Pour', gates: [{ kind: 'who' }], on: true },
+        { name: 'Pour it', gates: [{ kind: 'who' }, { kind: 'price', price: 3 }], on: true },
+      ),
+    ).toEqual([
+      { path: 'name', before: 'Pour', after: 'Pour it' },
+      { path: 'gates[1]', before: '', after: '{"kind":"price","price":3}' },
     ])
     expect(differences({ a: [1, 2] }, { a: [1, 2] })).toEqual([])
     expect(differences(undefined, { id: 'x' })).toEqual([{ path: '', before: '', after: '{"id":"x"}' }])

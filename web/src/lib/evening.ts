@@ -32,7 +32,10 @@ const HELD: Row = { key: 'held', lane: 'held', name: 'Held, dropped' }
 
 /** When the drawing ends: with the script, or with what still played then. */
 export const endOf = ({ from, to, evening, against }: ReportView): number =>
-  [...evening.rings, ...(against?.rings ?? [])].reduce((end, ring) => Math.max(end, ring.over), Math.max(from + 1_000, to))
+  [...evening.rings, ...(against?.rings ?? [])].reduce(
+    (end, ring) => Math.max(end, ring.over),
+    Math.max(from + 1_000, to),
+  )
 
 /** The rows that these evenings need, in the order of lanes, so that two of them are drawn alike. */
 export const rowsOf = (evenings: EveningView[]): Row[] => {
@@ -40,26 +43,62 @@ export const rowsOf = (evenings: EveningView[]): Row[] => {
   const used = new Map<string, Row>()
   for (const part of evenings.flatMap((evening) => evening.rings.flatMap((ring) => ring.parts))) {
     const key = part.place || part.lane
-    used.set(key, { key, lane: part.lane, name: names.get(part.place) ?? LANES.find((each) => each.lane === part.lane)?.name ?? part.lane })
+    used.set(key, {
+      key,
+      lane: part.lane,
+      name: names.get(part.place) ?? LANES.find((each) => each.lane === part.lane)?.name ?? part.lane,
+    })
   }
   const order = (row: Row) => LANES.findIndex((each) => each.lane === row.lane)
-  return [...[...used.values()].sort((one, other) => order(one) - order(other) || one.name.localeCompare(other.name)), HELD]
+  return [
+    ...[...used.values()].sort((one, other) => order(one) - order(other) || one.name.localeCompare(other.name)),
+    HELD,
+  ]
 }
 
 const GATES: Record<string, string> = {
-  on: 'switched off', standBack: 'a more exact cue rang', air: 'not on air, or another scene', who: 'who', argument: 'what stands behind the word', cooldown: 'its cooldown',
-  limit: 'its limit', condition: 'its condition', chance: 'chance', price: 'its price', take: 'no take fits',
+  on: 'switched off',
+  standBack: 'a more exact cue rang',
+  air: 'not on air, or another scene',
+  who: 'who',
+  argument: 'what stands behind the word',
+  cooldown: 'its cooldown',
+  limit: 'its limit',
+  condition: 'its condition',
+  chance: 'chance',
+  price: 'its price',
+  take: 'no take fits',
 }
 
 /** What can be asked why, in the order of time. */
 export const momentsOf = (evening: EveningView): Moment[] => {
   const rang = evening.rings.map((ring): Moment => {
     const dropped = ring.end === 'dropped'
-    const says = dropped ? `dropped: ${ring.note}` : `rang${ring.waitedMs > 0 ? `, waited ${(ring.waitedMs / 1_000).toFixed(1)} s` : ''}`
-    return { key: `r${ring.number}`, kind: dropped ? 'dropped' : 'rang', at: ring.arrived, to: ring.over, decision: ring.decision, cueId: ring.cueId, cueName: ring.cueName, says, ring }
+    const says = dropped
+      ? `dropped: ${ring.note}`
+      : `rang${ring.waitedMs > 0 ? `, waited ${(ring.waitedMs / 1_000).toFixed(1)} s` : ''}`
+    return {
+      key: `r${ring.number}`,
+      kind: dropped ? 'dropped' : 'rang',
+      at: ring.arrived,
+      to: ring.over,
+      decision: ring.decision,
+      cueId: ring.cueId,
+      cueName: ring.cueName,
+      says,
+      ring,
+    }
   })
   const held = evening.held.map((each, at): Moment => ({
-    key: `h${at}`, kind: 'held', at: each.at, to: each.at, decision: each.decision, cueId: each.cueId, cueName: each.cueName, says: `held by ${GATES[each.gate] ?? each.gate}`, ring: null,
+    key: `h${at}`,
+    kind: 'held',
+    at: each.at,
+    to: each.at,
+    decision: each.decision,
+    cueId: each.cueId,
+    cueName: each.cueName,
+    says: `held by ${GATES[each.gate] ?? each.gate}`,
+    ring: null,
   }))
   return [...rang, ...held].sort((one, other) => one.at - other.at || one.decision - other.decision)
 }
@@ -70,7 +109,9 @@ export const momentLabel = (at: number, from: number): string => {
     return timeOfDay(at)
   }
   const seconds = Math.floor((at - from) / 1_000)
-  return [Math.floor(seconds / 3_600), Math.floor(seconds / 60) % 60, seconds % 60].map((each) => String(each).padStart(2, '0')).join(':')
+  return [Math.floor(seconds / 3_600), Math.floor(seconds / 60) % 60, seconds % 60]
+    .map((each) => String(each).padStart(2, '0'))
+    .join(':')
 }
 
 const STEPS = [1, 2, 5, 10, 30, 60, 120, 300, 600, 900, 1_800, 3_600, 7_200].map((seconds) => seconds * 1_000)
@@ -107,6 +148,9 @@ export const summaryOf = (report: ReportView): string => {
   const { cues, rings, held } = report.evening
   const dropped = rings.filter((ring) => ring.end === 'dropped').length
   const silent = cues.filter((cue) => cue.rang === 0).length
-  const points = report.evening.pointsIn + report.evening.pointsOut > 0 ? `; ${figure(report.evening.pointsIn)} points given, ${figure(report.evening.pointsOut)} taken` : ''
+  const points =
+    report.evening.pointsIn + report.evening.pointsOut > 0
+      ? `; ${figure(report.evening.pointsIn)} points given, ${figure(report.evening.pointsOut)} taken`
+      : ''
   return `${count(report.steps, 'step')}: ${count(rings.length - dropped, 'ring')}, ${figure(held.length)} held, ${figure(dropped)} dropped${points}. ${count(silent, 'cue')} never rang.`
 }

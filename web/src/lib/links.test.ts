@@ -2,8 +2,28 @@ import { describe, expect, it } from 'vitest'
 import type { LinkState, LinkView } from '@/api/types'
 import { ago, nextTry, phaseWords, slug, worst } from './links'
 
-const state = (over: Partial<LinkState> = {}): LinkState => ({ phase: 'up', since: 1_000, trouble: null, failures: 0, nextTry: 0, heardAt: 0, heard: '', roundTrip: -1, ...over }) as LinkState
-const link = (id: string, phase: LinkState['phase']): LinkView => ({ id, kind: 'irc', name: id, state: state({ phase }), refusal: '', facts: [], users: 0, fixed: false })
+const state = (over: Partial<LinkState> = {}): LinkState =>
+  ({
+    phase: 'up',
+    since: 1_000,
+    trouble: null,
+    failures: 0,
+    nextTry: 0,
+    heardAt: 0,
+    heard: '',
+    roundTrip: -1,
+    ...over,
+  }) as LinkState
+const link = (id: string, phase: LinkState['phase']): LinkView => ({
+  id,
+  kind: 'irc',
+  name: id,
+  state: state({ phase }),
+  refusal: '',
+  facts: [],
+  users: 0,
+  fixed: false,
+})
 
 describe('how a link is told', () => {
   it('says what it does and since when', () => {

@@ -4,15 +4,29 @@ import { span } from './spans'
 type Phase = LinkState['phase']
 /** Phases from the best to the worst, as the rail shows the worst of all links. */
 const ORDER: Phase[] = ['up', 'paused', 'unset', 'connecting', 'broken']
-const WORDS: Record<Phase, string> = { up: 'up', paused: 'paused', unset: 'not set up', connecting: 'connecting', broken: 'down' }
-const COLOURS: Record<Phase, string> = { up: 'bg-verdigris-words', paused: 'bg-edge', unset: 'bg-edge', connecting: 'bg-honey', broken: 'bg-wax-words' }
+const WORDS: Record<Phase, string> = {
+  up: 'up',
+  paused: 'paused',
+  unset: 'not set up',
+  connecting: 'connecting',
+  broken: 'down',
+}
+const COLOURS: Record<Phase, string> = {
+  up: 'bg-verdigris-words',
+  paused: 'bg-edge',
+  unset: 'bg-edge',
+  connecting: 'bg-honey',
+  broken: 'bg-wax-words',
+}
 
 export const colourOf = (phase: Phase) => COLOURS[phase]
 
 /** How long ago, in words that need not be exact. */
 export const ago = (at: number, now: number): string => {
   const ms = Math.max(0, now - at)
-  return ms < 1_500 ? 'just now' : `${span(ms < 60_000 ? Math.round(ms / 1_000) * 1_000 : Math.floor(ms / 60_000) * 60_000)} ago`
+  return ms < 1_500
+    ? 'just now'
+    : `${span(ms < 60_000 ? Math.round(ms / 1_000) * 1_000 : Math.floor(ms / 60_000) * 60_000)} ago`
 }
 
 /** What a link is doing and since when. */
@@ -25,11 +39,20 @@ export const phaseWords = (state: LinkState, now: number): string => {
 
 /** When it connects again by itself. */
 export const nextTry = (state: LinkState, now: number): string =>
-  state.phase === 'broken' && state.nextTry > 0 ? `Tried again ${state.nextTry <= now ? 'now' : `in ${Math.ceil((state.nextTry - now) / 1_000)} s`}.` : ''
+  state.phase === 'broken' && state.nextTry > 0
+    ? `Tried again ${state.nextTry <= now ? 'now' : `in ${Math.ceil((state.nextTry - now) / 1_000)} s`}.`
+    : ''
 
 /** The link that is worst off, for the rail; none where all are up. */
 export const worst = (links: LinkView[]): LinkView | undefined =>
-  [...links].sort((one, other) => ORDER.indexOf(other.state.phase) - ORDER.indexOf(one.state.phase)).find((each) => each.state.phase !== 'up')
+  [...links]
+    .sort((one, other) => ORDER.indexOf(other.state.phase) - ORDER.indexOf(one.state.phase))
+    .find((each) => each.state.phase !== 'up')
 
 /** A name for the wiring made of what people call it. */
-export const slug = (name: string): string => name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40)
+export const slug = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 40)

@@ -24,7 +24,13 @@ describe('a new cue', () => {
   })
 
   it('shows, plays and says, the answer after the card, for an event that everyone may cause', () => {
-    const made = newCue({ kind: 'event', event: 'gift', atLeast: {}, exactly: {} }, 'A gift', { answer: 'Thanks', card: true, sound: true }, ground, [])
+    const made = newCue(
+      { kind: 'event', event: 'gift', atLeast: {}, exactly: {} },
+      'A gift',
+      { answer: 'Thanks', card: true, sound: true },
+      ground,
+      [],
+    )
     expect(made.takes[0]!.score.parts.map((each) => each.kind)).toEqual(['card', 'sound', 'reply'])
     expect(made.takes[0]!.score.parts[0]).toMatchObject({ words: expect.stringContaining('{giftItem}') as string })
     expect(made.takes[0]!.score.parts[2]!.start).toEqual({ kind: 'after', part: 'card', gapMs: 200 })
@@ -32,7 +38,9 @@ describe('a new cue', () => {
   })
 
   it('asks nobody who they are where nobody does it', () => {
-    expect(newCue({ kind: 'every', everyMs: 60_000 }, 'Every', { ...NOTHING, answer: 'x' }, ground, []).gates).toEqual([])
+    expect(newCue({ kind: 'every', everyMs: 60_000 }, 'Every', { ...NOTHING, answer: 'x' }, ground, []).gates).toEqual(
+      [],
+    )
   })
 })
 
@@ -41,7 +49,12 @@ describe('a new part', () => {
     const card = newPart('card', [], { stage, folder: '', rack: 'bench', slate: [], values: ['viewer'] })
     const reply = newPart('reply', [card], { stage, folder: '', rack: 'bench', slate: [], values: ['viewer'] })
     expect(reply.start).toEqual({ kind: 'after', part: 'card', gapMs: 200 })
-    expect(newPart('card', [card], { stage, folder: '', rack: 'bench', slate: [], values: ['viewer'] })).toMatchObject({ id: 'card-2', spot: 'corner' })
-    expect(newPart('sound', [], { stage, folder: 'Pouring', rack: 'bench', slate: [], values: ['viewer'] })).toMatchObject({ id: 'sound', outlet: 'bench', folder: 'Pouring', start: { kind: 'at', ms: 0 } })
+    expect(newPart('card', [card], { stage, folder: '', rack: 'bench', slate: [], values: ['viewer'] })).toMatchObject({
+      id: 'card-2',
+      spot: 'corner',
+    })
+    expect(
+      newPart('sound', [], { stage, folder: 'Pouring', rack: 'bench', slate: [], values: ['viewer'] }),
+    ).toMatchObject({ id: 'sound', outlet: 'bench', folder: 'Pouring', start: { kind: 'at', ms: 0 } })
   })
 })

@@ -29,5 +29,18 @@ export const spotOf = (place: string, cue: Cue): Spot => {
   if (/^(gate|pull):/.test(place)) {
     return { chip: place }
   }
-  return { chip: ({ pulls: 'pull:0', gates: 'gate:cooldown', whenHeld: 'held', longestWaitMs: 'wait', takes: 'takes', takeRule: 'takes', wait: 'wait', held: 'held' } as Record<string, string>)[place.split(/[[.]/)[0]!] }
+  return {
+    chip: (
+      {
+        pulls: 'pull:0',
+        gates: 'gate:cooldown',
+        whenHeld: 'held',
+        longestWaitMs: 'wait',
+        takes: 'takes',
+        takeRule: 'takes',
+        wait: 'wait',
+        held: 'held',
+      } as Record<string, string>
+    )[place.split(/[[.]/)[0]!],
+  }
 }

@@ -1,14 +1,38 @@
 import { describe, expect, it } from 'vitest'
 import type { Frame, Stage } from '@/api/types'
-import { atDistance, beyondSafe, distances, dragged, guides, onSize, reordered, scaledTo, standing, withFrame } from './placing'
+import {
+  atDistance,
+  beyondSafe,
+  distances,
+  dragged,
+  guides,
+  onSize,
+  reordered,
+  scaledTo,
+  standing,
+  withFrame,
+} from './placing'
 
-const frame = (x: number, y: number, width = 200, height = 100, layer = 0): Frame => ({ x, y, width, height, layer, locked: false })
+const frame = (x: number, y: number, width = 200, height = 100, layer = 0): Frame => ({
+  x,
+  y,
+  width,
+  height,
+  layer,
+  locked: false,
+})
 const WIDE = { width: 1_280, height: 720 }
 
 describe('where something stands on a stage', () => {
   it('is told from the nearest edges', () => {
-    expect(distances(frame(40, 600), WIDE)).toEqual({ across: { from: 'left', px: 40 }, down: { from: 'bottom', px: 20 } })
-    expect(distances(frame(1_000, 10), WIDE)).toEqual({ across: { from: 'right', px: 80 }, down: { from: 'top', px: 10 } })
+    expect(distances(frame(40, 600), WIDE)).toEqual({
+      across: { from: 'left', px: 40 },
+      down: { from: 'bottom', px: 20 },
+    })
+    expect(distances(frame(1_000, 10), WIDE)).toEqual({
+      across: { from: 'right', px: 80 },
+      down: { from: 'top', px: 10 },
+    })
   })
 
   it('comes back from its distances, whichever edges they count from', () => {
@@ -50,10 +74,24 @@ describe('dragging', () => {
 
 describe('what stands before what', () => {
   const stage = {
-    formatVersion: 3, id: 'main', name: 'Main', ...WIDE, backdrop: '', outlets: [], spots: [{ id: 'a', name: 'A', frame: frame(0, 0, 10, 10, 2), busy: { kind: 'giveWay' } }, { id: 'b', name: 'B', frame: frame(0, 0), busy: { kind: 'giveWay' } }],
-    fixtures: [{ kind: 'chat', id: 'c', name: 'C', frame: frame(0, 0), lines: 3, stayMs: 0, commands: false, size: 18 }],
+    formatVersion: 3,
+    id: 'main',
+    name: 'Main',
+    ...WIDE,
+    backdrop: '',
+    outlets: [],
+    spots: [
+      { id: 'a', name: 'A', frame: frame(0, 0, 10, 10, 2), busy: { kind: 'giveWay' } },
+      { id: 'b', name: 'B', frame: frame(0, 0), busy: { kind: 'giveWay' } },
+    ],
+    fixtures: [
+      { kind: 'chat', id: 'c', name: 'C', frame: frame(0, 0), lines: 3, stayMs: 0, commands: false, size: 18 },
+    ],
   } as Stage
-  const order = (of: Stage) => standing(of).map((each) => each.id).join('')
+  const order = (of: Stage) =>
+    standing(of)
+      .map((each) => each.id)
+      .join('')
 
   it('goes by layer, then by the order of the document', () => {
     expect(order(stage)).toBe('acb')

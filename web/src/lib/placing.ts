@@ -14,8 +14,12 @@ const LEAST = 8
 
 /** Sizes that stages usually have. */
 export const PRESETS: { name: string; width: number; height: number }[] = [
-  { name: 'Wide, 1280 × 720', width: 1_280, height: 720 }, { name: 'Wide, 1920 × 1080', width: 1_920, height: 1_080 }, { name: 'Wide, 2560 × 1440', width: 2_560, height: 1_440 },
-  { name: 'Upright, 1080 × 1920', width: 1_080, height: 1_920 }, { name: 'Square, 1080 × 1080', width: 1_080, height: 1_080 }, { name: 'Strip, 1280 × 160', width: 1_280, height: 160 },
+  { name: 'Wide, 1280 × 720', width: 1_280, height: 720 },
+  { name: 'Wide, 1920 × 1080', width: 1_920, height: 1_080 },
+  { name: 'Wide, 2560 × 1440', width: 2_560, height: 1_440 },
+  { name: 'Upright, 1080 × 1920', width: 1_080, height: 1_920 },
+  { name: 'Square, 1080 × 1080', width: 1_080, height: 1_080 },
+  { name: 'Strip, 1280 × 160', width: 1_280, height: 160 },
 ]
 
 /** A distance from the nearer of two edges, in pixels. */
@@ -58,13 +62,33 @@ export const onSize = (frame: Frame, before: Size, after: Size): Frame => {
 export const scaledTo = (frame: Frame, before: Size, after: Size): Frame => {
   const wide = after.width / before.width
   const high = after.height / before.height
-  return { ...frame, x: Math.round(frame.x * wide), y: Math.round(frame.y * high), width: Math.max(1, Math.round(frame.width * wide)), height: Math.max(1, Math.round(frame.height * high)) }
+  return {
+    ...frame,
+    x: Math.round(frame.x * wide),
+    y: Math.round(frame.y * high),
+    width: Math.max(1, Math.round(frame.width * wide)),
+    height: Math.max(1, Math.round(frame.height * high)),
+  }
 }
 
 /** Lines to which edges and middles snap: the stage's own edges, middle and safe area, and those of other frames. */
 export const guides = (others: Frame[], size: Size): { x: number[]; y: number[] } => ({
-  x: [0, size.width * SAFE, size.width / 2, size.width * (1 - SAFE), size.width, ...others.flatMap((each) => [each.x, each.x + each.width / 2, each.x + each.width])].map(Math.round),
-  y: [0, size.height * SAFE, size.height / 2, size.height * (1 - SAFE), size.height, ...others.flatMap((each) => [each.y, each.y + each.height / 2, each.y + each.height])].map(Math.round),
+  x: [
+    0,
+    size.width * SAFE,
+    size.width / 2,
+    size.width * (1 - SAFE),
+    size.width,
+    ...others.flatMap((each) => [each.x, each.x + each.width / 2, each.x + each.width]),
+  ].map(Math.round),
+  y: [
+    0,
+    size.height * SAFE,
+    size.height / 2,
+    size.height * (1 - SAFE),
+    size.height,
+    ...others.flatMap((each) => [each.y, each.y + each.height / 2, each.y + each.height]),
+  ].map(Math.round),
 })
 
 /** By how much something must move so that one of its lines meets a guide within reach; 0 where none does. */
@@ -86,11 +110,22 @@ const pull = (lines: number[], to: number[], reach: number): number => {
 export type Grip = '' | 'n' | 's' | 'e' | 'w' | 'ne' | 'nw' | 'se' | 'sw'
 
 /** A frame dragged by so many pixels of the stage, snapped where guides are within reach. @param reach in pixels of the stage, 0 for no snapping */
-export const dragged = (frame: Frame, grip: Grip, dx: number, dy: number, lines: { x: number[]; y: number[] }, reach: number): Frame => {
+export const dragged = (
+  frame: Frame,
+  grip: Grip,
+  dx: number,
+  dy: number,
+  lines: { x: number[]; y: number[] },
+  reach: number,
+): Frame => {
   if (grip === '') {
     const x = Math.round(frame.x + dx)
     const y = Math.round(frame.y + dy)
-    return { ...frame, x: x + pull([x, x + frame.width / 2, x + frame.width], lines.x, reach), y: y + pull([y, y + frame.height / 2, y + frame.height], lines.y, reach) }
+    return {
+      ...frame,
+      x: x + pull([x, x + frame.width / 2, x + frame.width], lines.x, reach),
+      y: y + pull([y, y + frame.height / 2, y + frame.height], lines.y, reach),
+    }
   }
   let { x, y } = frame
   let right = x + frame.width
@@ -122,8 +157,25 @@ export interface Standing {
 
 /** Everything that stands on a stage, what is before first. */
 export const standing = (stage: Stage): Standing[] =>
-  [...stage.spots.map((each) => ({ id: each.id, name: each.name, sort: 'spot' as const, kind: 'spot', frame: each.frame })), ...stage.fixtures.map((each) => ({ id: each.id, name: each.name, sort: 'fixture' as const, kind: each.kind as string, frame: each.frame }))]
-    .map((each, at) => ({ each, at })).sort((one, other) => other.each.frame.layer - one.each.frame.layer || other.at - one.at).map(({ each }) => each)
+  [
+    ...stage.spots.map((each) => ({
+      id: each.id,
+      name: each.name,
+      sort: 'spot' as const,
+      kind: 'spot',
+      frame: each.frame,
+    })),
+    ...stage.fixtures.map((each) => ({
+      id: each.id,
+      name: each.name,
+      sort: 'fixture' as const,
+      kind: each.kind as string,
+      frame: each.frame,
+    })),
+  ]
+    .map((each, at) => ({ each, at }))
+    .sort((one, other) => other.each.frame.layer - one.each.frame.layer || other.at - one.at)
+    .map(({ each }) => each)
 
 /** The stage with another frame of one of its places. */
 export const withFrame = (stage: Stage, id: string, frame: Frame): Stage => ({
@@ -134,7 +186,9 @@ export const withFrame = (stage: Stage, id: string, frame: Frame): Stage => ({
 
 /** The stage with one of its places one step nearer to the viewer, or further away. */
 export const reordered = (stage: Stage, id: string, nearer: boolean): Stage => {
-  const order = standing(stage).map((each) => each.id).reverse()
+  const order = standing(stage)
+    .map((each) => each.id)
+    .reverse()
   const at = order.indexOf(id)
   const to = Math.min(order.length - 1, Math.max(0, at + (nearer ? 1 : -1)))
   order.splice(to, 0, ...order.splice(at, 1))
@@ -146,4 +200,7 @@ export const reordered = (stage: Stage, id: string, nearer: boolean): Stage => {
 
 /** Whether any of a frame lies beyond the safe area. */
 export const beyondSafe = (frame: Frame, size: Size): boolean =>
-  frame.x < size.width * SAFE || frame.y < size.height * SAFE || frame.x + frame.width > size.width * (1 - SAFE) || frame.y + frame.height > size.height * (1 - SAFE)
+  frame.x < size.width * SAFE ||
+  frame.y < size.height * SAFE ||
+  frame.x + frame.width > size.width * (1 - SAFE) ||
+  frame.y + frame.height > size.height * (1 - SAFE)

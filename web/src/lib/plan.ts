@@ -31,7 +31,13 @@ const laneOf = (part: Part): Lane => {
   if (part.kind === 'switch') {
     return part.target.kind === 'rack' ? 'books' : part.target.kind === 'lamp' ? 'room' : 'mixer'
   }
-  return ({ sound: 'sound', reply: 'chat', clip: 'outside', slate: 'books', points: 'books' } as Partial<Record<Part['kind'], Lane>>)[part.kind] ?? 'screen'
+  return (
+    (
+      { sound: 'sound', reply: 'chat', clip: 'outside', slate: 'books', points: 'books' } as Partial<
+        Record<Part['kind'], Lane>
+      >
+    )[part.kind] ?? 'screen'
+  )
 }
 
 /** How long a part lasts in ms as far as can be told before the ring; the estimate where only the ring will tell. */
@@ -57,7 +63,10 @@ export const VIDEOS = 'Videos'
 
 /** The longest length of what a sound part may play, in ms. */
 export const longest = (shelf: MediaView[], folder: string, file: string): number =>
-  Math.max(0, ...shelf.filter((each) => each.folder === folder && (!file || each.name === file)).map((each) => each.lengthMs))
+  Math.max(
+    0,
+    ...shelf.filter((each) => each.folder === folder && (!file || each.name === file)).map((each) => each.lengthMs),
+  )
 
 /** Draws parts as the engine's compiler plans them; what hangs on nothing that is there, or in a circle, starts at 0. */
 export const planned = (parts: Part[], lengthOf: (folder: string, file: string) => number): PlannedPart[] => {
@@ -67,7 +76,16 @@ export const planned = (parts: Part[], lengthOf: (folder: string, file: string) 
     if (known) {
       return known
     }
-    const made: PlannedPart = { part, lane: laneOf(part), from: 0, to: 0, open: part.kind === 'clip' || (part.kind === 'video' && lengthOf(VIDEOS, part.file) === 0) || (part.kind === 'sound' && part.file === '') }
+    const made: PlannedPart = {
+      part,
+      lane: laneOf(part),
+      from: 0,
+      to: 0,
+      open:
+        part.kind === 'clip' ||
+        (part.kind === 'video' && lengthOf(VIDEOS, part.file) === 0) ||
+        (part.kind === 'sound' && part.file === ''),
+    }
     const start = part.start
     if (start.kind === 'at') {
       made.from = start.ms
@@ -87,22 +105,47 @@ export const planned = (parts: Part[], lengthOf: (folder: string, file: string) 
   }
   const plan = parts.map((part) => place(part, [part.id]))
   const end = Math.max(0, ...plan.filter((each) => !each.part.manner.toEnd).map((each) => each.to))
-  return plan.map((each) => (each.part.manner.toEnd ? { ...each, to: Math.max(each.from, end), open: plan.some((other) => other.open) } : each))
+  return plan.map((each) =>
+    each.part.manner.toEnd ? { ...each, to: Math.max(each.from, end), open: plan.some((other) => other.open) } : each,
+  )
 }
 
 /** Under which name the samples of a kind of pull are sent; an event under its own. */
 const SAMPLE_OF: Record<string, string> = {
-  chatWord: 'chat', phrase: 'chat', pattern: 'chat', firstLine: 'chat', private: 'chat', mark: 'value', scene: 'scene', webCall: 'webCall',
+  chatWord: 'chat',
+  phrase: 'chat',
+  pattern: 'chat',
+  firstLine: 'chat',
+  private: 'chat',
+  mark: 'value',
+  scene: 'scene',
+  webCall: 'webCall',
 }
 
 /** What is known only when a part is done, by what follows its name. */
-const LATE: Partial<Record<Part['kind'], [string, string][]>> = { clip: [['Title', 'The tall taper'], ['Address', 'practice-clip-1']], spin: [['Result', 'Sea dye'], ['Odds', '25.0 %']] }
+const LATE: Partial<Record<Part['kind'], [string, string][]>> = {
+  clip: [
+    ['Title', 'The tall taper'],
+    ['Address', 'practice-clip-1'],
+  ],
+  spin: [
+    ['Result', 'Sea dye'],
+    ['Odds', '25.0 %'],
+  ],
+}
 
 /** A sample value for each name that the words of a cue may use: only what every one of its pulls brings. */
 export const sampleValues = (cue: Cue, samples: Record<string, Record<string, string>>): Record<string, string> => {
-  const all = cue.pulls.map((pull) => samples[SAMPLE_OF[pull.kind] ?? (pull.kind === 'event' ? pull.event : 'none')] ?? {})
-  const late = cue.takes.flatMap((take) => take.score.parts).flatMap(({ kind, id }) => (LATE[kind] ?? []).map(([name, value]) => [id.replaceAll('-', '') + name, value]))
-  return { ...Object.fromEntries(Object.entries(all[0] ?? {}).filter(([name]) => all.every((each) => name in each))), ...Object.fromEntries(late) }
+  const all = cue.pulls.map(
+    (pull) => samples[SAMPLE_OF[pull.kind] ?? (pull.kind === 'event' ? pull.event : 'none')] ?? {},
+  )
+  const late = cue.takes
+    .flatMap((take) => take.score.parts)
+    .flatMap(({ kind, id }) => (LATE[kind] ?? []).map(([name, value]) => [id.replaceAll('-', '') + name, value]))
+  return {
+    ...Object.fromEntries(Object.entries(all[0] ?? {}).filter(([name]) => all.every((each) => name in each))),
+    ...Object.fromEntries(late),
+  }
 }
 
 /** The words of a part with a sample's values, for its bar; a name without one is left as it stands. */
@@ -119,9 +162,19 @@ export const sampleWords = (part: Part, values: Record<string, string>): string 
     case 'clip':
       return `clip of ${part.seconds} s`
     case 'switch':
-      return [part.target.kind === 'source' || part.target.kind === 'lamp' || part.target.kind === 'rack' ? '' : part.target.kind, part.target.name, part.target.kind === 'text' ? fill(part.value) : part.value].filter(Boolean).join(' ')
+      return [
+        part.target.kind === 'source' || part.target.kind === 'lamp' || part.target.kind === 'rack'
+          ? ''
+          : part.target.kind,
+        part.target.name,
+        part.target.kind === 'text' ? fill(part.value) : part.value,
+      ]
+        .filter(Boolean)
+        .join(' ')
     case 'slate':
-      return part.act === 'clear' ? `${part.value} cleared` : `${part.value} ${part.act === 'add' ? '+' : '='} ${fill(part.words)}`
+      return part.act === 'clear'
+        ? `${part.value} cleared`
+        : `${part.value} ${part.act === 'add' ? '+' : '='} ${fill(part.words)}`
     case 'picture':
       return part.picture
     case 'video':
@@ -141,6 +194,8 @@ export const sampleWords = (part: Part, values: Record<string, string>): string 
 
 /** Marks for a ruler: at most eight in what is seen at once, at round seconds. @param zoom how many times wider than that it is */
 export const ticks = (lengthMs: number, zoom = 1): number[] => {
-  const step = [100, 200, 500, 1_000, 2_000, 5_000, 10_000, 30_000, 60_000, 300_000].find((each) => lengthMs / zoom / each <= 8) ?? 600_000
+  const step =
+    [100, 200, 500, 1_000, 2_000, 5_000, 10_000, 30_000, 60_000, 300_000].find((each) => lengthMs / zoom / each <= 8) ??
+    600_000
   return Array.from({ length: Math.floor(lengthMs / step) + 1 }, (_, at) => at * step)
 }

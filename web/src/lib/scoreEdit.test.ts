@@ -4,10 +4,31 @@ import { PLAIN } from './newCue'
 import { planned } from './plan'
 import { copyInto, hangers, hungOn, moved, snapped, snapPoints, stretched, without } from './scoreEdit'
 
-const card = (id: string, start: Part['start'], lengthMs = 4_000): Part => ({ kind: 'card', id, start, lengthMs, stage: 'main', spot: 'low', look: 'tide', title: 't', words: 'w', picture: '', portrait: false, entry: '', exit: '', entryMs: 400, exitMs: 600, manner: PLAIN })
+const card = (id: string, start: Part['start'], lengthMs = 4_000): Part => ({
+  kind: 'card',
+  id,
+  start,
+  lengthMs,
+  stage: 'main',
+  spot: 'low',
+  look: 'tide',
+  title: 't',
+  words: 'w',
+  picture: '',
+  portrait: false,
+  entry: '',
+  exit: '',
+  entryMs: 400,
+  exitMs: 600,
+  manner: PLAIN,
+})
 const reply = (id: string, start: Part['start']): Part => ({ kind: 'reply', id, start, words: 'Thanks', manner: PLAIN })
 const plan = (parts: Part[]) => planned(parts, () => 2_000)
-const PARTS = [card('a', { kind: 'at', ms: 0 }), reply('b', { kind: 'after', part: 'a', gapMs: 200 }), card('c', { kind: 'with', part: 'b', offsetMs: 0 })]
+const PARTS = [
+  card('a', { kind: 'at', ms: 0 }),
+  reply('b', { kind: 'after', part: 'a', gapMs: 200 }),
+  card('c', { kind: 'with', part: 'b', offsetMs: 0 }),
+]
 
 describe('editing a score', () => {
   it('moves a part against what it hangs on, never before it', () => {
@@ -38,7 +59,10 @@ describe('editing a score', () => {
   })
 
   it('removes a part and leaves what hung on it where it was', () => {
-    expect(without(PARTS, plan(PARTS), ['a']).map((each) => each.start)).toEqual([{ kind: 'at', ms: 4_200 }, { kind: 'with', part: 'b', offsetMs: 0 }])
+    expect(without(PARTS, plan(PARTS), ['a']).map((each) => each.start)).toEqual([
+      { kind: 'at', ms: 4_200 },
+      { kind: 'with', part: 'b', offsetMs: 0 },
+    ])
   })
 
   it('copies a part under a name of its own, free of what is not there', () => {
@@ -55,8 +79,15 @@ describe('editing a score', () => {
         const at = roll(parts.length)
         const one = parts[at]!
         const other = plan(parts)[roll(parts.length)]!
-        const next = [moved(one, roll(4_000) - 2_000), stretched(one, roll(4_000) - 2_000), hungOn(one, other, plan(parts)) ?? one][roll(3)]!
-        parts = roll(9) === 0 && parts.length > 1 ? without(parts, plan(parts), [one.id]) : parts.map((each, index) => (index === at ? next : each))
+        const next = [
+          moved(one, roll(4_000) - 2_000),
+          stretched(one, roll(4_000) - 2_000),
+          hungOn(one, other, plan(parts)) ?? one,
+        ][roll(3)]!
+        parts =
+          roll(9) === 0 && parts.length > 1
+            ? without(parts, plan(parts), [one.id])
+            : parts.map((each, index) => (index === at ? next : each))
         if (roll(5) === 0) {
           parts = [...parts, copyInto(one, parts, roll(5_000))]
         }

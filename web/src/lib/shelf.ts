@@ -18,5 +18,10 @@ const measured = (file: File): Promise<number> =>
 /** Puts a file on the shelf; throws what refused it. */
 export const bringFile = async (folder: string, file: File): Promise<MediaView> => {
   const length = folder === 'Videos' ? await measured(file) : 0
-  return send<MediaView>('POST', `/shelf?folder=${encodeURIComponent(folder)}&name=${encodeURIComponent(file.name)}&lengthMs=${length}`, file, 'application/octet-stream')
+  return send<MediaView>(
+    'POST',
+    `/shelf?folder=${encodeURIComponent(folder)}&name=${encodeURIComponent(file.name)}&lengthMs=${length}`,
+    file,
+    'application/octet-stream',
+  )
 }

@@ -22,7 +22,9 @@ export const fillSample = (pattern: string, values: Record<string, string>): str
   if (!compiled.has(text)) {
     compiled.set(text, compile(text))
   }
-  const typed = Object.fromEntries(Object.entries(values).map(([name, value]) => [name, /^-?\d{1,15}$/.test(value) ? Number(value) : value]))
+  const typed = Object.fromEntries(
+    Object.entries(values).map(([name, value]) => [name, /^-?\d{1,15}$/.test(value) ? Number(value) : value]),
+  )
   try {
     return String(compiled.get(text)?.format(typed) ?? text)
   } catch {

@@ -58,8 +58,14 @@ export class Burst {
       const lean = (next() - 0.5) * 1.5
       const pace = (0.55 + next() * 0.6) * Math.sqrt(2 * GRAVITY * height * 0.75)
       return {
-        x: width / 2 + (next() - 0.5) * width * 0.16, y: height * 0.82, vx: Math.sin(lean) * pace * 0.8, vy: -Math.cos(lean) * pace, turn: next() * 6, spin: (next() - 0.5) * 9,
-        size: 4 + next() * 7, colour: shown.colours[Math.floor(next() * shown.colours.length)]!,
+        x: width / 2 + (next() - 0.5) * width * 0.16,
+        y: height * 0.82,
+        vx: Math.sin(lean) * pace * 0.8,
+        vy: -Math.cos(lean) * pace,
+        turn: next() * 6,
+        spin: (next() - 0.5) * 9,
+        size: 4 + next() * 7,
+        colour: shown.colours[Math.floor(next() * shown.colours.length)]!,
       }
     })
   }

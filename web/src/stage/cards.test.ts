@@ -4,12 +4,41 @@ import type { Look, Part } from './messages'
 import { frames, MOTION_NAMES } from './motions'
 
 const LOOK: Look = {
-  id: 'beeswax', plate: '#fff4de', plateTo: '#fff4de', angle: 90, ink: '#2a211a', second: '#5a4836', seal: '#c8841a', edge: 'drip', corner: 24, outline: false, face: 'fraunces', titleSize: 32, lineSize: 19,
-  entry: 'pour', exit: 'rise', easing: 'soft',
+  id: 'beeswax',
+  plate: '#fff4de',
+  plateTo: '#fff4de',
+  angle: 90,
+  ink: '#2a211a',
+  second: '#5a4836',
+  seal: '#c8841a',
+  edge: 'drip',
+  corner: 24,
+  outline: false,
+  face: 'fraunces',
+  titleSize: 32,
+  lineSize: 19,
+  entry: 'pour',
+  exit: 'rise',
+  easing: 'soft',
 }
 const part = (over: Partial<NonNullable<Part['card']>> = {}, lengthMs = 5_600): Part => ({
-  partRun: '1.card', at: 0, lengthMs, sound: null, quiet: null, thing: null,
-  card: { spot: 'lower-third', look: LOOK, title: 'wickerby', words: 'pours', picture: '', portrait: '', entryMs: 400, exitMs: 600, ...over },
+  partRun: '1.card',
+  at: 0,
+  lengthMs,
+  sound: null,
+  quiet: null,
+  thing: null,
+  card: {
+    spot: 'lower-third',
+    look: LOOK,
+    title: 'wickerby',
+    words: 'pours',
+    picture: '',
+    portrait: '',
+    entryMs: 400,
+    exitMs: 600,
+    ...over,
+  },
 })
 
 describe('a card', () => {
@@ -66,6 +95,12 @@ describe('how things come and go', () => {
   it('moves and fades only, in eight ways that differ', () => {
     const all = MOTION_NAMES.map((entry) => frames({ ...how, entry }, 5_000))
     expect(new Set(all.map((each) => each[0]!.transform)).size).toBe(8)
-    all.flat().forEach((frame) => expect(Object.keys(frame).every((key) => ['offset', 'opacity', 'transform', 'easing'].includes(key))).toBe(true))
+    all
+      .flat()
+      .forEach((frame) =>
+        expect(Object.keys(frame).every((key) => ['offset', 'opacity', 'transform', 'easing'].includes(key))).toBe(
+          true,
+        ),
+      )
   })
 })

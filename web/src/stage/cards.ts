@@ -5,16 +5,29 @@ import { portrait } from './portrait'
 
 const DRIP =
   'M0 0H540c-14 0-18 3-26 8-6 4-9 3-14-2-6-6-12-3-17 5-6 11-15 13-19 2-3-8-9-8-18-8H240c-12 0-15 8-22 7-6-1-8-7-18-7H104c-10 0-9 15-18 16-9 0-8-9-14-9-7 0-6 8-13 7-9-1-8-16-20-16H0z'
-const FACES = { fraunces: "'Fraunces Variable', serif", hyperlegible: "'Atkinson Hyperlegible Next Variable', sans-serif", mono: "'Spline Sans Mono Variable', monospace" }
+const FACES = {
+  fraunces: "'Fraunces Variable', serif",
+  hyperlegible: "'Atkinson Hyperlegible Next Variable', sans-serif",
+  mono: "'Spline Sans Mono Variable', monospace",
+}
 
 /** A drop of wax along the lower edge, drawn by us. */
-const drip = (): SVGElement => svg('svg', { viewBox: '0 0 540 22', preserveAspectRatio: 'none', class: 'drip' }, svg('path', { d: DRIP }))
+const drip = (): SVGElement =>
+  svg('svg', { viewBox: '0 0 540 22', preserveAspectRatio: 'none', class: 'drip' }, svg('path', { d: DRIP }))
 
 const dress = (made: HTMLElement, look: Look): void => {
-  const run = look.plate === look.plateTo ? look.plate : `linear-gradient(${look.angle}deg, ${look.plate}, ${look.plateTo})`
+  const run =
+    look.plate === look.plateTo ? look.plate : `linear-gradient(${look.angle}deg, ${look.plate}, ${look.plateTo})`
   const values: Record<string, string> = {
-    '--plate': look.outline ? 'transparent' : run, '--plain': look.plate, '--ink': look.ink, '--second': look.second, '--seal': look.outline ? 'transparent' : look.seal, '--corner': `${look.corner}px`,
-    '--title': `${look.titleSize}px`, '--line': `${look.lineSize}px`, '--face': FACES[look.face],
+    '--plate': look.outline ? 'transparent' : run,
+    '--plain': look.plate,
+    '--ink': look.ink,
+    '--second': look.second,
+    '--seal': look.outline ? 'transparent' : look.seal,
+    '--corner': `${look.corner}px`,
+    '--title': `${look.titleSize}px`,
+    '--line': `${look.lineSize}px`,
+    '--face': FACES[look.face],
   }
   Object.entries(values).forEach(([name, value]) => made.style.setProperty(name, value))
   made.classList.add(`edge-${look.edge}`)
@@ -88,13 +101,29 @@ const swing = (seal: HTMLElement, from: number, among: () => number): void => {
 }
 
 /** Puts a card on its spot and lets it live from `start`, a moment of this page's own clock, which may be past. */
-export const showCard = (stage: HTMLElement, spot: Spot, part: Part, start: number): { made: HTMLElement; life: Animation } => {
+export const showCard = (
+  stage: HTMLElement,
+  spot: Spot,
+  part: Part,
+  start: number,
+): { made: HTMLElement; life: Animation } => {
   const card = part.card!
   const made = buildCard(part)
   stand(made, spot.frame)
   stage.append(made)
   made.querySelectorAll<HTMLElement>('.title, .line').forEach(shrink)
-  const life = live(made, { entry: card.look.entry, exit: card.look.exit, easing: card.look.easing, entryMs: card.entryMs, exitMs: card.exitMs }, part.lengthMs, start)
+  const life = live(
+    made,
+    {
+      entry: card.look.entry,
+      exit: card.look.exit,
+      easing: card.look.easing,
+      entryMs: card.entryMs,
+      exitMs: card.exitMs,
+    },
+    part.lengthMs,
+    start,
+  )
   const seal = made.querySelector<HTMLElement>('.seal')
   if (seal) {
     swing(seal, start + card.entryMs * 0.4, () => stage.querySelectorAll('.card').length)

@@ -7,7 +7,11 @@ export const element = (name: string, className: string, text = ''): HTMLElement
   return made
 }
 
-export const svg = (name: string, attributes: Record<string, string | number>, ...children: SVGElement[]): SVGElement => {
+export const svg = (
+  name: string,
+  attributes: Record<string, string | number>,
+  ...children: SVGElement[]
+): SVGElement => {
   const made = document.createElementNS('http://www.w3.org/2000/svg', name)
   Object.entries(attributes).forEach(([key, value]) => made.setAttribute(key, String(value)))
   made.append(...children)
@@ -32,7 +36,13 @@ export const shrink = (words: HTMLElement): void => {
 
 /** Puts an element where its frame says. */
 export const stand = (made: HTMLElement, frame: Frame): void => {
-  Object.assign(made.style, { left: `${frame.x}px`, top: `${frame.y}px`, width: `${frame.width}px`, height: `${frame.height}px`, zIndex: String(frame.layer) })
+  Object.assign(made.style, {
+    left: `${frame.x}px`,
+    top: `${frame.y}px`,
+    width: `${frame.width}px`,
+    height: `${frame.height}px`,
+    zIndex: String(frame.layer),
+  })
 }
 
 /** A number that hangs on a text and on nothing else (FNV-1a), 0 to 2^32. */

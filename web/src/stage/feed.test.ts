@@ -30,7 +30,16 @@ describe('the stage feed', () => {
   it('fills what a report does not need, as the server asks for every field', () => {
     const { feed } = connected()
     feed.tell({ type: 'started', partRun: '7.card', at: 12.5 })
-    expect(FakeSocket.last.sent[1]).toEqual({ type: 'started', key: '', sent: 0, roundTrip: 0, sounds: false, partRun: '7.card', at: 12.5, why: '' })
+    expect(FakeSocket.last.sent[1]).toEqual({
+      type: 'started',
+      key: '',
+      sent: 0,
+      roundTrip: 0,
+      sounds: false,
+      partRun: '7.card',
+      at: 12.5,
+      why: '',
+    })
   })
 
   it('comes back by itself after a break, and never after its key was renewed', () => {

@@ -69,7 +69,12 @@ function told(news: Exclude<News, { type: 'welcome' | 'clock' | 'ask' }>): void 
 }
 
 /** The stage as it is now: its size, what stands on it, and which files it may need. */
-function arrange(news: { stage: StageSize; media: Record<string, string>; faces: Record<string, Face>; ahead: Ahead[] }): void {
+function arrange(news: {
+  stage: StageSize
+  media: Record<string, string>
+  faces: Record<string, Face>
+  ahead: Ahead[]
+}): void {
   stage = news.stage
   root.style.width = `${stage.width}px`
   root.style.height = `${stage.height}px`
@@ -140,7 +145,8 @@ function start(part: Part): void {
 
 /** Another outlet is quieter from the moment on, and loud again at its end or when it is ended early. */
 function quieten(part: Part, moment: number): void {
-  const until = (then: number, act: () => void) => setTimeout(() => running.has(part.partRun) && act(), Math.max(0, then - performance.now()))
+  const until = (then: number, act: () => void) =>
+    setTimeout(() => running.has(part.partRun) && act(), Math.max(0, then - performance.now()))
   until(moment, () => sounds.hushed(part.partRun, part.quiet!.outlet, part.quiet!.percent))
   until(moment + part.lengthMs, () => end(part.partRun))
 }

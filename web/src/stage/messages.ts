@@ -129,8 +129,25 @@ export interface Ahead {
 }
 
 export type News =
-  | { type: 'welcome'; number: number; preview: boolean; stage: StageSize; media: Record<string, string>; ahead: Ahead[]; faces: Record<string, Face>; lines: ChatSeen[]; parts: Part[] }
-  | { type: 'stage'; number: number; stage: StageSize; media: Record<string, string>; ahead: Ahead[]; faces: Record<string, Face> }
+  | {
+      type: 'welcome'
+      number: number
+      preview: boolean
+      stage: StageSize
+      media: Record<string, string>
+      ahead: Ahead[]
+      faces: Record<string, Face>
+      lines: ChatSeen[]
+      parts: Part[]
+    }
+  | {
+      type: 'stage'
+      number: number
+      stage: StageSize
+      media: Record<string, string>
+      ahead: Ahead[]
+      faces: Record<string, Face>
+    }
   | { type: 'face'; number: number; fixture: string; face: Face }
   | { type: 'line'; number: number; line: ChatSeen }
   | { type: 'part'; number: number; part: Part }

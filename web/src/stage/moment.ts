@@ -43,7 +43,9 @@ export class Moments {
       return
     }
     const now = Number(document.timeline.currentTime)
-    const due = moment.parts.filter((part) => moment.at < part.at + part.lengthMs && (moment.playing || moment.at >= part.at))
+    const due = moment.parts.filter(
+      (part) => moment.at < part.at + part.lengthMs && (moment.playing || moment.at >= part.at),
+    )
     this.keep(new Set(due.map(nameOf)))
     due.forEach((part) => this.place(part, now - (moment.at - part.at), size, moment))
   }

@@ -30,7 +30,11 @@ export interface Coming {
 const known = (name: string, otherwise: MotionName): MotionName => (name in AWAY ? (name as MotionName) : otherwise)
 /** As a part says it, where empty text stands for a quiet rise. */
 export const coming = (part: { entry: string; exit: string; entryMs: number; exitMs: number }): Coming => ({
-  entry: known(part.entry, 'rise'), exit: known(part.exit, 'rise'), easing: 'soft', entryMs: part.entryMs, exitMs: part.exitMs,
+  entry: known(part.entry, 'rise'),
+  exit: known(part.exit, 'rise'),
+  easing: 'soft',
+  entryMs: part.entryMs,
+  exitMs: part.exitMs,
 })
 
 /** Entry, stay and exit as one animation. */

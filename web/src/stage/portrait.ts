@@ -12,7 +12,30 @@ export const portrait = (name: string): SVGElement => {
     const far = 44 + 3.2 * Math.sin(turn * bumps + (number % 7))
     return `${(50 + far * Math.cos(turn)).toFixed(1)} ${(50 + far * Math.sin(turn)).toFixed(1)}`
   })
-  const letter = svg('text', { x: 50, y: 52, 'text-anchor': 'middle', 'dominant-baseline': 'central', fill: '#fffaf0', 'font-size': 42, 'font-family': "'Fraunces Variable', serif", 'font-weight': 700 })
+  const letter = svg('text', {
+    x: 50,
+    y: 52,
+    'text-anchor': 'middle',
+    'dominant-baseline': 'central',
+    fill: '#fffaf0',
+    'font-size': 42,
+    'font-family': "'Fraunces Variable', serif",
+    'font-weight': 700,
+  })
   letter.textContent = [...name.replace(/^[^\p{L}\p{N}]+/u, '')][0]?.toLocaleUpperCase() ?? '·'
-  return svg('svg', { viewBox: '0 0 100 100', class: 'portrait', 'aria-hidden': 'true' }, svg('path', { d: `M${edge.join('L')}Z`, fill: wax }), svg('circle', { cx: 50, cy: 50, r: 34, fill: 'none', stroke: '#fffaf0', 'stroke-opacity': 0.45, 'stroke-width': 2 }), letter)
+  return svg(
+    'svg',
+    { viewBox: '0 0 100 100', class: 'portrait', 'aria-hidden': 'true' },
+    svg('path', { d: `M${edge.join('L')}Z`, fill: wax }),
+    svg('circle', {
+      cx: 50,
+      cy: 50,
+      r: 34,
+      fill: 'none',
+      stroke: '#fffaf0',
+      'stroke-opacity': 0.45,
+      'stroke-width': 2,
+    }),
+    letter,
+  )
 }

@@ -65,7 +65,10 @@ export class Sounds {
   }
 
   private settle(outlet: string): void {
-    const percent = Math.min(100, ...[...this.quiet.values()].filter((each) => each.outlet === outlet).map((each) => each.percent))
+    const percent = Math.min(
+      100,
+      ...[...this.quiet.values()].filter((each) => each.outlet === outlet).map((each) => each.percent),
+    )
     this.outlet(outlet).gain.setTargetAtTime(percent / 100, this.context.currentTime, 0.08)
   }
 
@@ -76,7 +79,11 @@ export class Sounds {
       return known
     }
     const loading = fetch(address)
-      .then((answer) => (answer.ok ? answer.arrayBuffer() : Promise.reject(new Error(`the sound could not be fetched (${answer.status})`))))
+      .then((answer) =>
+        answer.ok
+          ? answer.arrayBuffer()
+          : Promise.reject(new Error(`the sound could not be fetched (${answer.status})`)),
+      )
       .then((bytes) => this.context.decodeAudioData(bytes))
     loading.catch(() => this.decoded.delete(name))
     this.decoded.set(name, loading)
@@ -115,7 +122,8 @@ export class Sounds {
     gain.gain.value = part.sound!.volume / 100
     source.connect(gain).connect(this.outlet(part.sound!.outlet))
     const stamp = this.context.getOutputTimestamp()
-    const when = (stamp.contextTime ?? this.context.currentTime) + (start - (stamp.performanceTime ?? performance.now())) / 1_000
+    const when =
+      (stamp.contextTime ?? this.context.currentTime) + (start - (stamp.performanceTime ?? performance.now())) / 1_000
     source.start(Math.max(0, when), Math.max(0, late))
     this.playing.set(part.partRun, source)
     await new Promise((over) => (source.onended = over))

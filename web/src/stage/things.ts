@@ -14,12 +14,19 @@ export interface Run {
   end(): void
 }
 
-const still = (made: HTMLElement) => made.getAnimations({ subtree: true }).forEach((each) => {
-  const where = each.currentTime
-  each.pause()
-  each.currentTime = where
+const still = (made: HTMLElement) =>
+  made.getAnimations({ subtree: true }).forEach((each) => {
+    const where = each.currentTime
+    each.pause()
+    each.currentTime = where
+  })
+export const run = (made: HTMLElement, life: Animation | null, more: Partial<Run> = {}): Run => ({
+  made,
+  life,
+  hold: () => still(made),
+  end: () => made.remove(),
+  ...more,
 })
-export const run = (made: HTMLElement, life: Animation | null, more: Partial<Run> = {}): Run => ({ made, life, hold: () => still(made), end: () => made.remove(), ...more })
 
 /** What a thing needs of the page. */
 export interface Ground {
@@ -54,7 +61,12 @@ const video = (part: Part, shown: ShownOf<'video'>, frame: Frame, start: number,
   const film = ground.video(part.thing!.media)
   const wide = 100 / (100 - shown.left - shown.right)
   const high = 100 / (100 - shown.top - shown.bottom)
-  Object.assign(film.style, { width: `${wide * 100}%`, height: `${high * 100}%`, left: `${-shown.left * wide}%`, top: `${-shown.top * high}%` })
+  Object.assign(film.style, {
+    width: `${wide * 100}%`,
+    height: `${high * 100}%`,
+    left: `${-shown.left * wide}%`,
+    top: `${-shown.top * high}%`,
+  })
   film.muted = ground.silent || !ground.sounds.may
   ground.sounds.film(film, shown.volume)
   made.append(film)
@@ -127,11 +139,21 @@ const names = (part: Part, shown: ShownOf<'names'>, frame: Frame, start: number,
   made.querySelectorAll<HTMLElement>('.title, .line').forEach(shrink)
   const more = list.scrollHeight - room.clientHeight
   if (more > 0) {
-    const moves = list.animate([{ transform: 'none', offset: 0.1 }, { transform: `translateY(${-more}px)`, offset: 0.9 }, { transform: `translateY(${-more}px)` }], { duration: part.lengthMs, fill: 'both' })
+    const moves = list.animate(
+      [
+        { transform: 'none', offset: 0.1 },
+        { transform: `translateY(${-more}px)`, offset: 0.9 },
+        { transform: `translateY(${-more}px)` },
+      ],
+      { duration: part.lengthMs, fill: 'both' },
+    )
     moves.startTime = start
   }
   const ease = Math.min(400, part.lengthMs / 4)
-  return run(made, live(made, coming({ entry: 'rise', exit: 'rise', entryMs: ease, exitMs: ease }), part.lengthMs, start))
+  return run(
+    made,
+    live(made, coming({ entry: 'rise', exit: 'rise', entryMs: ease, exitMs: ease }), part.lengthMs, start),
+  )
 }
 
 /** Shows a thing on a spot from `start`, a moment of this page's own clock, which may be past; null for what fixtures do. */

@@ -8,7 +8,16 @@ import { useWiring } from './wiring'
 const keeper = () => {
   let version = 1
   let kept = pour()
-  const state = { refuse: null as null | { status: number; body: unknown }, get kept() { return kept }, elsewhere: () => { version++; kept = pour({ name: 'Changed elsewhere' }) } }
+  const state = {
+    refuse: null as null | { status: number; body: unknown },
+    get kept() {
+      return kept
+    },
+    elsewhere: () => {
+      version++
+      kept = pour({ name: 'Changed elsewhere' })
+    },
+  }
   const asked = serve((method, _path, body) => {
     if (method !== 'PUT') {
       return { body: wiringOf(version, kept) }
@@ -60,7 +69,10 @@ describe('a draft', () => {
 
   it('keeps what is not valid, marks it by place, and is saved when it is mended', async () => {
     const { drafts, state } = await opened()
-    state.refuse = { status: 422, body: { detail: 'x', problems: [{ path: 'gates[1].forAllMs', value: '-1', message: 'm', remedy: 'r' }] } }
+    state.refuse = {
+      status: 422,
+      body: { detail: 'x', problems: [{ path: 'gates[1].forAllMs', value: '-1', message: 'm', remedy: 'r' }] },
+    }
     drafts.edit('pour', (cue) => (cue.name = 'Kept'))
     await settle()
     expect(now(drafts)).toMatchObject({ state: 'refused', cue: { name: 'Kept' } })
@@ -108,7 +120,11 @@ describe('a draft', () => {
     state.refuse = { status: 503, body: { detail: 'The data folder could not be written.' } }
     drafts.edit('pour', (cue) => (cue.name = 'Kept'))
     await settle()
-    expect(now(drafts)).toMatchObject({ state: 'offline', cue: { name: 'Kept' }, message: 'The data folder could not be written.' })
+    expect(now(drafts)).toMatchObject({
+      state: 'offline',
+      cue: { name: 'Kept' },
+      message: 'The data folder could not be written.',
+    })
     state.refuse = null
     state.elsewhere()
     state.refuse = { status: 503, body: { detail: 'The data folder could not be written.' } }

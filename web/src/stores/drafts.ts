@@ -26,7 +26,17 @@ export const useDrafts = defineStore('drafts', () => {
 
   const fresh = (id: string): Draft | undefined => {
     const there = wiring.cue(id)
-    return there && { cue: structuredClone(JSON.parse(JSON.stringify(there.cue)) as Cue), version: there.version, edits: 0, state: 'saved', problems: [], message: '', theirs: null }
+    return (
+      there && {
+        cue: structuredClone(JSON.parse(JSON.stringify(there.cue)) as Cue),
+        version: there.version,
+        edits: 0,
+        state: 'saved',
+        problems: [],
+        message: '',
+        theirs: null,
+      }
+    )
   }
 
   /** The draft of a cue; one without edits of its own follows the server. */
@@ -62,7 +72,8 @@ export const useDrafts = defineStore('drafts', () => {
         await wiring.load()
         draft.version = wiring.cue(id)?.version ?? draft.version
       }
-      draft.state = refusal.status === 409 ? 'conflict' : refusal.status === 0 || refusal.status === 503 ? 'offline' : 'refused'
+      draft.state =
+        refusal.status === 409 ? 'conflict' : refusal.status === 0 || refusal.status === 503 ? 'offline' : 'refused'
     }
     if (draft.edits !== edits && (draft.state as Draft['state']) !== 'conflict') {
       later(id)
@@ -71,7 +82,10 @@ export const useDrafts = defineStore('drafts', () => {
 
   const later = (id: string) => {
     clearTimeout(timers.get(id))
-    timers.set(id, setTimeout(() => void save(id), PAUSE_MS))
+    timers.set(
+      id,
+      setTimeout(() => void save(id), PAUSE_MS),
+    )
   }
 
   /** Changes the draft and saves it after a short pause. */
@@ -111,4 +125,6 @@ export const useDrafts = defineStore('drafts', () => {
 
 /** What is wrong at a place of the document or below it. */
 export const problemsAt = (draft: Draft, path: string): Problem[] =>
-  draft.problems.filter((each) => each.path === path || each.path.startsWith(path + '.') || each.path.startsWith(path + '['))
+  draft.problems.filter(
+    (each) => each.path === path || each.path.startsWith(path + '.') || each.path.startsWith(path + '['),
+  )

@@ -7,14 +7,36 @@ import { useWiring } from './wiring'
 
 const NOW = 5_000_000
 const ring = (number: number, to: number, state = 'ended'): RingNotice => ({
-  number, cueId: 'pour', cueName: 'Pour', viewer: '', state, note: '', arrived: to, start: to,
+  number,
+  cueId: 'pour',
+  cueName: 'Pour',
+  viewer: '',
+  state,
+  note: '',
+  arrived: to,
+  start: to,
   parts: [{ id: 'card', lane: 'screen', label: '', from: to, to, state, note: '' }],
 })
 const decision = (number: number, held = false): DecisionNotice => ({
-  number, at: NOW, event: 'wickerby: !pour', viewer: 'wickerby', sentence: '',
-  answers: [{ cueId: 'pour', cueName: 'Pour', gates: [], ring: held ? 0 : 1, held, dropped: false, drawn: [], sentence: '' }],
+  number,
+  at: NOW,
+  event: 'wickerby: !pour',
+  viewer: 'wickerby',
+  sentence: '',
+  answers: [
+    { cueId: 'pour', cueName: 'Pour', gates: [], ring: held ? 0 : 1, held, dropped: false, drawn: [], sentence: '' },
+  ],
 })
-const standing: LiveStanding = { now: NOW, version: '0.1.0', decisions: [decision(1)], rings: [ring(1, NOW)], pages: [], saved: { ok: true, why: '' }, evening: { show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 }, links: [] }
+const standing: LiveStanding = {
+  now: NOW,
+  version: '0.1.0',
+  decisions: [decision(1)],
+  rings: [ring(1, NOW)],
+  pages: [],
+  saved: { ok: true, why: '' },
+  evening: { show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 },
+  links: [],
+}
 
 describe('what happens now', () => {
   ownStores()

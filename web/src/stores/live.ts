@@ -34,7 +34,11 @@ export const useLive = defineStore('live', () => {
   const forgetOld = (all: Map<number, RingNotice>) => {
     const since = now() - ROPE_BACK
     for (const [number, ring] of all) {
-      if (ring.state !== 'waiting' && ring.state !== 'playing' && Math.max(...ring.parts.map((part) => part.to)) < since) {
+      if (
+        ring.state !== 'waiting' &&
+        ring.state !== 'playing' &&
+        Math.max(...ring.parts.map((part) => part.to)) < since
+      ) {
         all.delete(number)
       }
     }
@@ -75,8 +79,13 @@ export const useLive = defineStore('live', () => {
       links.value = body as LinkView[]
     } else if (type === 'seen') {
       const { ring, seen } = body as { ring: number; seen: Seen }
-      const known = (decision: DecisionNotice) => ({ ...decision, answers: decision.answers.map((answer) => (answer.ring === ring ? { ...answer, seen } : answer)) })
-      decisions.value = decisions.value.map((each) => (each.answers.some((answer) => answer.ring === ring) ? known(each) : each))
+      const known = (decision: DecisionNotice) => ({
+        ...decision,
+        answers: decision.answers.map((answer) => (answer.ring === ring ? { ...answer, seen } : answer)),
+      })
+      decisions.value = decisions.value.map((each) =>
+        each.answers.some((answer) => answer.ring === ring) ? known(each) : each,
+      )
     } else if (type === 'wiring') {
       wiringStamp.value++
     }
@@ -91,12 +100,34 @@ export const useLive = defineStore('live', () => {
 
   const start = () => listen('/ws/live', hear, (yes) => (connected.value = yes))
   const hush = () => ask<DecisionNotice>('POST', '/hush')
-  const write = (name: string, text: string) => ask<DecisionNotice>('POST', '/practice/lines', { name, text, privately: false })
+  const write = (name: string, text: string) =>
+    ask<DecisionNotice>('POST', '/practice/lines', { name, text, privately: false })
   /** The links that a cue needs and that are not up. */
-  const missing = (needs: string[]) => links.value.filter((each) => needs.includes(each.id) && each.state.phase !== 'up')
+  const missing = (needs: string[]) =>
+    links.value.filter((each) => needs.includes(each.id) && each.state.phase !== 'up')
   /** Opens the show, or closes it. */
   const show = (open: boolean) => ask<DecisionNotice>('POST', '/show', { open })
   const air = (onAir: boolean) => ask<DecisionNotice>('POST', '/air', { onAir })
 
-  return { connected, version, decisions, drops, rings, pages, saved, evening, links, missing, wiringStamp, now, start, hush, write, show, air, speaker, typeAs }
+  return {
+    connected,
+    version,
+    decisions,
+    drops,
+    rings,
+    pages,
+    saved,
+    evening,
+    links,
+    missing,
+    wiringStamp,
+    now,
+    start,
+    hush,
+    write,
+    show,
+    air,
+    speaker,
+    typeAs,
+  }
 })

@@ -20,8 +20,15 @@ export const usePlayhead = defineStore('playhead', () => {
   const loadNow = async (cue: Cue, take: number) => {
     const mine = ++newest
     const only: Cue = { ...cue, takes: [{ ...cue.takes[take]!, when: '', spare: '' }], takeRule: 'first' }
-    only.takes[0]!.score = { parts: only.takes[0]!.score.parts.map((part) => ({ ...part, manner: { ...part.manner, ifFails: part.manner.ifFails === 'otherTake' ? 'goOn' : part.manner.ifFails } })) }
-    const answer = event.value && (await ask<TriedOut>('POST', '/tryouts', { cue: only, event: event.value, past: true }).catch(() => null))
+    only.takes[0]!.score = {
+      parts: only.takes[0]!.score.parts.map((part) => ({
+        ...part,
+        manner: { ...part.manner, ifFails: part.manner.ifFails === 'otherTake' ? 'goOn' : part.manner.ifFails },
+      })),
+    }
+    const answer =
+      event.value &&
+      (await ask<TriedOut>('POST', '/tryouts', { cue: only, event: event.value, past: true }).catch(() => null))
     if (mine === newest) {
       // What is not valid keeps the last plan that was.
       plan.value = answer ?? plan.value
@@ -35,14 +42,17 @@ export const usePlayhead = defineStore('playhead', () => {
     jumps.value++
   }
   let began = 0
-  const clock = useRafFn(() => {
-    at.value = performance.now() - began
-    if (at.value >= end.value) {
-      at.value = end.value
-      clock.pause()
-      stop()
-    }
-  }, { immediate: false })
+  const clock = useRafFn(
+    () => {
+      at.value = performance.now() - began
+      if (at.value >= end.value) {
+        at.value = end.value
+        clock.pause()
+        stop()
+      }
+    },
+    { immediate: false },
+  )
   const play = () => {
     const from = at.value === null || at.value >= end.value - 400 ? 0 : at.value
     began = performance.now() - from
@@ -65,7 +75,9 @@ export const usePlayhead = defineStore('playhead', () => {
   }
 
   const loadSamples = async () => {
-    samples.value = samples.value.length ? samples.value : await ask<TrySample[]>('GET', '/tryouts/samples').catch(() => [])
+    samples.value = samples.value.length
+      ? samples.value
+      : await ask<TrySample[]>('GET', '/tryouts/samples').catch(() => [])
   }
   return { at, playing, jumps, plan, samples, event, end, load, loadNow, play, pause, toggle, scrub, loadSamples }
 })

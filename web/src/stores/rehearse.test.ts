@@ -19,7 +19,12 @@ beforeEach(() => {
       return { body: SCRIPTS }
     }
     if (path === '/api/changes') {
-      return { body: [{ step: 2, at: 1, what: 'edit of Pour', documents: 1, undone: false }, { step: 1, at: 1, what: 'new cue', documents: 1, undone: true }] }
+      return {
+        body: [
+          { step: 2, at: 1, what: 'edit of Pour', documents: 1, undone: false },
+          { step: 1, at: 1, what: 'new cue', documents: 1, undone: true },
+        ],
+      }
     }
     if (path.endsWith('/report')) {
       return { body: REPORT }
@@ -65,7 +70,13 @@ describe('a rehearsal', () => {
   it('tells what is refused by field and keeps the last report', async () => {
     const rehearse = useRehearse()
     await rehearse.run()
-    serve(() => ({ status: 422, body: { detail: 'no', problems: [{ path: 'crowd', value: '0', message: 'The crowd is out of range.', remedy: 'r' }] } }))
+    serve(() => ({
+      status: 422,
+      body: {
+        detail: 'no',
+        problems: [{ path: 'crowd', value: '0', message: 'The crowd is out of range.', remedy: 'r' }],
+      },
+    }))
     await rehearse.run()
     expect(rehearse.problemsAt('crowd')).toHaveLength(1)
     expect(rehearse.report).toEqual(REPORT)

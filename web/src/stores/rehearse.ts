@@ -1,7 +1,15 @@
 import { defineStore } from 'pinia'
 import { computed, reactive, ref, shallowRef } from 'vue'
 import { ask, problemsOf, send } from '@/api/http'
-import type { DecisionNotice, EditLine, ListedScript, Problem, RehearsalStanding, ReportView, Wanted } from '@/api/types'
+import type {
+  DecisionNotice,
+  EditLine,
+  ListedScript,
+  Problem,
+  RehearsalStanding,
+  ReportView,
+  Wanted,
+} from '@/api/types'
 
 const ASK_AGAIN_MS = 200
 
@@ -9,7 +17,12 @@ const ASK_AGAIN_MS = 200
 export const useRehearse = defineStore('rehearse', () => {
   const scripts = ref<ListedScript[]>([])
   const changes = ref<EditLine[]>([])
-  const wanted = reactive<Wanted>({ script: 'sample', madeUp: { seed: 7, crowd: 60, perMinute: 12, minutes: 60 }, wiring: 'now', against: '' })
+  const wanted = reactive<Wanted>({
+    script: 'sample',
+    madeUp: { seed: 7, crowd: 60, perMinute: 12, minutes: 60 },
+    wiring: 'now',
+    against: '',
+  })
   const standing = ref<RehearsalStanding | null>(null)
   const report = shallowRef<ReportView | null>(null)
   const done = ref(0)
@@ -58,10 +71,16 @@ export const useRehearse = defineStore('rehearse', () => {
       await follow(standing.value.id)
     })
   const cancel = () => guarded(() => ask('DELETE', `/rehearsals/${standing.value!.id}`))
-  const why = (decision: number, against: boolean) => ask<DecisionNotice>('GET', `/rehearsals/${done.value}/decisions/${decision}?against=${against}`)
+  const why = (decision: number, against: boolean) =>
+    ask<DecisionNotice>('GET', `/rehearsals/${done.value}/decisions/${decision}?against=${against}`)
   const bring = (name: string, file: Blob) =>
     guarded(async () => {
-      const kept = await send<{ id: string }>('POST', `/scripts?name=${encodeURIComponent(name)}`, file, 'application/octet-stream')
+      const kept = await send<{ id: string }>(
+        'POST',
+        `/scripts?name=${encodeURIComponent(name)}`,
+        file,
+        'application/octet-stream',
+      )
       await load()
       choose(kept.id)
     })
@@ -78,5 +97,24 @@ export const useRehearse = defineStore('rehearse', () => {
     })
   const problemsAt = (field: string) => problems.value.filter((each) => each.path === field)
 
-  return { scripts, changes, wanted, standing, report, done, problems, running, script, load, choose, run, cancel, why, bring, keep, remove, problemsAt }
+  return {
+    scripts,
+    changes,
+    wanted,
+    standing,
+    report,
+    done,
+    problems,
+    running,
+    script,
+    load,
+    choose,
+    run,
+    cancel,
+    why,
+    bring,
+    keep,
+    remove,
+    problemsAt,
+  }
 })

@@ -13,7 +13,9 @@ export const useWhy = defineStore('why', () => {
     decision.value = of
     rings.value = []
     const numbers = of.answers.map((each) => each.ring).filter((ring) => ring > 0)
-    const found = await Promise.all(numbers.map((number) => ask<RingNotice>('GET', `/rings/${number}`).catch(() => null)))
+    const found = await Promise.all(
+      numbers.map((number) => ask<RingNotice>('GET', `/rings/${number}`).catch(() => null)),
+    )
     if (decision.value === of) {
       rings.value = found.filter((each) => each !== null)
     }

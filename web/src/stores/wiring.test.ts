@@ -4,8 +4,19 @@ import { pour, serve, wiringOf } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
 import { useWiring } from './wiring'
 
-const view = (id: string, version = 1) => ({ version, cue: pour({ id, name: `${id} ${version}` }), rang: 0, held: 0, needs: [] })
-const told = (revision: number, cues: WiringView['cues'], cueOrder: string[]) => ({ ...wiringOf(1, pour()), revision, cues, cueOrder })
+const view = (id: string, version = 1) => ({
+  version,
+  cue: pour({ id, name: `${id} ${version}` }),
+  rang: 0,
+  held: 0,
+  needs: [],
+})
+const told = (revision: number, cues: WiringView['cues'], cueOrder: string[]) => ({
+  ...wiringOf(1, pour()),
+  revision,
+  cues,
+  cueOrder,
+})
 
 describe('the wiring as it is read', () => {
   ownStores()
@@ -24,7 +35,9 @@ describe('the wiring as it is read', () => {
   it('is read whole once, then only what changed; all else stays the very same', async () => {
     const { wiring, paths } = await reading(told(7, [view('a'), view('b'), view('c')], ['a', 'b', 'c']))
     const before = wiring.cue('c')
-    serve((_method, path) => ({ body: path === '/api/wiring?since=7' ? told(8, [view('b', 2), view('d')], ['d', 'c', 'b']) : {} }))
+    serve((_method, path) => ({
+      body: path === '/api/wiring?since=7' ? told(8, [view('b', 2), view('d')], ['d', 'c', 'b']) : {},
+    }))
     await wiring.load()
     expect(paths()).toEqual(['/api/wiring'])
     expect(wiring.cues.map((each) => each.cue.name)).toEqual(['d 1', 'c 1', 'b 2'])

@@ -4,7 +4,18 @@ import { ask } from '@/api/http'
 import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, WiringView } from '@/api/types'
 
 /** What holds until the server has told. */
-const PLAIN_HOUSE: House = { formatVersion: 3, prefix: '!', home: 'practice', pointsOne: 'point', pointsMany: 'points', hints: true, circles: [], neighbours: [], slate: [], looks: [] }
+const PLAIN_HOUSE: House = {
+  formatVersion: 3,
+  prefix: '!',
+  home: 'practice',
+  pointsOne: 'point',
+  pointsMany: 'points',
+  hints: true,
+  circles: [],
+  neighbours: [],
+  slate: [],
+  looks: [],
+}
 
 /** The wiring as the server has it. */
 export const useWiring = defineStore('wiring', () => {
@@ -14,8 +25,19 @@ export const useWiring = defineStore('wiring', () => {
   /** Cues that are as they were stay the very same values, so that only what changed is drawn anew; nothing watches inside one, for there may be thousands. */
   const keepSame = (next: WiringView): WiringView => {
     const before = new Map((view.value?.cues ?? []).map((each) => [each.cue.id, each]))
-    const same = (one: CueView, other?: CueView) => other && one.version === other.version && one.rang === other.rang && one.held === other.held && one.needs.join() === other.needs.join() && one.cue.rack === other.cue.rack
-    const told = new Map(next.cues.map((each) => [each.cue.id, same(each, before.get(each.cue.id)) ? before.get(each.cue.id)! : markRaw(each)]))
+    const same = (one: CueView, other?: CueView) =>
+      other &&
+      one.version === other.version &&
+      one.rang === other.rang &&
+      one.held === other.held &&
+      one.needs.join() === other.needs.join() &&
+      one.cue.rack === other.cue.rack
+    const told = new Map(
+      next.cues.map((each) => [
+        each.cue.id,
+        same(each, before.get(each.cue.id)) ? before.get(each.cue.id)! : markRaw(each),
+      ]),
+    )
     return { ...next, cues: next.cueOrder.flatMap((id) => told.get(id) ?? before.get(id) ?? []) }
   }
   /** What was read last does not count any more: something may have been missed meanwhile. */
@@ -59,7 +81,13 @@ export const useWiring = defineStore('wiring', () => {
   const count = (decision: DecisionNotice) => {
     if (view.value && decision.answers.length > 0) {
       const more = (each: CueView) => decision.answers.filter((answer) => answer.cueId === each.cue.id)
-      const counted = cues.value.map((each) => more(each).reduce((now, answer) => (answer.held ? markRaw({ ...now, held: now.held + 1 }) : markRaw({ ...now, rang: now.rang + 1 })), each))
+      const counted = cues.value.map((each) =>
+        more(each).reduce(
+          (now, answer) =>
+            answer.held ? markRaw({ ...now, held: now.held + 1 }) : markRaw({ ...now, rang: now.rang + 1 }),
+          each,
+        ),
+      )
       view.value = { ...view.value, cues: counted }
     }
   }
@@ -86,5 +114,22 @@ export const useWiring = defineStore('wiring', () => {
     await load()
   }
 
-  return { view, house, loadFailed, racks, cues, shelf, stages, cue, count, load, missed, saveCue, deleteCue, saveRack, undo, redo }
+  return {
+    view,
+    house,
+    loadFailed,
+    racks,
+    cues,
+    shelf,
+    stages,
+    cue,
+    count,
+    load,
+    missed,
+    saveCue,
+    deleteCue,
+    saveRack,
+    undo,
+    redo,
+  }
 })

@@ -2,21 +2,55 @@ import { vi } from 'vitest'
 import type { Cue, House, WiringView } from '@/api/types'
 import { onlyTake, PLAIN } from '@/lib/newCue'
 
-export const HOUSE: House = { formatVersion: 3, prefix: '!', home: 'practice', pointsOne: 'drip', pointsMany: 'drips', hints: true, circles: [], neighbours: [], slate: [], looks: [] }
+export const HOUSE: House = {
+  formatVersion: 3,
+  prefix: '!',
+  home: 'practice',
+  pointsOne: 'drip',
+  pointsMany: 'drips',
+  hints: true,
+  circles: [],
+  neighbours: [],
+  slate: [],
+  looks: [],
+}
 
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({
-  formatVersion: 4, id: 'pour', name: 'Pour the taper', description: '', listed: true, rack: 'bench', on: true, pulls: [{ kind: 'chatWord', words: ['!pour'], general: false, argument: '' }],
-  gates: [{ kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] }, { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 }],
+  formatVersion: 4,
+  id: 'pour',
+  name: 'Pour the taper',
+  description: '',
+  listed: true,
+  rack: 'bench',
+  on: true,
+  pulls: [{ kind: 'chatWord', words: ['!pour'], general: false, argument: '' }],
+  gates: [
+    { kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] },
+    { kind: 'cooldown', forAllMs: 14_000, perViewerMs: 0 },
+  ],
   whenHeld: [],
-  takes: [onlyTake([{ kind: 'reply', id: 'answer', start: { kind: 'at', ms: 0 }, words: 'Thanks, {viewer}', manner: PLAIN }])],
-  takeRule: 'first', urgency: 'usual', longestWaitMs: 60_000, ...over,
+  takes: [
+    onlyTake([{ kind: 'reply', id: 'answer', start: { kind: 'at', ms: 0 }, words: 'Thanks, {viewer}', manner: PLAIN }]),
+  ],
+  takeRule: 'first',
+  urgency: 'usual',
+  longestWaitMs: 60_000,
+  ...over,
 })
 
 export const wiringOf = (version: number, cue: Cue): WiringView => ({
-  revision: version, cueOrder: [cue.id], house: { version: 1, house: HOUSE },
+  revision: version,
+  cueOrder: [cue.id],
+  house: { version: 1, house: HOUSE },
   racks: [{ version: 1, rack: { formatVersion: 1, id: 'bench', name: 'At the bench', on: true } }],
-  cues: [{ version, cue, rang: 0, held: 0, needs: [] }], stages: [], shelf: [], looks: [], counted: [], samples: { chat: { viewer: 'wickerby' } }, history: { undo: '', redo: '' },
+  cues: [{ version, cue, rang: 0, held: 0, needs: [] }],
+  stages: [],
+  shelf: [],
+  looks: [],
+  counted: [],
+  samples: { chat: { viewer: 'wickerby' } },
+  history: { undo: '', redo: '' },
 })
 
 type Answer = { status?: number; body: unknown }

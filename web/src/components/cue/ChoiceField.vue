@@ -12,12 +12,18 @@ defineEmits<{ 'update:modelValue': [string] }>()
   <Listbox :model-value="modelValue" as="div" class="relative" @update:model-value="$emit('update:modelValue', $event)">
     <ListboxLabel class="text-[13px] text-soft">{{ label }}</ListboxLabel>
     <ListboxButton class="field flex items-center text-left" :aria-invalid="(problems ?? []).length > 0">
-      <span class="min-w-0 flex-1 truncate">{{ choices.find((each) => each.value === modelValue)?.name ?? modelValue }}</span>
+      <span class="min-w-0 flex-1 truncate">{{
+        choices.find((each) => each.value === modelValue)?.name ?? modelValue
+      }}</span>
       <ChevronDown :size="14" class="text-soft" />
     </ListboxButton>
     <ListboxOptions class="sheet absolute right-0 left-0 z-30 mt-1 max-h-56 overflow-auto p-1 shadow-lg">
       <ListboxOption v-for="each in choices" :key="each.value" v-slot="{ active, selected }" :value="each.value">
-        <span class="block truncate rounded-[6px] px-2 py-1" :class="[active && 'bg-well', selected && 'font-semibold']">{{ each.name }}</span>
+        <span
+          class="block truncate rounded-[6px] px-2 py-1"
+          :class="[active && 'bg-well', selected && 'font-semibold']"
+          >{{ each.name }}</span
+        >
       </ListboxOption>
     </ListboxOptions>
     <TheProblems :problems="problems ?? []" />

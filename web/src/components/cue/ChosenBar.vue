@@ -10,18 +10,62 @@ const wiring = useWiring()
 </script>
 
 <template>
-  <div class="flex flex-none items-center gap-1 border-t border-line bg-sheet px-3 py-1.5 text-[13px]" role="toolbar" :aria-label="`${count} chosen`">
+  <div
+    class="flex flex-none items-center gap-1 border-t border-line bg-sheet px-3 py-1.5 text-[13px]"
+    role="toolbar"
+    :aria-label="`${count} chosen`"
+  >
     <span class="flex-1 font-semibold">{{ count }} chosen</span>
-    <button class="rounded-[8px] p-1.5 hover:bg-well" aria-label="Switch them on" title="Switch on" @click="$emit('turn', true)"><Power :size="15" /></button>
-    <button class="rounded-[8px] p-1.5 hover:bg-well" aria-label="Switch them off" title="Switch off" @click="$emit('turn', false)"><PowerOff :size="15" /></button>
+    <button
+      class="rounded-[8px] p-1.5 hover:bg-well"
+      aria-label="Switch them on"
+      title="Switch on"
+      @click="$emit('turn', true)"
+    >
+      <Power :size="15" />
+    </button>
+    <button
+      class="rounded-[8px] p-1.5 hover:bg-well"
+      aria-label="Switch them off"
+      title="Switch off"
+      @click="$emit('turn', false)"
+    >
+      <PowerOff :size="15" />
+    </button>
     <Menu as="div" class="relative">
-      <MenuButton class="rounded-[8px] p-1.5 hover:bg-well" aria-label="Move them to a rack" title="Move to a rack"><FolderInput :size="15" /></MenuButton>
+      <MenuButton class="rounded-[8px] p-1.5 hover:bg-well" aria-label="Move them to a rack" title="Move to a rack"
+        ><FolderInput :size="15"
+      /></MenuButton>
       <MenuItems class="sheet absolute right-0 bottom-full z-30 mb-1 max-h-64 w-52 overflow-auto p-1 shadow-lg">
-        <MenuItem v-for="each in wiring.racks" :key="each.rack.id" v-slot="{ active }"><button class="block w-full truncate rounded-[8px] px-3 py-1 text-left" :class="active && 'bg-well'" @click="$emit('move', each.rack.id)">{{ each.rack.name }}</button></MenuItem>
+        <MenuItem v-for="each in wiring.racks" :key="each.rack.id" v-slot="{ active }"
+          ><button
+            class="block w-full truncate rounded-[8px] px-3 py-1 text-left"
+            :class="active && 'bg-well'"
+            @click="$emit('move', each.rack.id)"
+          >
+            {{ each.rack.name }}
+          </button></MenuItem
+        >
       </MenuItems>
     </Menu>
-    <button class="rounded-[8px] p-1.5 hover:bg-well" aria-label="Copy them" title="Copy" @click="$emit('copy')"><Copy :size="15" /></button>
-    <button class="rounded-[8px] p-1.5 text-wax-words hover:bg-well" aria-label="Delete them" title="Delete" @click="$emit('remove')"><Trash2 :size="15" /></button>
-    <button class="rounded-[8px] p-1.5 hover:bg-well" aria-label="Choose none" title="Choose none" @click="$emit('clear')"><X :size="15" /></button>
+    <button class="rounded-[8px] p-1.5 hover:bg-well" aria-label="Copy them" title="Copy" @click="$emit('copy')">
+      <Copy :size="15" />
+    </button>
+    <button
+      class="rounded-[8px] p-1.5 text-wax-words hover:bg-well"
+      aria-label="Delete them"
+      title="Delete"
+      @click="$emit('remove')"
+    >
+      <Trash2 :size="15" />
+    </button>
+    <button
+      class="rounded-[8px] p-1.5 hover:bg-well"
+      aria-label="Choose none"
+      title="Choose none"
+      @click="$emit('clear')"
+    >
+      <X :size="15" />
+    </button>
   </div>
 </template>

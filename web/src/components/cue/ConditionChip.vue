@@ -14,7 +14,9 @@ import ConditionText from './ConditionText.vue'
 const props = defineProps<{ draft: Draft }>()
 const drafts = useDrafts()
 const condition = computed(() => gateOf(props.draft.cue, 'condition')?.condition ?? '')
-const saved = computed(() => problemsAt(props.draft, `gates[${props.draft.cue.gates.findIndex((each) => each.kind === 'condition')}]`))
+const saved = computed(() =>
+  problemsAt(props.draft, `gates[${props.draft.cue.gates.findIndex((each) => each.kind === 'condition')}]`),
+)
 const tried = ref<ConditionTried | null>(null)
 const names = ref<ConditionName[]>([])
 const problems = ref<Problem[]>([])
@@ -34,7 +36,9 @@ let newest = 0
 const preview = async () => {
   const mine = ++newest
   const answer = condition.value
-    ? await ask<ConditionTried>('POST', '/conditions', { cue: props.draft.cue, condition: condition.value }).catch((failed: Refusal) => failed.problems ?? [])
+    ? await ask<ConditionTried>('POST', '/conditions', { cue: props.draft.cue, condition: condition.value }).catch(
+        (failed: Refusal) => failed.problems ?? [],
+      )
     : []
   if (mine === newest) {
     problems.value = Array.isArray(answer) ? answer : []
@@ -43,7 +47,10 @@ const preview = async () => {
 }
 watch(condition, useDebounceFn(preview, 300))
 void preview()
-ask<ConditionName[]>('POST', '/conditions/names', props.draft.cue).then((all) => (names.value = all), () => undefined)
+ask<ConditionName[]>('POST', '/conditions/names', props.draft.cue).then(
+  (all) => (names.value = all),
+  () => undefined,
+)
 const real = computed(() => tried.value?.tried.filter((each) => each.at > 0) ?? [])
 const sample = computed(() => tried.value?.tried.find((each) => each.at === 0))
 const shown = computed(() => (problems.value.length ? problems.value : saved.value))
@@ -53,18 +60,27 @@ const shown = computed(() => (problems.value.length ? problems.value : saved.val
   <div class="flex flex-col gap-2">
     <ConditionRows v-if="rows && !typing" :value="rows" :types="types" @set="set(writeRows($event, types))" />
     <ConditionText v-else :value="condition" :names="names.map((each) => each.name)" :problems="shown" @set="set" />
-    <button v-if="rows" type="button" class="self-start text-[13px] underline" @click="typing = !typing">{{ typing ? 'As rows' : 'As text' }}</button>
+    <button v-if="rows" type="button" class="self-start text-[13px] underline" @click="typing = !typing">
+      {{ typing ? 'As rows' : 'As text' }}
+    </button>
     <p v-else-if="names.length" class="text-[12.5px] text-soft">This says more than rows can, so it stands as text.</p>
     <template v-if="tried">
       <p class="text-[13px]" role="status">
-        <template v-if="sample">For the sample it is <b>{{ sample.holds }}</b>. </template>
-        <template v-if="real.length">Of the last {{ real.length }} such events it was true for <b>{{ real.filter((each) => each.holds).length }}</b>, as the evening stands now.</template>
+        <template v-if="sample"
+          >For the sample it is <b>{{ sample.holds }}</b>.
+        </template>
+        <template v-if="real.length"
+          >Of the last {{ real.length }} such events it was true for
+          <b>{{ real.filter((each) => each.holds).length }}</b>, as the evening stands now.</template
+        >
         <template v-else>No such event happened yet.</template>
       </p>
       <ol class="max-h-28 overflow-auto text-[12.5px]">
         <li v-for="(each, at) in real" :key="at" class="flex gap-1.5" :title="each.fault">
           <time class="flex-none font-mono text-[12px] text-soft">{{ timeOfDay(each.at) }}</time>
-          <span class="flex-none font-semibold" :class="each.holds ? 'text-verdigris-words' : 'text-wax-words'">{{ each.fault ? 'fails' : each.holds }}</span>
+          <span class="flex-none font-semibold" :class="each.holds ? 'text-verdigris-words' : 'text-wax-words'">{{
+            each.fault ? 'fails' : each.holds
+          }}</span>
           <bdi class="truncate">{{ each.event }}</bdi>
         </li>
       </ol>

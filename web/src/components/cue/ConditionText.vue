@@ -11,7 +11,9 @@ const area = ref<HTMLTextAreaElement | null>(null)
 const caret = ref(0)
 const closed = ref(true)
 const chosen = ref(0)
-const offered = computed(() => (closed.value ? { from: 0, found: [] } : completions(props.value, caret.value, props.names)))
+const offered = computed(() =>
+  closed.value ? { from: 0, found: [] } : completions(props.value, caret.value, props.names),
+)
 const place = computed(() => Math.max(-1, ...props.problems.map((each) => placeOf(props.value, each.message))))
 const type = (event: Event) => {
   const typed = event.target as HTMLTextAreaElement
@@ -54,15 +56,50 @@ const go = () => {
     <label class="block">
       <span class="text-[13px] text-soft">Rings only if</span>
       <textarea
-        ref="area" class="field font-mono text-[13px]" rows="2" role="combobox" aria-autocomplete="list" aria-controls="cel-names" :aria-expanded="offered.found.length > 0"
-        :value="value" :aria-invalid="problems.length > 0" placeholder="viewer.months >= 3" @input="type" @keydown="keys" @blur="closed = true"
+        ref="area"
+        class="field font-mono text-[13px]"
+        rows="2"
+        role="combobox"
+        aria-autocomplete="list"
+        aria-controls="cel-names"
+        :aria-expanded="offered.found.length > 0"
+        :value="value"
+        :aria-invalid="problems.length > 0"
+        placeholder="viewer.months >= 3"
+        @input="type"
+        @keydown="keys"
+        @blur="closed = true"
       />
     </label>
-    <ul id="cel-names" role="listbox" aria-label="Names" class="sheet mt-0.5 p-1" :class="offered.found.length === 0 && 'hidden'">
-      <li v-for="(name, at) in offered.found" :key="name" role="option" :aria-selected="at === chosen" class="cursor-pointer rounded-[6px] px-2 font-mono text-[12.5px]" :class="at === chosen && 'bg-well'" @mousedown.prevent="accept(name)">{{ name }}</li>
+    <ul
+      id="cel-names"
+      role="listbox"
+      aria-label="Names"
+      class="sheet mt-0.5 p-1"
+      :class="offered.found.length === 0 && 'hidden'"
+    >
+      <li
+        v-for="(name, at) in offered.found"
+        :key="name"
+        role="option"
+        :aria-selected="at === chosen"
+        class="cursor-pointer rounded-[6px] px-2 font-mono text-[12.5px]"
+        :class="at === chosen && 'bg-well'"
+        @mousedown.prevent="accept(name)"
+      >
+        {{ name }}
+      </li>
     </ul>
-    <button v-if="place >= 0" type="button" class="block max-w-full truncate font-mono text-[12.5px] text-wax-words" title="Go there" @click="go">
-      {{ value.slice(Math.max(0, place - 14), place) }}<mark class="bg-wax px-0.5 text-on-wax">{{ value.slice(place, place + 1) || ' ' }}</mark>{{ value.slice(place + 1, place + 16) }}
+    <button
+      v-if="place >= 0"
+      type="button"
+      class="block max-w-full truncate font-mono text-[12.5px] text-wax-words"
+      title="Go there"
+      @click="go"
+    >
+      {{ value.slice(Math.max(0, place - 14), place)
+      }}<mark class="bg-wax px-0.5 text-on-wax">{{ value.slice(place, place + 1) || ' ' }}</mark
+      >{{ value.slice(place + 1, place + 16) }}
     </button>
     <TheProblems :problems="problems" />
   </div>

@@ -6,7 +6,9 @@ import SecondsField from './SecondsField.vue'
 
 const props = defineProps<{ draft: Draft }>()
 const drafts = useDrafts()
-const gate = computed(() => gateOf(props.draft.cue, 'cooldown') ?? { kind: 'cooldown' as const, forAllMs: 0, perViewerMs: 0 })
+const gate = computed(
+  () => gateOf(props.draft.cue, 'cooldown') ?? { kind: 'cooldown' as const, forAllMs: 0, perViewerMs: 0 },
+)
 const place = computed(() => `gates[${props.draft.cue.gates.findIndex((each) => each.kind === 'cooldown')}]`)
 
 const set = (field: 'forAllMs' | 'perViewerMs', ms: number) =>
@@ -19,8 +21,18 @@ const set = (field: 'forAllMs' | 'perViewerMs', ms: number) =>
 
 <template>
   <div class="flex flex-col gap-2">
-    <SecondsField label="Rests after anyone's ring" :model-value="gate.forAllMs" :problems="problemsAt(draft, `${place}.forAllMs`)" @update:model-value="set('forAllMs', $event)" />
-    <SecondsField label="Rests for the same viewer" :model-value="gate.perViewerMs" :problems="problemsAt(draft, `${place}.perViewerMs`)" @update:model-value="set('perViewerMs', $event)" />
+    <SecondsField
+      label="Rests after anyone's ring"
+      :model-value="gate.forAllMs"
+      :problems="problemsAt(draft, `${place}.forAllMs`)"
+      @update:model-value="set('forAllMs', $event)"
+    />
+    <SecondsField
+      label="Rests for the same viewer"
+      :model-value="gate.perViewerMs"
+      :problems="problemsAt(draft, `${place}.perViewerMs`)"
+      @update:model-value="set('perViewerMs', $event)"
+    />
     <p class="text-[12.5px] text-soft">0 means no rest. It counts from the moment the cue rings.</p>
   </div>
 </template>

@@ -29,14 +29,21 @@ const field = ref<HTMLInputElement | null>(null)
 const rows = computed(() => rowsOf(wiring.racks, wiring.cues, wiring.house, search.value))
 const shown = computed(() => rows.value.flatMap((row) => (row.kind === 'cue' ? [row.view] : [])))
 const HEIGHTS = { rack: 42, cue: 62, empty: 30 }
-const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, { itemHeight: (at) => HEIGHTS[rows.value[at]?.kind ?? 'cue'], overscan: 10 })
+const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, {
+  itemHeight: (at) => HEIGHTS[rows.value[at]?.kind ?? 'cue'],
+  overscan: 10,
+})
 const { ids, toggle, reach, clear, turn, copy, remove, move } = useChosenCues(shown)
-watch(() => props.open, (id) => {
-  const at = rows.value.findIndex((row) => row.key === id)
-  if (at >= 0 && !list.value.some((each) => each.index === at)) {
-    scrollTo(Math.max(0, at - 2))
-  }
-}, { flush: 'post' })
+watch(
+  () => props.open,
+  (id) => {
+    const at = rows.value.findIndex((row) => row.key === id)
+    if (at >= 0 && !list.value.some((each) => each.index === at)) {
+      scrollTo(Math.max(0, at - 2))
+    }
+  },
+  { flush: 'post' },
+)
 
 const step = async (by: number, choosing: boolean) => {
   const at = shown.value.findIndex((each) => each.cue.id === props.open)
@@ -52,7 +59,11 @@ const step = async (by: number, choosing: boolean) => {
 }
 /** Moves the open cue, or all that are chosen, one place up or down. */
 const shift = async (by: number) => {
-  const movers = ids.value.length ? shown.value.map((each) => each.cue.id).filter((id) => ids.value.includes(id)) : props.open ? [props.open] : []
+  const movers = ids.value.length
+    ? shown.value.map((each) => each.cue.id).filter((id) => ids.value.includes(id))
+    : props.open
+      ? [props.open]
+      : []
   const order = wiring.cues.map((each) => each.cue.id)
   const edge = order.indexOf((by < 0 ? movers[0] : movers.at(-1)) ?? '')
   const beside = wiring.cues[edge + by]
@@ -92,24 +103,41 @@ const press = (event: MouseEvent, id: string) => {
 
 /** Where what is dragged would go: before that row. */
 const over = ref('')
-const drag = (event: DragEvent, id: string) => event.dataTransfer?.setData('application/x-waxbell-cues', JSON.stringify(ids.value.includes(id) ? ids.value : [id]))
+const drag = (event: DragEvent, id: string) =>
+  event.dataTransfer?.setData('application/x-waxbell-cues', JSON.stringify(ids.value.includes(id) ? ids.value : [id]))
 const drop = (event: DragEvent, row: ListRow) => {
   const dragged = JSON.parse(event.dataTransfer?.getData('application/x-waxbell-cues') || '[]') as string[]
   over.value = ''
   if (dragged.length) {
-    const first = row.kind === 'rack' ? wiring.cues.find((each) => each.cue.rack === row.rack.rack.id && !dragged.includes(each.cue.id))?.cue.id : row.kind === 'cue' ? row.view.cue.id : ''
+    const first =
+      row.kind === 'rack'
+        ? wiring.cues.find((each) => each.cue.rack === row.rack.rack.id && !dragged.includes(each.cue.id))?.cue.id
+        : row.kind === 'cue'
+          ? row.view.cue.id
+          : ''
     void move(dragged, row.rack.rack.id, dragged.includes(first ?? '') ? '' : (first ?? ''))
   }
 }
 const newRack = async () => {
-  const id = free('rack', wiring.racks.map((each) => each.rack.id))
-  await wiring.saveRack(0, { formatVersion: 1, id, name: 'New rack', on: true }).then(() => notes.say('There is a new rack; press its name twice to give it another.', true), (refusal: Error) => notes.say(refusal.message))
+  const id = free(
+    'rack',
+    wiring.racks.map((each) => each.rack.id),
+  )
+  await wiring.saveRack(0, { formatVersion: 1, id, name: 'New rack', on: true }).then(
+    () => notes.say('There is a new rack; press its name twice to give it another.', true),
+    (refusal: Error) => notes.say(refusal.message),
+  )
   scrollTo(rows.value.length - 1)
 }
 const ITEMS = [
-  { name: 'New rack', icon: FolderPlus, act: newRack }, { name: 'Bring a wiring…', icon: FileUp, act: () => (bringing.value = true) }, { name: 'Changes…', icon: History, act: () => (changes.value = true) },
+  { name: 'New rack', icon: FolderPlus, act: newRack },
+  { name: 'Bring a wiring…', icon: FileUp, act: () => (bringing.value = true) },
+  { name: 'Changes…', icon: History, act: () => (changes.value = true) },
 ]
-defineExpose({ find: () => field.value?.focus(), copy: (id: string) => copy(wiring.cues.filter((each) => each.cue.id === id)) })
+defineExpose({
+  find: () => field.value?.focus(),
+  copy: (id: string) => copy(wiring.cues.filter((each) => each.cue.id === id)),
+})
 </script>
 
 <template>
@@ -118,31 +146,79 @@ defineExpose({ find: () => field.value?.focus(), copy: (id: string) => copy(wiri
     <div class="flex gap-2 px-3 py-2">
       <label class="relative flex-1">
         <Search :size="15" class="absolute top-2.5 left-2.5 text-soft" />
-        <input ref="field" v-model="search" type="search" class="field h-9 pl-8" placeholder="Find" aria-label="Find a cue, word, part or viewer" @keydown.down.prevent="step(0, false)" />
+        <input
+          ref="field"
+          v-model="search"
+          type="search"
+          class="field h-9 pl-8"
+          placeholder="Find"
+          aria-label="Find a cue, word, part or viewer"
+          @keydown.down.prevent="step(0, false)"
+        />
       </label>
       <button class="button button-dark h-9" @click="emit('add')"><Plus :size="15" /> New cue</button>
       <Menu as="div" class="relative">
         <MenuButton class="button h-9 px-2" aria-label="The whole wiring"><Ellipsis :size="16" /></MenuButton>
         <MenuItems class="sheet absolute right-0 z-30 mt-1 w-52 p-1 shadow-lg">
-          <MenuItem v-slot="{ active }"><a class="flex items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" href="/api/wiring/document" download="waxbell-wiring.json"><Download :size="14" /> Carry the wiring out</a></MenuItem>
-          <MenuItem v-for="each in ITEMS" :key="each.name" v-slot="{ active }"><button class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" @click="each.act()"><component :is="each.icon" :size="14" /> {{ each.name }}</button></MenuItem>
+          <MenuItem v-slot="{ active }"
+            ><a
+              class="flex items-center gap-2 rounded-[8px] px-3 py-1.5"
+              :class="active && 'bg-well'"
+              href="/api/wiring/document"
+              download="waxbell-wiring.json"
+              ><Download :size="14" /> Carry the wiring out</a
+            ></MenuItem
+          >
+          <MenuItem v-for="each in ITEMS" :key="each.name" v-slot="{ active }"
+            ><button
+              class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5"
+              :class="active && 'bg-well'"
+              @click="each.act()"
+            >
+              <component :is="each.icon" :size="14" /> {{ each.name }}
+            </button></MenuItem
+          >
         </MenuItems>
       </Menu>
     </div>
     <div v-bind="containerProps" class="min-h-0 flex-1 px-3 pb-3" data-cues @keydown="keys">
       <ul v-bind="wrapperProps" aria-label="Cues in their racks">
         <li
-          v-for="{ data: row } in list" :key="row.key" :style="{ height: HEIGHTS[row.kind] + 'px' }" class="pt-1" :class="over === row.key && 'before'" :draggable="row.kind === 'cue'" @dragstart="row.kind === 'cue' && drag($event, row.view.cue.id)"
-          @dragover.prevent="over = row.key" @dragleave="over = ''" @drop.prevent="drop($event, row)"
+          v-for="{ data: row } in list"
+          :key="row.key"
+          :style="{ height: HEIGHTS[row.kind] + 'px' }"
+          class="pt-1"
+          :class="over === row.key && 'before'"
+          :draggable="row.kind === 'cue'"
+          @dragstart="row.kind === 'cue' && drag($event, row.view.cue.id)"
+          @dragover.prevent="over = row.key"
+          @dragleave="over = ''"
+          @drop.prevent="drop($event, row)"
         >
           <RackRow v-if="row.kind === 'rack'" :rack="row.rack" :count="row.count" />
-          <CueRow v-else-if="row.kind === 'cue'" :view="row.view" :rack="row.rack" :open="row.view.cue.id === open" :chosen="ids.includes(row.view.cue.id)" draggable="false" @click.capture="press($event, row.view.cue.id)" />
+          <CueRow
+            v-else-if="row.kind === 'cue'"
+            :view="row.view"
+            :rack="row.rack"
+            :open="row.view.cue.id === open"
+            :chosen="ids.includes(row.view.cue.id)"
+            draggable="false"
+            @click.capture="press($event, row.view.cue.id)"
+          />
           <p v-else class="text-[13px] text-soft">No cues yet.</p>
         </li>
       </ul>
       <p v-if="rows.length === 0 && search" class="py-2 text-soft">Nothing found.</p>
     </div>
-    <ChosenBar v-if="ids.length > 0" :count="ids.length" @turn="turn" @copy="copy()" @remove="remove" @clear="clear" @move="move(ids, $event, '')" />
+    <ChosenBar
+      v-if="ids.length > 0"
+      :count="ids.length"
+      @turn="turn"
+      @copy="copy()"
+      @remove="remove"
+      @clear="clear"
+      @move="move(ids, $event, '')"
+    />
     <CarryDialog :open="bringing" @close="bringing = false" />
     <ChangesDialog :open="changes" @close="changes = false" />
   </aside>

@@ -5,13 +5,25 @@ import { useCheckup } from '@/composables/useCheckup'
 /** The places that belong to the cues: themselves, the slate, the words for viewers, the check-up. */
 const route = useRoute()
 const { all } = useCheckup()
-const PLACES = [{ path: '/cues', name: 'Cues' }, { path: '/slate', name: 'Slate' }, { path: '/viewers', name: 'For viewers' }, { path: '/checkup', name: 'Check-up' }]
+const PLACES = [
+  { path: '/cues', name: 'Cues' },
+  { path: '/slate', name: 'Slate' },
+  { path: '/viewers', name: 'For viewers' },
+  { path: '/checkup', name: 'Check-up' },
+]
 const isHere = (path: string) => route.path.startsWith(path)
 </script>
 
 <template>
   <nav aria-label="Of the cues" class="flex gap-3 text-[13px]">
-    <RouterLink v-for="each in PLACES" :key="each.path" :to="each.path" class="pb-0.5" :class="isHere(each.path) ? 'border-b-2 border-honey font-semibold' : 'text-soft hover:text-ink'" :aria-current="isHere(each.path) ? 'page' : undefined">
+    <RouterLink
+      v-for="each in PLACES"
+      :key="each.path"
+      :to="each.path"
+      class="pb-0.5"
+      :class="isHere(each.path) ? 'border-b-2 border-honey font-semibold' : 'text-soft hover:text-ink'"
+      :aria-current="isHere(each.path) ? 'page' : undefined"
+    >
       {{ each.path === '/checkup' && all.length ? `${each.name} · ${all.length}` : each.name }}
     </RouterLink>
   </nav>

@@ -9,13 +9,26 @@ import ChoiceField from './ChoiceField.vue'
 import TheProblems from './TheProblems.vue'
 
 /** A file of a folder of the shelf; another can be brought. */
-const props = defineProps<{ label: string; folder: string; modelValue: string; problems: Problem[]; none?: boolean | undefined }>()
+const props = defineProps<{
+  label: string
+  folder: string
+  modelValue: string
+  problems: Problem[]
+  none?: boolean | undefined
+}>()
 const emit = defineEmits<{ 'update:modelValue': [string] }>()
 const wiring = useWiring()
 const refused = ref<Problem[]>([])
 const busy = ref(false)
-const ACCEPTS: Record<string, string> = { Pictures: 'image/*,.svg', Videos: 'video/webm,video/mp4', Figures: '.json,application/json' }
-const choices = computed(() => [...(props.none ? [{ value: '', name: 'none' }] : []), ...wiring.shelf.filter((each) => each.folder === props.folder).map((each) => ({ value: each.name, name: each.name }))])
+const ACCEPTS: Record<string, string> = {
+  Pictures: 'image/*,.svg',
+  Videos: 'video/webm,video/mp4',
+  Figures: '.json,application/json',
+}
+const choices = computed(() => [
+  ...(props.none ? [{ value: '', name: 'none' }] : []),
+  ...wiring.shelf.filter((each) => each.folder === props.folder).map((each) => ({ value: each.name, name: each.name })),
+])
 const bring = async (event: Event) => {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
@@ -40,10 +53,24 @@ const bring = async (event: Event) => {
 <template>
   <div>
     <div class="flex items-end gap-1.5">
-      <ChoiceField class="min-w-0 flex-1" :label="label" :model-value="modelValue" :choices="choices" :problems="problems" @update:model-value="emit('update:modelValue', $event)" />
+      <ChoiceField
+        class="min-w-0 flex-1"
+        :label="label"
+        :model-value="modelValue"
+        :choices="choices"
+        :problems="problems"
+        @update:model-value="emit('update:modelValue', $event)"
+      />
       <label class="button relative h-9 cursor-pointer px-2" :title="`Bring a file for ${folder}`">
         <Upload :size="15" :class="busy && 'animate-pulse'" />
-        <input type="file" class="absolute inset-0 cursor-pointer opacity-0" :accept="ACCEPTS[folder]" :aria-label="`Bring a file for ${label}`" :disabled="busy" @change="bring" />
+        <input
+          type="file"
+          class="absolute inset-0 cursor-pointer opacity-0"
+          :accept="ACCEPTS[folder]"
+          :aria-label="`Bring a file for ${label}`"
+          :disabled="busy"
+          @change="bring"
+        />
       </label>
     </div>
     <TheProblems :problems="refused" />

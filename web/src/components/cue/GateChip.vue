@@ -22,11 +22,13 @@ const gate = computed(() => props.draft.cue.gates[at.value])
 const fields = computed(() => (own.value ? [] : GATES[props.kind as keyof typeof GATES].fields(ground.value)))
 const problems = (name: string) => problemsAt(props.draft, `gates[${at.value}].${name}`)
 const whole = computed(() => props.draft.problems.filter((each) => each.path === `gates[${at.value}]`))
-const set = (name: string, value: unknown) => drafts.edit(props.draft.cue.id, (cue) => Object.assign(cue.gates[at.value]!, { [name]: value }))
-const remove = () => drafts.edit(props.draft.cue.id, (cue) => {
-  cue.gates = cue.gates.filter((each) => each.kind !== props.kind)
-  cue.whenHeld = cue.whenHeld.filter((each) => each.gate !== props.kind)
-})
+const set = (name: string, value: unknown) =>
+  drafts.edit(props.draft.cue.id, (cue) => Object.assign(cue.gates[at.value]!, { [name]: value }))
+const remove = () =>
+  drafts.edit(props.draft.cue.id, (cue) => {
+    cue.gates = cue.gates.filter((each) => each.kind !== props.kind)
+    cue.whenHeld = cue.whenHeld.filter((each) => each.gate !== props.kind)
+  })
 </script>
 
 <template>

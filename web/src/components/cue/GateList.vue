@@ -19,10 +19,19 @@ const go = (gate: string) => {
 <template>
   <ul>
     <li v-for="gate in gates" :key="gate.gate" class="flex items-start gap-1.5 py-px">
-      <component :is="gate.passed ? Check : X" :size="14" class="mt-0.5 flex-none" :class="gate.passed ? 'text-verdigris-words' : 'text-wax-words'" :aria-label="gate.passed ? 'passed' : 'held'" />
+      <component
+        :is="gate.passed ? Check : X"
+        :size="14"
+        class="mt-0.5 flex-none"
+        :class="gate.passed ? 'text-verdigris-words' : 'text-wax-words'"
+        :aria-label="gate.passed ? 'passed' : 'held'"
+      />
       <span class="w-[104px] flex-none text-soft">{{ GATE_TITLES[gate.gate] ?? gate.gate }}</span>
-      <span class="min-w-0 flex-1">{{ gate.reason }}
-        <button v-if="!gate.passed" class="whitespace-nowrap underline" @click="go(gate.gate)">Let this through next time</button>
+      <span class="min-w-0 flex-1"
+        >{{ gate.reason }}
+        <button v-if="!gate.passed" class="whitespace-nowrap underline" @click="go(gate.gate)">
+          Let this through next time
+        </button>
       </span>
     </li>
   </ul>

@@ -6,7 +6,8 @@ import TextField from './TextField.vue'
 const props = defineProps<{ draft: Draft }>()
 const drafts = useDrafts()
 const words = (gate: string) => props.draft.cue.whenHeld.find((each) => each.gate === gate)?.words ?? ''
-const problems = (gate: string) => problemsAt(props.draft, `whenHeld[${props.draft.cue.whenHeld.findIndex((each) => each.gate === gate)}]`)
+const problems = (gate: string) =>
+  problemsAt(props.draft, `whenHeld[${props.draft.cue.whenHeld.findIndex((each) => each.gate === gate)}]`)
 const set = (gate: string, text: string) =>
   drafts.edit(props.draft.cue.id, (cue) => {
     const there = cue.whenHeld.find((each) => each.gate === gate)
@@ -20,7 +21,16 @@ const set = (gate: string, text: string) =>
 
 <template>
   <div class="flex flex-col gap-2">
-    <TextField v-for="gate in gateKinds(draft.cue)" :key="gate" :label="`Says when ${GATE_NAMES[gate] ?? gate}`" :model-value="words(gate)" :problems="problems(gate)" @update:model-value="set(gate, $event)" />
-    <p class="text-[12.5px] text-soft">Empty means silence. <code class="font-mono">{reason}</code> is what the gate said.</p>
+    <TextField
+      v-for="gate in gateKinds(draft.cue)"
+      :key="gate"
+      :label="`Says when ${GATE_NAMES[gate] ?? gate}`"
+      :model-value="words(gate)"
+      :problems="problems(gate)"
+      @update:model-value="set(gate, $event)"
+    />
+    <p class="text-[12.5px] text-soft">
+      Empty means silence. <code class="font-mono">{reason}</code> is what the gate said.
+    </p>
   </div>
 </template>

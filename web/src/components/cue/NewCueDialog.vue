@@ -20,10 +20,17 @@ const emit = defineEmits<{ close: []; made: [Cue] }>()
 const wiring = useWiring()
 const ground = useGround(() => '')
 const STARTS: { kind: Pull['kind']; name: string; icon: typeof Gift }[] = [
-  { kind: 'chatWord', name: 'Someone types…', icon: MessageSquareText }, { kind: 'event', name: 'A gift arrives…', icon: Gift }, { kind: 'firstLine', name: 'A first line…', icon: Sparkles }, { kind: 'phrase', name: 'A phrase is said…', icon: Quote },
-  { kind: 'every', name: 'Every…', icon: AlarmClock }, { kind: 'hand', name: 'I press…', icon: Hand }, { kind: 'mark', name: 'A number reaches…', icon: Target }, { kind: 'cue', name: 'Another cue rings…', icon: Waypoints },
+  { kind: 'chatWord', name: 'Someone types…', icon: MessageSquareText },
+  { kind: 'event', name: 'A gift arrives…', icon: Gift },
+  { kind: 'firstLine', name: 'A first line…', icon: Sparkles },
+  { kind: 'phrase', name: 'A phrase is said…', icon: Quote },
+  { kind: 'every', name: 'Every…', icon: AlarmClock },
+  { kind: 'hand', name: 'I press…', icon: Hand },
+  { kind: 'mark', name: 'A number reaches…', icon: Target },
+  { kind: 'cue', name: 'Another cue rings…', icon: Waypoints },
 ]
-const make = (kind: Pull['kind']): Pull => (kind === 'event' ? { kind, event: 'gift', atLeast: {}, exactly: {} } : PULLS[kind].make(ground.value))
+const make = (kind: Pull['kind']): Pull =>
+  kind === 'event' ? { kind, event: 'gift', atLeast: {}, exactly: {} } : PULLS[kind].make(ground.value)
 const pull = ref<Pull>(make('chatWord'))
 const answer = ref('')
 const card = ref(false)
@@ -31,8 +38,14 @@ const sound = ref(false)
 const problems = ref<Problem[]>([])
 const form = ref<HTMLElement | null>(null)
 const sounds = computed(() => wiring.shelf.find((each) => each.type.startsWith('audio/'))?.folder ?? '')
-const samples = computed(() => sampleValues({ pulls: [pull.value], takes: [onlyTake([])] } as unknown as Cue, wiring.view?.samples ?? {}))
-const fields = computed(() => (pull.value.kind === 'event' ? [] : PULLS[pull.value.kind].fields(ground.value).filter((each) => each.name !== 'argument' && each.name !== 'general')))
+const samples = computed(() =>
+  sampleValues({ pulls: [pull.value], takes: [onlyTake([])] } as unknown as Cue, wiring.view?.samples ?? {}),
+)
+const fields = computed(() =>
+  pull.value.kind === 'event'
+    ? []
+    : PULLS[pull.value.kind].fields(ground.value).filter((each) => each.name !== 'argument' && each.name !== 'general'),
+)
 const choose = (kind: Pull['kind']) => {
   pull.value = make(kind)
   answer.value = ''
@@ -40,26 +53,44 @@ const choose = (kind: Pull['kind']) => {
   sound.value = kind === 'event' && sounds.value !== ''
   problems.value = []
 }
-watch(() => props.open, async (open) => {
-  if (open) {
-    choose('chatWord')
-    await nextTick()
-    form.value?.querySelector('input')?.focus()
-  }
-})
+watch(
+  () => props.open,
+  async (open) => {
+    if (open) {
+      choose('chatWord')
+      await nextTick()
+      form.value?.querySelector('input')?.focus()
+    }
+  },
+)
 const at = (name: string) => problems.value.filter((each) => each.path.startsWith(`pulls[0].${name}`))
-const others = computed(() => problems.value.filter((each) => !/^pulls\[0\]\.\w/.test(each.path) && !each.path.startsWith('takes')))
+const others = computed(() =>
+  problems.value.filter((each) => !/^pulls\[0\]\.\w/.test(each.path) && !each.path.startsWith('takes')),
+)
 const inTakes = computed(() => problems.value.filter((each) => each.path.startsWith('takes')))
 const set = (name: string, value: unknown) => (pull.value = { ...pull.value, [name]: value } as Pull)
 const name = computed(() => {
-  const said = pull.value.kind === 'chatWord' ? `Answer to ${pull.value.words.join(' ')}` : pullWords(pull.value, wiring.house.prefix)
+  const said =
+    pull.value.kind === 'chatWord'
+      ? `Answer to ${pull.value.words.join(' ')}`
+      : pullWords(pull.value, wiring.house.prefix)
   return (said.charAt(0).toUpperCase() + said.slice(1)).slice(0, 60)
 })
 const create = async () => {
   const stage = wiring.stages[0]?.stage ?? { id: '', spots: [], outlets: [] }
-  const cue = newCue(pull.value, name.value, { answer: answer.value, card: card.value && wiring.stages.length > 0, sound: sound.value }, {
-    stage, folder: sounds.value, rack: wiring.racks[0]!.rack.id, slate: [], values: Object.keys(samples.value),
-  }, wiring.cues.map((each) => each.cue.id))
+  const cue = newCue(
+    pull.value,
+    name.value,
+    { answer: answer.value, card: card.value && wiring.stages.length > 0, sound: sound.value },
+    {
+      stage,
+      folder: sounds.value,
+      rack: wiring.racks[0]!.rack.id,
+      slate: [],
+      values: Object.keys(samples.value),
+    },
+    wiring.cues.map((each) => each.cue.id),
+  )
   try {
     await wiring.saveCue(0, cue)
     emit('made', cue)
@@ -72,7 +103,15 @@ const create = async () => {
 <template>
   <TheDialog :open="open" title="New cue" width="560px" @close="emit('close')">
     <div class="grid grid-cols-4 gap-1.5" role="group" aria-label="What happens">
-      <button v-for="each in STARTS" :key="each.kind" type="button" class="flex h-[62px] flex-col items-center justify-center gap-1 rounded-[10px] border text-[13px]" :class="pull.kind === each.kind ? 'border-ink bg-well font-semibold' : 'border-line hover:bg-well'" :aria-pressed="pull.kind === each.kind" @click="choose(each.kind)">
+      <button
+        v-for="each in STARTS"
+        :key="each.kind"
+        type="button"
+        class="flex h-[62px] flex-col items-center justify-center gap-1 rounded-[10px] border text-[13px]"
+        :class="pull.kind === each.kind ? 'border-ink bg-well font-semibold' : 'border-line hover:bg-well'"
+        :aria-pressed="pull.kind === each.kind"
+        @click="choose(each.kind)"
+      >
         <component :is="each.icon" :size="17" /> {{ each.name }}
       </button>
     </div>
@@ -83,13 +122,26 @@ const create = async () => {
       </div>
       <fieldset class="flex flex-col gap-2 border-t border-line pt-2">
         <legend class="sr-only">What it does</legend>
-        <TextField v-model="answer" :label="pull.kind === 'chatWord' ? 'answer' : 'says in chat (empty: nothing)'" :problems="inTakes" />
+        <TextField
+          v-model="answer"
+          :label="pull.kind === 'chatWord' ? 'answer' : 'says in chat (empty: nothing)'"
+          :problems="inTakes"
+        />
         <div class="flex gap-4 text-[13.5px]">
-          <label class="flex items-center gap-2" :class="wiring.stages.length === 0 && 'text-soft'"><input v-model="card" type="checkbox" class="h-4 w-4" :disabled="wiring.stages.length === 0" /> shows a card</label>
-          <label class="flex items-center gap-2" :class="!sounds && 'text-soft'"><input v-model="sound" type="checkbox" class="h-4 w-4" :disabled="!sounds" /> plays a sound{{ sounds ? ` of ${sounds}` : ': none is on the shelf' }}</label>
+          <label class="flex items-center gap-2" :class="wiring.stages.length === 0 && 'text-soft'"
+            ><input v-model="card" type="checkbox" class="h-4 w-4" :disabled="wiring.stages.length === 0" /> shows a
+            card</label
+          >
+          <label class="flex items-center gap-2" :class="!sounds && 'text-soft'"
+            ><input v-model="sound" type="checkbox" class="h-4 w-4" :disabled="!sounds" /> plays a sound{{
+              sounds ? ` of ${sounds}` : ': none is on the shelf'
+            }}</label
+          >
         </div>
       </fieldset>
-      <p v-if="!answer && !card && !sound" class="text-[13px] text-soft">Write an answer, or let it show a card or play a sound.</p>
+      <p v-if="!answer && !card && !sound" class="text-[13px] text-soft">
+        Write an answer, or let it show a card or play a sound.
+      </p>
       <TheProblems :problems="others" />
       <div class="flex items-center justify-end gap-2">
         <span class="min-w-0 flex-1 truncate text-[13px] text-soft">{{ name }}</span>

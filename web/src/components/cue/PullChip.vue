@@ -13,10 +13,13 @@ const props = defineProps<{ draft: Draft; at: number }>()
 const drafts = useDrafts()
 const ground = useGround(() => props.draft.cue.id)
 const pull = computed(() => props.draft.cue.pulls[props.at])
-const fields = computed(() => (pull.value && pull.value.kind !== 'event' ? PULLS[pull.value.kind].fields(ground.value) : []))
+const fields = computed(() =>
+  pull.value && pull.value.kind !== 'event' ? PULLS[pull.value.kind].fields(ground.value) : [],
+)
 const problems = (name: string) => problemsAt(props.draft, `pulls[${props.at}].${name}`)
 const whole = computed(() => props.draft.problems.filter((each) => each.path === `pulls[${props.at}]`))
-const set = (name: string, value: unknown) => drafts.edit(props.draft.cue.id, (cue) => Object.assign(cue.pulls[props.at]!, { [name]: value }))
+const set = (name: string, value: unknown) =>
+  drafts.edit(props.draft.cue.id, (cue) => Object.assign(cue.pulls[props.at]!, { [name]: value }))
 const remove = () => drafts.edit(props.draft.cue.id, (cue) => cue.pulls.splice(props.at, 1))
 </script>
 
@@ -25,6 +28,8 @@ const remove = () => drafts.edit(props.draft.cue.id, (cue) => cue.pulls.splice(p
     <EventForm v-if="pull.kind === 'event'" :value="pull" :problems="problems" @set="set" />
     <KindForm v-else :value="pull" :fields="fields" :problems="problems" @set="set" />
     <TheProblems :problems="whole" />
-    <button v-if="draft.cue.pulls.length > 1" class="button mt-3 w-full" @click="remove"><Trash2 :size="14" /> Take this away</button>
+    <button v-if="draft.cue.pulls.length > 1" class="button mt-3 w-full" @click="remove">
+      <Trash2 :size="14" /> Take this away
+    </button>
   </template>
 </template>

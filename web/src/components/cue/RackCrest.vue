@@ -35,6 +35,13 @@ const rim = computed(() => {
 <template>
   <svg viewBox="0 0 20 20" width="22" height="22" class="flex-none" aria-hidden="true">
     <path :d="rim" :style="{ fill: `var(--lane-${lane})` }" />
-    <path :d="sign" fill="none" stroke-width="1.4" stroke-linecap="round" stroke-linejoin="round" :style="{ stroke: `var(--on-${lane})` }" />
+    <path
+      :d="sign"
+      fill="none"
+      stroke-width="1.4"
+      stroke-linecap="round"
+      stroke-linejoin="round"
+      :style="{ stroke: `var(--on-${lane})` }"
+    />
   </svg>
 </template>

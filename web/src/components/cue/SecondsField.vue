@@ -8,5 +8,13 @@ defineEmits<{ 'update:modelValue': [number] }>()
 </script>
 
 <template>
-  <NumberField :label="label" :model-value="modelValue" :problems="problems" :hide-label="hideLabel" :scale="1000" unit="s" @update:model-value="$emit('update:modelValue', $event)" />
+  <NumberField
+    :label="label"
+    :model-value="modelValue"
+    :problems="problems"
+    :hide-label="hideLabel"
+    :scale="1000"
+    unit="s"
+    @update:model-value="$emit('update:modelValue', $event)"
+  />
 </template>

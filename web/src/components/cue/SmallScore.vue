@@ -6,7 +6,9 @@ import { useWiring } from '@/stores/wiring'
 
 const props = defineProps<{ cue: Cue }>()
 const wiring = useWiring()
-const plan = computed(() => planned(props.cue.takes[0]!.score.parts, (folder, file) => longest(wiring.shelf, folder, file)))
+const plan = computed(() =>
+  planned(props.cue.takes[0]!.score.parts, (folder, file) => longest(wiring.shelf, folder, file)),
+)
 const over = computed(() => Math.max(1_000, ...plan.value.map((each) => each.to + 400)))
 const lanes = computed(() => lanesOf(plan.value.map((each) => each.lane)))
 const row = (lane: string) => lanes.value.findIndex((each) => each.lane === lane)

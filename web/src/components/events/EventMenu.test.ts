@@ -5,14 +5,25 @@ import EventMenu from './EventMenu.vue'
 
 const SAMPLES = [
   { kind: 'follow', sentence: '', numbers: {}, values: { viewer: 'brine_otter' } },
-  { kind: 'gift', sentence: '', numbers: { giftWorth: 50, giftCount: 1 }, values: { viewer: 'brine_otter', giftItem: 'Honeycomb', giftWorth: '50', giftCount: '1' } },
+  {
+    kind: 'gift',
+    sentence: '',
+    numbers: { giftWorth: 50, giftCount: 1 },
+    values: { viewer: 'brine_otter', giftItem: 'Honeycomb', giftWorth: '50', giftCount: '1' },
+  },
 ]
 
 describe('letting something happen', () => {
   afterEach(() => vi.unstubAllGlobals())
 
   const opened = async (refuse = false) => {
-    const asked = serve((method) => (method === 'GET' ? { body: SAMPLES } : refuse ? { status: 422, body: { detail: 'The number is out of range.' } } : { body: {} }))
+    const asked = serve((method) =>
+      method === 'GET'
+        ? { body: SAMPLES }
+        : refuse
+          ? { status: 422, body: { detail: 'The number is out of range.' } }
+          : { body: {} },
+    )
     const made = mount(EventMenu, { props: { name: 'wickerby' }, attachTo: document.body })
     await flushPromises()
     await made.find('button').trigger('click')
@@ -32,8 +43,14 @@ describe('letting something happen', () => {
     await made.findAll('input')[0]!.setValue('500')
     await made.find('button.button-dark').trigger('click')
     expect(asked.at(-1)).toEqual({
-      method: 'POST', path: '/api/practice/events',
-      body: { kind: 'gift', name: 'wickerby', numbers: { giftWorth: 500, giftCount: 1 }, texts: { giftItem: 'Honeycomb' } },
+      method: 'POST',
+      path: '/api/practice/events',
+      body: {
+        kind: 'gift',
+        name: 'wickerby',
+        numbers: { giftWorth: 500, giftCount: 1 },
+        texts: { giftItem: 'Honeycomb' },
+      },
     })
     made.unmount()
   })

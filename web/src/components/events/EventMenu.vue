@@ -6,19 +6,31 @@ import { ask } from '@/api/http'
 import type { EventSample } from '@/api/types'
 
 /** Lets an event of the channel happen: a kind, and fields in place of its sample's. */
-const props = withDefaults(defineProps<{ name: string; label?: string; plain?: boolean }>(), { label: 'Let something happen', plain: false })
+const props = withDefaults(defineProps<{ name: string; label?: string; plain?: boolean }>(), {
+  label: 'Let something happen',
+  plain: false,
+})
 const samples = ref<EventSample[]>([])
 const kind = ref('')
 const failed = ref('')
 const fields = reactive<Record<string, string>>({})
 const NAMES: Record<string, string> = {
-  follow: 'Follow', membership: 'Membership', gift: 'Gift', tip: 'Tip', arrival: 'Arrival', reward: 'Reward', clip: 'Clip', likes: 'Likes',
+  follow: 'Follow',
+  membership: 'Membership',
+  gift: 'Gift',
+  tip: 'Tip',
+  arrival: 'Arrival',
+  reward: 'Reward',
+  clip: 'Clip',
+  likes: 'Likes',
 }
 
 const sample = computed(() => samples.value.find((each) => each.kind === kind.value))
 const names = computed(() => {
   const numbers = Object.keys(sample.value?.numbers ?? {})
-  const texts = Object.keys(sample.value?.values ?? {}).filter((name) => name !== 'viewer' && name !== 'tipAmount' && !numbers.includes(name))
+  const texts = Object.keys(sample.value?.values ?? {}).filter(
+    (name) => name !== 'viewer' && name !== 'tipAmount' && !numbers.includes(name),
+  )
   return [...numbers, ...texts]
 })
 const isNumber = (name: string) => name in (sample.value?.numbers ?? {})
@@ -35,7 +47,9 @@ onMounted(async () => {
 
 const happen = async () => {
   const numbers = Object.fromEntries(names.value.filter(isNumber).map((name) => [name, Number(fields[name])]))
-  const texts = Object.fromEntries(names.value.filter((name) => !isNumber(name)).map((name) => [name, fields[name] ?? '']))
+  const texts = Object.fromEntries(
+    names.value.filter((name) => !isNumber(name)).map((name) => [name, fields[name] ?? '']),
+  )
   try {
     await ask('POST', '/practice/events', { kind: kind.value, name: props.name, numbers, texts })
     failed.value = ''
@@ -47,8 +61,17 @@ const happen = async () => {
 
 <template>
   <Popover class="relative">
-    <PopoverButton :class="plain ? 'flex h-8 items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-[13px]' : 'button'">{{ label }} <ChevronDown :size="14" /></PopoverButton>
-    <PopoverPanel class="sheet absolute right-0 bottom-10 z-20 max-h-[calc(100vh-240px)] w-[320px] overflow-auto p-3 text-ink shadow-lg">
+    <PopoverButton
+      :class="
+        plain
+          ? 'flex h-8 items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-[13px]'
+          : 'button'
+      "
+      >{{ label }} <ChevronDown :size="14"
+    /></PopoverButton>
+    <PopoverPanel
+      class="sheet absolute right-0 bottom-10 z-20 max-h-[calc(100vh-240px)] w-[320px] overflow-auto p-3 text-ink shadow-lg"
+    >
       <div class="flex flex-wrap gap-1 pb-2" role="group" aria-label="Kind of event">
         <button
           v-for="each in samples"
@@ -64,9 +87,16 @@ const happen = async () => {
       </div>
       <label v-for="each in names" :key="kind + each" class="flex items-center gap-2 py-0.5">
         <span class="w-[130px] flex-none text-[13px] text-soft">{{ words(each) }}</span>
-        <input v-model="fields[each]" class="field" :inputmode="isNumber(each) ? 'numeric' : 'text'" autocomplete="off" />
+        <input
+          v-model="fields[each]"
+          class="field"
+          :inputmode="isNumber(each) ? 'numeric' : 'text'"
+          autocomplete="off"
+        />
       </label>
-      <button type="button" class="button button-dark mt-2 w-full" @click="happen">{{ name }}: {{ NAMES[kind] ?? kind }}</button>
+      <button type="button" class="button button-dark mt-2 w-full" @click="happen">
+        {{ name }}: {{ NAMES[kind] ?? kind }}
+      </button>
       <p v-if="failed" role="alert" class="pt-1 text-wax-words">{{ failed }}</p>
     </PopoverPanel>
   </Popover>

@@ -17,7 +17,13 @@ const trying = ref(false)
 const state = computed(() => props.link.state)
 const again = computed(() => nextTry(state.value, props.now))
 const trouble = computed(() => (state.value.phase === 'up' ? null : state.value.trouble))
-const used = computed(() => (props.link.users === 0 ? 'No cue uses it.' : props.link.users === 1 ? 'One cue uses it.' : `${props.link.users} cues use it.`))
+const used = computed(() =>
+  props.link.users === 0
+    ? 'No cue uses it.'
+    : props.link.users === 1
+      ? 'One cue uses it.'
+      : `${props.link.users} cues use it.`,
+)
 
 const guarded = (work: Promise<unknown>) => work.catch((refusal: Error) => notes.say(refusal.message))
 const pause = (paused: boolean) => guarded(ask('PUT', `/links/${props.link.id}/pause`, { paused }))
@@ -36,30 +42,62 @@ const test = async () => {
       <div class="min-w-0 flex-1">
         <h2 class="truncate text-[18px]">{{ link.name }}</h2>
         <p class="text-[13px] text-soft" data-phase>
-          {{ phaseWords(state, now) }}<template v-if="state.roundTrip >= 0"> · answers in {{ state.roundTrip < 10 ? state.roundTrip.toFixed(1) : Math.round(state.roundTrip) }} ms</template>
+          {{ phaseWords(state, now)
+          }}<template v-if="state.roundTrip >= 0">
+            · answers in
+            {{ state.roundTrip < 10 ? state.roundTrip.toFixed(1) : Math.round(state.roundTrip) }} ms</template
+          >
         </p>
       </div>
       <button class="button flex-none px-2" :disabled="trying" @click="test"><Stethoscope :size="14" /> Test</button>
-      <button v-if="!link.fixed" class="button flex-none px-2" @click="$emit('settings')"><Settings2 :size="14" /> Settings</button>
+      <button v-if="!link.fixed" class="button flex-none px-2" @click="$emit('settings')">
+        <Settings2 :size="14" /> Settings
+      </button>
       <Menu v-if="!link.fixed || provable" as="div" class="relative flex-none">
         <MenuButton class="button px-2" :aria-label="`More for ${link.name}`"><Ellipsis :size="16" /></MenuButton>
         <MenuItems class="sheet absolute right-0 z-30 mt-1 w-60 p-1 shadow-lg">
           <MenuItem v-if="!link.fixed" v-slot="{ active }">
-            <button class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'" @click="pause(state.phase !== 'paused')">
-              <component :is="state.phase === 'paused' ? Play : Pause" :size="14" /> {{ state.phase === 'paused' ? 'Connect it again' : 'Pause it' }}
+            <button
+              class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5"
+              :class="active && 'bg-well'"
+              @click="pause(state.phase !== 'paused')"
+            >
+              <component :is="state.phase === 'paused' ? Play : Pause" :size="14" />
+              {{ state.phase === 'paused' ? 'Connect it again' : 'Pause it' }}
             </button>
           </MenuItem>
           <MenuItem v-if="provable" v-slot="{ active }">
-            <button class="block w-full rounded-[8px] px-3 py-1.5 text-left" :class="active && 'bg-well'" @click="prove">Prove which account is yours</button>
+            <button
+              class="block w-full rounded-[8px] px-3 py-1.5 text-left"
+              :class="active && 'bg-well'"
+              @click="prove"
+            >
+              Prove which account is yours
+            </button>
           </MenuItem>
           <MenuItem v-if="removable" v-slot="{ active }">
-            <button class="block w-full rounded-[8px] px-3 py-1.5 text-left text-wax-words" :class="active && 'bg-well'" @click="$emit('remove')">Remove it</button>
+            <button
+              class="block w-full rounded-[8px] px-3 py-1.5 text-left text-wax-words"
+              :class="active && 'bg-well'"
+              @click="$emit('remove')"
+            >
+              Remove it
+            </button>
           </MenuItem>
         </MenuItems>
       </Menu>
     </header>
-    <p v-if="trouble" role="status" class="text-wax-words">{{ trouble.says }} <span class="text-ink">{{ trouble.remedy }}</span> <span class="text-soft">{{ again }}</span></p>
-    <p v-if="tried" role="status" class="rounded-[8px] bg-well px-2 py-1 text-[13px]" :class="tried.good ? 'text-verdigris-words' : 'text-wax-words'">{{ tried.says }}</p>
+    <p v-if="trouble" role="status" class="text-wax-words">
+      {{ trouble.says }} <span class="text-ink">{{ trouble.remedy }}</span> <span class="text-soft">{{ again }}</span>
+    </p>
+    <p
+      v-if="tried"
+      role="status"
+      class="rounded-[8px] bg-well px-2 py-1 text-[13px]"
+      :class="tried.good ? 'text-verdigris-words' : 'text-wax-words'"
+    >
+      {{ tried.says }}
+    </p>
     <dl v-if="link.facts.length" class="grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-[13px]">
       <template v-for="fact in link.facts" :key="fact.name">
         <dt class="text-soft">{{ fact.name }}</dt>
@@ -67,7 +105,9 @@ const test = async () => {
       </template>
       <template v-if="state.heardAt > 0">
         <dt class="text-soft">Last heard</dt>
-        <dd class="min-w-0 truncate" :title="state.heard"><bdi>{{ state.heard }}</bdi> <span class="text-soft">{{ ago(state.heardAt, now) }}</span></dd>
+        <dd class="min-w-0 truncate" :title="state.heard">
+          <bdi>{{ state.heard }}</bdi> <span class="text-soft">{{ ago(state.heardAt, now) }}</span>
+        </dd>
       </template>
     </dl>
     <ChannelProof v-if="link.proof" :link="link" :now="now" />

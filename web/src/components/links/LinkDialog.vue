@@ -38,7 +38,11 @@ const load = async () => {
     problems.value = problemsOf(failed)
   }
 }
-watch(() => props.open, (open) => open && void load(), { immediate: true })
+watch(
+  () => props.open,
+  (open) => open && void load(),
+  { immediate: true },
+)
 
 const at = (path: string) => problems.value.filter((each) => each.path === path || each.path.startsWith(`${path}[`))
 /** What belongs to no field that is shown here. */
@@ -48,7 +52,12 @@ const save = async () => {
   saving.value = true
   try {
     const written = Object.fromEntries(Object.entries(secrets).filter(([, secret]) => secret !== undefined))
-    await ask('PUT', `/links/${props.id || slug(name.value) || 'chat'}`, { kind: props.kind, name: name.value, settings: settings.value, secrets: written })
+    await ask('PUT', `/links/${props.id || slug(name.value) || 'chat'}`, {
+      kind: props.kind,
+      name: name.value,
+      settings: settings.value,
+      secrets: written,
+    })
     emit('close')
   } catch (failed) {
     problems.value = problemsOf(failed)
@@ -60,12 +69,31 @@ const save = async () => {
 </script>
 
 <template>
-  <TheDialog :open="open" :title="id ? `Settings of ${name}` : 'Another chat by IRC'" :width="kind === 'irc' ? '620px' : '480px'" @close="$emit('close')">
+  <TheDialog
+    :open="open"
+    :title="id ? `Settings of ${name}` : 'Another chat by IRC'"
+    :width="kind === 'irc' ? '620px' : '480px'"
+    @close="$emit('close')"
+  >
     <form v-if="settings" ref="form" class="flex flex-col gap-3" @submit.prevent="save">
       <TextField v-model="name" label="What you call it" :problems="[...at('name'), ...at('id')]" />
-      <IrcFields v-if="kind === 'irc'" v-model="settings as unknown as IrcSettings" :secrets="secrets" :kept="kept" :at="(path: string) => at(`settings.${path}`)" />
-      <MixerFields v-else v-model="settings as unknown as MixerSettings" :secrets="secrets" :kept="kept" :at="(path: string) => at(`settings.${path}`)" />
-      <p v-for="each in rest" :key="each.path + each.message" role="alert" class="text-[13px] text-wax-words">{{ each.path }}: {{ each.message }} {{ each.remedy }}</p>
+      <IrcFields
+        v-if="kind === 'irc'"
+        v-model="settings as unknown as IrcSettings"
+        :secrets="secrets"
+        :kept="kept"
+        :at="(path: string) => at(`settings.${path}`)"
+      />
+      <MixerFields
+        v-else
+        v-model="settings as unknown as MixerSettings"
+        :secrets="secrets"
+        :kept="kept"
+        :at="(path: string) => at(`settings.${path}`)"
+      />
+      <p v-for="each in rest" :key="each.path + each.message" role="alert" class="text-[13px] text-wax-words">
+        {{ each.path }}: {{ each.message }} {{ each.remedy }}
+      </p>
       <div class="flex justify-end gap-2">
         <button type="button" class="button" @click="$emit('close')">Leave it</button>
         <button class="button button-dark" :disabled="saving">Save and connect</button>

@@ -25,7 +25,11 @@ const waits = computed(() => reach.value !== null && reach.value.listen !== reac
 const at = (path: string) => problems.value.filter((each) => each.path === path || each.path.startsWith(`${path}[`))
 const save = async () => {
   try {
-    const wanted = { listen: beyond.value ? listen.value.trim() : HERE, names: beyond.value ? names.value.split(/[\s,]+/).filter(Boolean) : [], password: password.value }
+    const wanted = {
+      listen: beyond.value ? listen.value.trim() : HERE,
+      names: beyond.value ? names.value.split(/[\s,]+/).filter(Boolean) : [],
+      password: password.value,
+    }
     take(await ask<ReachView>('PUT', '/reach', wanted))
     password.value = ''
     problems.value = []
@@ -40,23 +44,52 @@ const save = async () => {
 <template>
   <section v-if="reach" class="sheet flex flex-col gap-2 p-4" aria-label="This computer">
     <h2 class="text-[18px]">This computer</h2>
-    <p class="text-[13px] text-soft">Reached now at <span class="font-mono">{{ reach.listensNow }}</span>{{ reach.listensNow === HERE ? ', from this computer only' : ', from other computers too' }}.</p>
-    <p v-if="waits" role="status" class="text-[13px] text-honey-words">Another setting is kept, and holds when Wax Bell is started again.</p>
+    <p class="text-[13px] text-soft">
+      Reached now at <span class="font-mono">{{ reach.listensNow }}</span>{{
+        reach.listensNow === HERE ? ', from this computer only' : ', from other computers too'
+      }}.
+    </p>
+    <p v-if="waits" role="status" class="text-[13px] text-honey-words">
+      Another setting is kept, and holds when Wax Bell is started again.
+    </p>
     <form class="flex flex-col gap-2" @submit.prevent="save">
-      <label class="flex items-center gap-2"><input v-model="beyond" type="checkbox" class="h-4 w-4" /> Let other computers of my network in</label>
+      <label class="flex items-center gap-2"
+        ><input v-model="beyond" type="checkbox" class="h-4 w-4" /> Let other computers of my network in</label
+      >
       <template v-if="beyond">
-        <p class="rounded-[8px] border border-wax-words px-3 py-2 text-[13px]">Whoever is on that network can try to sign in, and what is sent is not encrypted. Do this at home behind your own router, never on a network that you share with strangers.</p>
-        <TextField v-model="listen" label="Listen at (0.0.0.0 is every network of this computer)" :problems="at('listen')" mono />
-        <TextField v-model="names" label="Names and addresses under which it is asked for" :problems="at('names')" mono />
+        <p class="rounded-[8px] border border-wax-words px-3 py-2 text-[13px]">
+          Whoever is on that network can try to sign in, and what is sent is not encrypted. Do this at home behind your
+          own router, never on a network that you share with strangers.
+        </p>
+        <TextField
+          v-model="listen"
+          label="Listen at (0.0.0.0 is every network of this computer)"
+          :problems="at('listen')"
+          mono
+        />
+        <TextField
+          v-model="names"
+          label="Names and addresses under which it is asked for"
+          :problems="at('names')"
+          mono
+        />
         <label class="block">
           <span class="text-[13px] text-soft">{{ reach.password ? 'Another host password' : 'Host password' }}</span>
-          <input v-model="password" class="field" type="password" autocomplete="new-password" :placeholder="reach.password ? 'one is set' : ''" />
+          <input
+            v-model="password"
+            class="field"
+            type="password"
+            autocomplete="new-password"
+            :placeholder="reach.password ? 'one is set' : ''"
+          />
           <TheProblems :problems="at('password')" />
         </label>
       </template>
       <div class="flex items-center gap-3">
         <button class="button">Keep this</button>
-        <span v-if="saved" role="status" class="text-[13px] text-verdigris-words">Kept. It holds from the next start on.</span>
+        <span v-if="saved" role="status" class="text-[13px] text-verdigris-words"
+          >Kept. It holds from the next start on.</span
+        >
       </div>
     </form>
   </section>

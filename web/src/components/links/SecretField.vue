@@ -19,6 +19,13 @@ const forget = () => {
       <button type="button" class="button" @click="changing = true">Write another</button>
       <button v-if="!gone" type="button" class="button" @click="forget">Forget</button>
     </span>
-    <input v-else class="field" type="password" autocomplete="new-password" :value="secrets[name] ?? ''" @input="secrets[name] = ($event.target as HTMLInputElement).value" />
+    <input
+      v-else
+      class="field"
+      type="password"
+      autocomplete="new-password"
+      :value="secrets[name] ?? ''"
+      @input="secrets[name] = ($event.target as HTMLInputElement).value"
+    />
   </label>
 </template>

@@ -14,14 +14,22 @@ const placing = ref<Placing | null>(null)
 const mixer = ref<MixerView | null>(null)
 const look = async () => {
   try {
-    ;[placing.value, mixer.value] = await Promise.all([ask<Placing>('GET', `/stages/${props.stage}/placing`), ask<MixerView>('GET', '/mixer')])
+    ;[placing.value, mixer.value] = await Promise.all([
+      ask<Placing>('GET', `/stages/${props.stage}/placing`),
+      ask<MixerView>('GET', '/mixer'),
+    ])
   } catch (refusal) {
     notes.say((refusal as Error).message)
   }
 }
 onMounted(look)
-watch(() => live.links, () => void look())
-const missing = computed(() => (mixer.value?.picture.scenes ?? []).filter((scene) => placing.value?.missing.includes(scene.id)))
+watch(
+  () => live.links,
+  () => void look(),
+)
+const missing = computed(() =>
+  (mixer.value?.picture.scenes ?? []).filter((scene) => placing.value?.missing.includes(scene.id)),
+)
 const place = async (scene: string) => {
   try {
     placing.value = await ask<Placing>('POST', `/stages/${props.stage}/place`, { scene })
@@ -33,11 +41,18 @@ const place = async (scene: string) => {
 
 <template>
   <div class="text-[13px]">
-    <p v-if="!placing?.known" class="text-soft">The mixer is not connected, so it is not known where this stage stands.</p>
+    <p v-if="!placing?.known" class="text-soft">
+      The mixer is not connected, so it is not known where this stage stands.
+    </p>
     <p v-else-if="placing.scenes.length === 0" class="text-wax-words">No scene of the mixer shows it.</p>
-    <p v-else>In the mixer it stands in {{ either(placing.scenes).replace(' or ', ' and ') }}<span v-if="!placing.onProgramme" class="text-wax-words">, and not in the scene on programme</span>.</p>
+    <p v-else>
+      In the mixer it stands in {{ either(placing.scenes).replace(' or ', ' and ')
+      }}<span v-if="!placing.onProgramme" class="text-wax-words">, and not in the scene on programme</span>.
+    </p>
     <div v-if="missing.length" class="flex flex-wrap gap-1.5 pt-1.5">
-      <button v-for="scene in missing" :key="scene.id" class="button px-2 py-0.5" @click="place(scene.id)">Place it in {{ scene.name }}</button>
+      <button v-for="scene in missing" :key="scene.id" class="button px-2 py-0.5" @click="place(scene.id)">
+        Place it in {{ scene.name }}
+      </button>
     </div>
   </div>
 </template>

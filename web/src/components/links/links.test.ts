@@ -11,8 +11,23 @@ import SecretField from './SecretField.vue'
 
 const NOW = 100_000
 const tower: LinkView = {
-  id: 'tower', kind: 'irc', name: 'Tower', refusal: 'Tower is down', facts: [{ name: 'Server', says: 'irc.example.org:6697, by TLS', good: true }], users: 7, fixed: false,
-  state: { phase: 'broken', since: 40_000, trouble: { says: 'Nothing answers at irc.example.org:6697.', remedy: 'Look at the port.', again: true }, failures: 2, nextTry: 104_000, heardAt: 38_000, heard: 'wickerby: <b>!pour</b>', roundTrip: -1 },
+  id: 'tower',
+  kind: 'irc',
+  name: 'Tower',
+  refusal: 'Tower is down',
+  facts: [{ name: 'Server', says: 'irc.example.org:6697, by TLS', good: true }],
+  users: 7,
+  fixed: false,
+  state: {
+    phase: 'broken',
+    since: 40_000,
+    trouble: { says: 'Nothing answers at irc.example.org:6697.', remedy: 'Look at the port.', again: true },
+    failures: 2,
+    nextTry: 104_000,
+    heardAt: 38_000,
+    heard: 'wickerby: <b>!pour</b>',
+    roundTrip: -1,
+  },
 }
 
 ownStores()
@@ -30,7 +45,10 @@ describe('the card of a link', () => {
   it('tries it for real and tells what came of that', async () => {
     const asked = serve(() => ({ body: { good: false, says: 'Tower is down.' } }))
     const made = mount(LinkCard, { props: { link: tower, now: NOW } })
-    await made.findAll('button').find((each) => each.text() === 'Test')!.trigger('click')
+    await made
+      .findAll('button')
+      .find((each) => each.text() === 'Test')!
+      .trigger('click')
     await vi.waitFor(() => expect(made.text()).toContain('Tower is down.'))
     expect(asked.map((each) => each.path)).toEqual(['/api/links/tower/test'])
   })
@@ -52,15 +70,28 @@ describe('the card of a link', () => {
 describe('neighbours', () => {
   it('are suggested with the words that they answer, and another prefix is offered', async () => {
     const wiring = wiringOf(3, pour())
-    const asked = serve((_method, path) => ({ body: path === '/api/neighbours' ? { suspects: [{ name: 'reed_helper', words: ['!pour'], answers: 3 }], prefix: '!', freePrefix: '+' } : path.startsWith('/api/wiring') ? wiring : { version: 2 } }))
+    const asked = serve((_method, path) => ({
+      body:
+        path === '/api/neighbours'
+          ? { suspects: [{ name: 'reed_helper', words: ['!pour'], answers: 3 }], prefix: '!', freePrefix: '+' }
+          : path.startsWith('/api/wiring')
+            ? wiring
+            : { version: 2 },
+    }))
     await useWiring().load()
     const made = mount(NeighboursCard)
     await vi.waitFor(() => expect(made.text()).toContain('reed_helper answered !pour 3 times'))
-    const press = async (text: string) => made.findAll('button').find((each) => each.text().startsWith(text))!.trigger('click')
+    const press = async (text: string) =>
+      made
+        .findAll('button')
+        .find((each) => each.text().startsWith(text))!
+        .trigger('click')
     await press('A neighbour')
     await press('Begin our words with +')
     await press('A viewer')
-    const saved = asked.filter((each) => each.method !== 'GET').map((each) => each.body as { house?: { neighbours: string[]; prefix: string } })
+    const saved = asked
+      .filter((each) => each.method !== 'GET')
+      .map((each) => each.body as { house?: { neighbours: string[]; prefix: string } })
     expect(saved[0]!.house!.neighbours).toEqual(['reed_helper'])
     expect(saved[1]!.house!.prefix).toBe('+')
     expect(saved[2]).toEqual({ name: 'reed_helper' })
@@ -72,20 +103,49 @@ describe('a secret', () => {
     const secrets: Record<string, string> = {}
     const made = mount(SecretField, { props: { label: 'Password', kept: true, secrets, name: 'helper' } })
     expect(made.find('input').exists()).toBe(false)
-    await made.findAll('button').find((each) => each.text() === 'Write another')!.trigger('click')
+    await made
+      .findAll('button')
+      .find((each) => each.text() === 'Write another')!
+      .trigger('click')
     await made.find('input').setValue('three tapers')
     expect(secrets).toEqual({ helper: 'three tapers' })
     const other: Record<string, string> = {}
     const gone = mount(SecretField, { props: { label: 'Password', kept: true, secrets: other, name: 'helper' } })
-    await gone.findAll('button').find((each) => each.text() === 'Forget')!.trigger('click')
+    await gone
+      .findAll('button')
+      .find((each) => each.text() === 'Forget')!
+      .trigger('click')
     expect(other).toEqual({ helper: '' })
   })
 })
 
 describe('this computer', () => {
-  const reach: ReachView = { listen: '127.0.0.1', listensNow: '127.0.0.1', names: [], password: false, here: ['192.168.1.20'] }
+  const reach: ReachView = {
+    listen: '127.0.0.1',
+    listensNow: '127.0.0.1',
+    names: [],
+    password: false,
+    here: ['192.168.1.20'],
+  }
   it('warns before others are let in, and shows what was refused beside its field', async () => {
-    const asked = serve((method) => (method === 'PUT' ? { status: 422, body: { detail: 'x', problems: [{ path: 'password', value: '', message: 'Other computers could come in without a password.', remedy: 'Set a host password first.' }] } } : { body: reach }))
+    const asked = serve((method) =>
+      method === 'PUT'
+        ? {
+            status: 422,
+            body: {
+              detail: 'x',
+              problems: [
+                {
+                  path: 'password',
+                  value: '',
+                  message: 'Other computers could come in without a password.',
+                  remedy: 'Set a host password first.',
+                },
+              ],
+            },
+          }
+        : { body: reach },
+    )
     const made = mount(ReachCard)
     await vi.waitFor(() => expect(made.text()).toContain('from this computer only'))
     expect(made.text()).not.toContain('not encrypted')

@@ -23,10 +23,16 @@ const { share } = useHeldEscape(() => void hush())
     aria-describedby="hush-means"
     @click="hush"
   >
-    <span class="absolute inset-y-0 left-0 w-full origin-left bg-ink opacity-40" :style="{ transform: `scaleX(${share})` }" aria-hidden="true" />
+    <span
+      class="absolute inset-y-0 left-0 w-full origin-left bg-ink opacity-40"
+      :style="{ transform: `scaleX(${share})` }"
+      aria-hidden="true"
+    />
     <span class="relative font-bold">Hush</span>
     <span class="relative font-mono text-[12px]">hold Esc</span>
   </button>
   <span id="hush-means" class="sr-only">Ends everything that is on air now and drops what waits</span>
-  <span v-if="failed" role="alert" class="absolute top-14 right-4 z-40 rounded-[10px] bg-wax px-3 py-2 text-on-wax">{{ failed }}</span>
+  <span v-if="failed" role="alert" class="absolute top-14 right-4 z-40 rounded-[10px] bg-wax px-3 py-2 text-on-wax">{{
+    failed
+  }}</span>
 </template>

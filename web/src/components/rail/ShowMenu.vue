@@ -8,25 +8,46 @@ import { useNotes } from '@/stores/notes'
 /** Whether a show is open and on air, said in words, with the way to change it. */
 const live = useLive()
 const notes = useNotes()
-const since = computed(() => new Date(live.evening.openedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }))
-const says = computed(() => (live.evening.show > 0 ? `Show ${live.evening.show}, open since ${since.value}` : 'No show is open') + (live.evening.onAir ? ', on air' : ''))
+const since = computed(() =>
+  new Date(live.evening.openedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }),
+)
+const says = computed(
+  () =>
+    (live.evening.show > 0 ? `Show ${live.evening.show}, open since ${since.value}` : 'No show is open') +
+    (live.evening.onAir ? ', on air' : ''),
+)
 const doIt = (act: Promise<unknown>) => act.catch((failed: Error) => notes.say(failed.message))
 </script>
 
 <template>
   <Menu as="div" class="relative ml-3 border-l border-line pl-3">
-    <MenuButton class="flex items-center gap-1.5 rounded-[10px] px-2 py-1.5 text-[13px] hover:bg-well" :class="live.evening.show > 0 ? '' : 'text-soft'">
+    <MenuButton
+      class="flex items-center gap-1.5 rounded-[10px] px-2 py-1.5 text-[13px] hover:bg-well"
+      :class="live.evening.show > 0 ? '' : 'text-soft'"
+    >
       {{ says }} <ChevronDown :size="14" />
     </MenuButton>
     <MenuItems class="sheet absolute left-3 z-30 mt-1 w-72 p-1 shadow-lg">
       <MenuItem v-slot="{ active }">
-        <button class="block w-full rounded-[8px] px-3 py-1.5 text-left" :class="active && 'bg-well'" @click="doIt(live.show(live.evening.show === 0))">
+        <button
+          class="block w-full rounded-[8px] px-3 py-1.5 text-left"
+          :class="active && 'bg-well'"
+          @click="doIt(live.show(live.evening.show === 0))"
+        >
           {{ live.evening.show > 0 ? 'Close the show' : 'Open the show' }}
-          <span class="block text-[12px] text-soft">{{ live.evening.show > 0 ? 'Limits and first lines begin anew with the next' : 'From now on first lines, limits and “every …” count' }}</span>
+          <span class="block text-[12px] text-soft">{{
+            live.evening.show > 0
+              ? 'Limits and first lines begin anew with the next'
+              : 'From now on first lines, limits and “every …” count'
+          }}</span>
         </button>
       </MenuItem>
       <MenuItem v-slot="{ active }">
-        <button class="block w-full rounded-[8px] px-3 py-1.5 text-left" :class="active && 'bg-well'" @click="doIt(live.air(!live.evening.onAir))">
+        <button
+          class="block w-full rounded-[8px] px-3 py-1.5 text-left"
+          :class="active && 'bg-well'"
+          @click="doIt(live.air(!live.evening.onAir))"
+        >
           {{ live.evening.onAir ? 'Say that we are off air' : 'Say that we are on air' }}
           <span class="block text-[12px] text-soft">For cues that play only on air</span>
         </button>

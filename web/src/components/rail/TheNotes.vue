@@ -12,7 +12,11 @@ const undo = async (id: number) => {
 
 <template>
   <div role="status" class="pointer-events-none fixed bottom-[180px] left-4 z-40 flex flex-col gap-2">
-    <div v-for="note in notes.notes" :key="note.id" class="pointer-events-auto flex items-center gap-3 rounded-[10px] bg-ink px-3 py-2 text-paper shadow-lg">
+    <div
+      v-for="note in notes.notes"
+      :key="note.id"
+      class="pointer-events-auto flex items-center gap-3 rounded-[10px] bg-ink px-3 py-2 text-paper shadow-lg"
+    >
       {{ note.text }}
       <button v-if="note.undo" class="rounded-[6px] border border-paper/50 px-2" @click="undo(note.id)">Undo</button>
     </div>

@@ -22,18 +22,35 @@ const why = useWhy()
 const router = useRouter()
 const typed = ref('')
 const viewers = ref<Viewer[]>([])
-watch(() => props.open, (open) => {
-  if (open) {
-    typed.value = ''
-    ask<Viewer[]>('GET', '/practice/viewers').then((all) => (viewers.value = all), () => undefined)
-  }
-})
+watch(
+  () => props.open,
+  (open) => {
+    if (open) {
+      typed.value = ''
+      ask<Viewer[]>('GET', '/practice/viewers').then(
+        (all) => (viewers.value = all),
+        () => undefined,
+      )
+    }
+  },
+)
 const done = (act: Promise<unknown>) => void act.catch((failed: Error) => notes.say(failed.message))
 const go = (path: string) => () => void router.push(path)
 const acts = computed<Act[]>(() => [
   { name: 'New cue', says: 'N', also: 'command alert timer add', act: go('/cues?new') },
-  ...(wiring.view?.history.undo ? [{ name: 'Undo', says: `${wiring.view.history.undo} · Ctrl+Z`, also: '', act: () => emit('history', 'undo') }] : []),
-  ...(wiring.view?.history.redo ? [{ name: 'Redo', says: `${wiring.view.history.redo} · Ctrl+Shift+Z`, also: '', act: () => emit('history', 'redo') }] : []),
+  ...(wiring.view?.history.undo
+    ? [{ name: 'Undo', says: `${wiring.view.history.undo} · Ctrl+Z`, also: '', act: () => emit('history', 'undo') }]
+    : []),
+  ...(wiring.view?.history.redo
+    ? [
+        {
+          name: 'Redo',
+          says: `${wiring.view.history.redo} · Ctrl+Shift+Z`,
+          also: '',
+          act: () => emit('history', 'redo'),
+        },
+      ]
+    : []),
   { name: 'Cues', says: 'place', also: 'commands alerts', act: go('/cues') },
   { name: 'Slate', says: 'place', also: 'variables counters values', act: go('/slate') },
   { name: 'Words for viewers', says: 'place', also: 'commands list page print', act: go('/viewers') },
@@ -43,8 +60,18 @@ const acts = computed<Act[]>(() => [
   { name: 'Looks', says: 'place', also: 'styles themes cards', act: go('/looks') },
   { name: 'Rehearse', says: 'place', also: 'simulate test', act: go('/rehearse') },
   { name: 'Journal', says: 'what was decided and why', also: 'log history', act: () => (why.journal = true) },
-  { name: live.evening.show > 0 ? 'Close the show' : 'Open the show', says: '', also: 'start stream end evening', act: () => done(live.show(live.evening.show === 0)) },
-  { name: live.evening.onAir ? 'Say that we are off air' : 'Say that we are on air', says: '', also: 'live', act: () => done(live.air(!live.evening.onAir)) },
+  {
+    name: live.evening.show > 0 ? 'Close the show' : 'Open the show',
+    says: '',
+    also: 'start stream end evening',
+    act: () => done(live.show(live.evening.show === 0)),
+  },
+  {
+    name: live.evening.onAir ? 'Say that we are off air' : 'Say that we are on air',
+    says: '',
+    also: 'live',
+    act: () => done(live.air(!live.evening.onAir)),
+  },
   { name: 'Hush', says: 'ends everything on air now', also: 'stop silence panic', act: () => done(live.hush()) },
   { name: 'Keys', says: '?', also: 'shortcuts help', act: () => emit('keys') },
 ])
@@ -53,9 +80,32 @@ const found = computed<Act[]>(() => {
   const wanted = typed.value.trim()
   // What bears the name that was typed stands before what only has it somewhere.
   const named = (each: (typeof wiring.cues)[number]) => each.cue.name.toLowerCase().includes(wanted.toLowerCase())
-  const cues = wiring.cues.filter((each) => wanted && isFound(each.cue, wiring.house, wanted)).sort((one, other) => Number(named(other)) - Number(named(one))).slice(0, MOST).map((each) => ({ name: each.cue.name, says: brief(each.cue, wiring.house), also: '', act: go(`/cues/${each.cue.id}`) }))
-  const stages = wiring.stages.filter((each) => wanted && each.stage.name.toLowerCase().includes(wanted.toLowerCase())).map((each) => ({ name: `Stage ${each.stage.name}`, says: `${each.stage.width} × ${each.stage.height}`, also: '', act: go(`/stages/${each.stage.id}`) }))
-  const people = viewers.value.filter((each) => wanted && each.name.toLowerCase().includes(wanted.toLowerCase())).map((each) => ({ name: `Type as ${each.name}`, says: each.standings[0] ?? '', also: '', act: () => live.typeAs(each.name) }))
+  const cues = wiring.cues
+    .filter((each) => wanted && isFound(each.cue, wiring.house, wanted))
+    .sort((one, other) => Number(named(other)) - Number(named(one)))
+    .slice(0, MOST)
+    .map((each) => ({
+      name: each.cue.name,
+      says: brief(each.cue, wiring.house),
+      also: '',
+      act: go(`/cues/${each.cue.id}`),
+    }))
+  const stages = wiring.stages
+    .filter((each) => wanted && each.stage.name.toLowerCase().includes(wanted.toLowerCase()))
+    .map((each) => ({
+      name: `Stage ${each.stage.name}`,
+      says: `${each.stage.width} × ${each.stage.height}`,
+      also: '',
+      act: go(`/stages/${each.stage.id}`),
+    }))
+  const people = viewers.value
+    .filter((each) => wanted && each.name.toLowerCase().includes(wanted.toLowerCase()))
+    .map((each) => ({
+      name: `Type as ${each.name}`,
+      says: each.standings[0] ?? '',
+      also: '',
+      act: () => live.typeAs(each.name),
+    }))
   return [...findActs(acts.value, wanted), ...cues, ...stages, ...people].slice(0, MOST)
 })
 const choose = (act: Act | null) => {
@@ -70,10 +120,19 @@ const choose = (act: Act | null) => {
     <div class="fixed inset-0 flex justify-center p-4 pt-[12vh]">
       <DialogPanel class="sheet h-fit w-[560px] overflow-hidden shadow-lg">
         <Combobox :model-value="null" @update:model-value="choose">
-          <ComboboxInput class="w-full border-b border-line bg-transparent px-4 py-3 text-[16px] outline-none" placeholder="A cue, a viewer, a place, or what to do" aria-label="Go or do" autocomplete="off" @change="typed = $event.target.value" />
+          <ComboboxInput
+            class="w-full border-b border-line bg-transparent px-4 py-3 text-[16px] outline-none"
+            placeholder="A cue, a viewer, a place, or what to do"
+            aria-label="Go or do"
+            autocomplete="off"
+            @change="typed = $event.target.value"
+          />
           <ComboboxOptions static class="max-h-[46vh] overflow-auto p-1">
             <ComboboxOption v-for="(each, at) in found" :key="at + each.name" v-slot="{ active }" :value="each">
-              <span class="flex items-baseline gap-3 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'"><span class="flex-none">{{ each.name }}</span><span class="min-w-0 flex-1 truncate text-right text-[12.5px] text-soft">{{ each.says }}</span></span>
+              <span class="flex items-baseline gap-3 rounded-[8px] px-3 py-1.5" :class="active && 'bg-well'"
+                ><span class="flex-none">{{ each.name }}</span
+                ><span class="min-w-0 flex-1 truncate text-right text-[12.5px] text-soft">{{ each.says }}</span></span
+              >
             </ComboboxOption>
             <li v-if="found.length === 0" class="px-3 py-2 text-soft">Nothing found.</li>
           </ComboboxOptions>

@@ -15,9 +15,11 @@ const live = useLive()
 const route = useRoute()
 const { chosen, dusk } = useDusk()
 defineEmits<{ keys: []; palette: []; history: ['undo' | 'redo'] }>()
-const isHere = (place: (typeof PLACES)[number]) => [place.path, ...place.also].some((path) => route.path.startsWith(path))
+const isHere = (place: (typeof PLACES)[number]) =>
+  [place.path, ...place.also].some((path) => route.path.startsWith(path))
 const wiring = useWiring()
-const says = (step: 'undo' | 'redo', word: string) => (wiring.view?.history[step] ? `${word}: ${wiring.view.history[step]}` : `Nothing to ${word.toLowerCase()}`)
+const says = (step: 'undo' | 'redo', word: string) =>
+  wiring.view?.history[step] ? `${word}: ${wiring.view.history[step]}` : `Nothing to ${word.toLowerCase()}`
 
 const LIGHTS: { light: Light; name: string }[] = [
   { light: 'system', name: 'As this computer' },
@@ -31,7 +33,9 @@ const links = computed(() => {
     return { colour: 'bg-wax-words', says: 'Wax Bell does not answer' }
   }
   const down = worst(live.links)
-  return down ? { colour: colourOf(down.state.phase), says: down.refusal } : { colour: 'bg-verdigris-words', says: 'all links are up' }
+  return down
+    ? { colour: colourOf(down.state.phase), says: down.refusal }
+    : { colour: 'bg-verdigris-words', says: 'all links are up' }
 })
 </script>
 
@@ -50,28 +54,64 @@ const links = computed(() => {
         :class="isHere(place) && 'here'"
         :aria-current="isHere(place) ? 'page' : undefined"
       >
-        <span v-if="place.name === 'Links'" class="h-2 w-2 rounded-full" :class="links.colour" :title="links.says" role="img" :aria-label="links.says" />
+        <span
+          v-if="place.name === 'Links'"
+          class="h-2 w-2 rounded-full"
+          :class="links.colour"
+          :title="links.says"
+          role="img"
+          :aria-label="links.says"
+        />
         {{ place.name }}
       </RouterLink>
     </nav>
     <ShowMenu />
     <div class="ml-auto flex items-center gap-2">
-      <button class="rounded-[10px] p-2 hover:bg-well" :disabled="!wiring.view?.history.undo" :title="says('undo', 'Undo')" :aria-label="says('undo', 'Undo')" @click="$emit('history', 'undo')"><Undo2 :size="18" /></button>
-      <button class="rounded-[10px] p-2 hover:bg-well" :disabled="!wiring.view?.history.redo" :title="says('redo', 'Redo')" :aria-label="says('redo', 'Redo')" @click="$emit('history', 'redo')"><Redo2 :size="18" /></button>
+      <button
+        class="rounded-[10px] p-2 hover:bg-well"
+        :disabled="!wiring.view?.history.undo"
+        :title="says('undo', 'Undo')"
+        :aria-label="says('undo', 'Undo')"
+        @click="$emit('history', 'undo')"
+      >
+        <Undo2 :size="18" />
+      </button>
+      <button
+        class="rounded-[10px] p-2 hover:bg-well"
+        :disabled="!wiring.view?.history.redo"
+        :title="says('redo', 'Redo')"
+        :aria-label="says('redo', 'Redo')"
+        @click="$emit('history', 'redo')"
+      >
+        <Redo2 :size="18" />
+      </button>
       <Menu as="div" class="relative">
         <MenuButton class="rounded-[10px] p-2 hover:bg-well" :aria-label="dusk ? 'Light: after dusk' : 'Light: by day'">
           <component :is="dusk ? Moon : Sun" :size="18" />
         </MenuButton>
         <MenuItems class="sheet absolute right-0 z-30 mt-1 w-44 p-1 shadow-lg">
           <MenuItem v-for="each in LIGHTS" :key="each.light" v-slot="{ active }">
-            <button class="block w-full rounded-[8px] px-3 py-1.5 text-left" :class="[active && 'bg-well', chosen === each.light && 'font-semibold']" @click="chosen = each.light">
+            <button
+              class="block w-full rounded-[8px] px-3 py-1.5 text-left"
+              :class="[active && 'bg-well', chosen === each.light && 'font-semibold']"
+              @click="chosen = each.light"
+            >
               {{ each.name }}
             </button>
           </MenuItem>
         </MenuItems>
       </Menu>
-      <button class="rounded-[10px] p-2 hover:bg-well" aria-label="Go or do: Ctrl+K" title="Go or do: Ctrl+K" @click="$emit('palette')"><Search :size="18" /></button>
-      <button class="rounded-[10px] p-2 hover:bg-well" aria-label="Keys and version" @click="$emit('keys')"><CircleHelp :size="18" /></button>
+      <button
+        class="rounded-[10px] p-2 hover:bg-well"
+        aria-label="Go or do: Ctrl+K"
+        title="Go or do: Ctrl+K"
+        @click="$emit('palette')"
+      >
+        <Search :size="18" />
+      </button>
+      <button class="rounded-[10px] p-2 hover:bg-well" aria-label="Keys and version" @click="$emit('keys')">
+        <CircleHelp :size="18" />
+      </button>
       <HushButton />
     </div>
   </header>

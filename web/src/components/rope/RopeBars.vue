@@ -17,10 +17,16 @@ const { now, since, move } = useStrip(strip, live.now)
 const bars = computed(() => barsOf(live.rings.values(), now.value, since.value))
 const lanes = computed(() => stack(bars.value))
 const room = computed(() => Math.max(12, props.height - 66))
-const height = computed(() => rowHeight(lanes.value.reduce((sum, lane) => sum + lane.rows, 0), room.value))
+const height = computed(() =>
+  rowHeight(
+    lanes.value.reduce((sum, lane) => sum + lane.rows, 0),
+    room.value,
+  ),
+)
 const picked = ref<{ ring: number; left: number } | null>(null)
 /** Opens what can be done with a ring, where its bar stands now; it does not go by with the bar. */
-const pick = (bar: Bar) => (picked.value = { ring: bar.ring, left: bar.left - placeOf(live.now() - BACK_MS, since.value) })
+const pick = (bar: Bar) =>
+  (picked.value = { ring: bar.ring, left: bar.left - placeOf(live.now() - BACK_MS, since.value) })
 const ring = computed(() => (picked.value ? live.rings.get(picked.value.ring) : undefined))
 const said = computed(() => saidOf(live.decisions, live.drops))
 const held = computed(() => heldMarks(said.value, now.value, since.value))
@@ -39,8 +45,18 @@ watch(quiet, (is) => move(!is), { immediate: true })
       <div class="absolute inset-y-0 -top-4 z-10 border-l-2 border-rope-honey" :style="{ left: NOW_AT + '%' }">
         <span class="ml-1.5 text-[12px] leading-none text-rope-honey">now</span>
       </div>
-      <div v-for="lane in lanes" :key="lane.lane" class="absolute right-0 left-0 border-t border-rope-line/70" :style="{ top: lane.first * height + 'px' }">
-        <component :is="LANE_ICONS[lane.lane]" :size="13" class="absolute top-1 left-0 text-rope-soft" :aria-label="NAMES[lane.lane]" />
+      <div
+        v-for="lane in lanes"
+        :key="lane.lane"
+        class="absolute right-0 left-0 border-t border-rope-line/70"
+        :style="{ top: lane.first * height + 'px' }"
+      >
+        <component
+          :is="LANE_ICONS[lane.lane]"
+          :size="13"
+          class="absolute top-1 left-0 text-rope-soft"
+          :aria-label="NAMES[lane.lane]"
+        />
       </div>
       <div class="absolute inset-x-5 top-0 bottom-0 overflow-clip">
         <div ref="strip" class="absolute inset-0">
@@ -49,18 +65,36 @@ watch(quiet, (is) => move(!is), { immediate: true })
             :key="bar.key"
             class="bar"
             :class="[`lane-${bar.lane}`, bar.state]"
-            :style="{ left: bar.left + '%', width: bar.width + '%', top: bar.row * height + 1.5 + 'px', height: height - 3 + 'px', lineHeight: height - 3 + 'px', fontSize: height < 20 ? '11px' : '12px' }"
+            :style="{
+              left: bar.left + '%',
+              width: bar.width + '%',
+              top: bar.row * height + 1.5 + 'px',
+              height: height - 3 + 'px',
+              lineHeight: height - 3 + 'px',
+              fontSize: height < 20 ? '11px' : '12px',
+            }"
             :title="bar.why"
             :aria-label="bar.why.replaceAll('\n', ', ')"
             @click="pick(bar)"
           >
             {{ bar.label }}
           </button>
-          <button v-for="mark in held" :key="mark.key" class="held" :style="{ left: mark.left + '%' }" :title="mark.why" :aria-label="`Why: ${mark.why.replaceAll('\n', ', ')}`" @click="mark.decision && why.open(mark.decision)" />
+          <button
+            v-for="mark in held"
+            :key="mark.key"
+            class="held"
+            :style="{ left: mark.left + '%' }"
+            :title="mark.why"
+            :aria-label="`Why: ${mark.why.replaceAll('\n', ', ')}`"
+            @click="mark.decision && why.open(mark.decision)"
+          />
         </div>
       </div>
       <RopeRing v-if="picked && ring" :ring="ring" :left="picked.left" @close="picked = null" />
-      <p v-if="quiet && !folded" class="absolute top-[30px] left-8 z-20 text-rope-soft">All quiet. Write a chat word on the right, such as <b class="font-mono font-medium text-rope-words">!pour</b>, and watch it ring.</p>
+      <p v-if="quiet && !folded" class="absolute top-[30px] left-8 z-20 text-rope-soft">
+        All quiet. Write a chat word on the right, such as <b class="font-mono font-medium text-rope-words">!pour</b>,
+        and watch it ring.
+      </p>
     </div>
   </div>
 </template>

@@ -54,13 +54,17 @@ const MOODS = { held: 'text-rope-held', missed: 'text-rope-held', rang: 'text-ro
   <div class="flex flex-col px-3 pt-2">
     <form class="flex gap-1.5" @submit.prevent="send">
       <Listbox v-model="as" as="div" class="relative">
-        <ListboxButton class="flex h-8 w-[132px] items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-left text-[13px]">
+        <ListboxButton
+          class="flex h-8 w-[132px] items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-left text-[13px]"
+        >
           <span class="sr-only">Write as</span>
           <span class="min-w-0 flex-1 truncate">{{ as }}</span>
           <span class="text-[12px] text-rope-soft">{{ standing }}</span>
           <ChevronDown :size="14" />
         </ListboxButton>
-        <ListboxOptions class="absolute bottom-9 left-0 z-30 max-h-72 w-56 overflow-auto rounded-[10px] border border-rope-line bg-rope-well p-1 shadow-lg">
+        <ListboxOptions
+          class="absolute bottom-9 left-0 z-30 max-h-72 w-56 overflow-auto rounded-[10px] border border-rope-line bg-rope-well p-1 shadow-lg"
+        >
           <ListboxOption v-for="viewer in viewers" :key="viewer.id" v-slot="{ active }" :value="viewer.name">
             <span class="flex justify-between gap-2 rounded-[6px] px-2 py-1 text-[13px]" :class="active && 'bg-rope'">
               <span class="truncate">{{ viewer.name }}</span><span class="text-rope-soft">{{ nearest(viewer) }}</span>
@@ -78,15 +82,28 @@ const MOODS = { held: 'text-rope-held', missed: 'text-rope-held', rang: 'text-ro
         data-try
         :aria-invalid="failed !== ''"
       />
-      <button class="flex h-8 items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-[13px]" :disabled="sending">
+      <button
+        class="flex h-8 items-center gap-1 rounded-[8px] border border-rope-line bg-rope-well px-2 text-[13px]"
+        :disabled="sending"
+      >
         Send <CornerDownLeft :size="13" />
       </button>
       <EventMenu :name="as" label="Event" plain />
     </form>
     <p v-if="failed && !folded" role="alert" class="pt-1 text-[12px] text-rope-held">{{ failed }}</p>
-    <ol v-if="!folded" ref="said" aria-label="What was decided" class="mt-1.5 min-h-0 flex-1 overflow-auto pb-1 text-[12.5px] leading-[18px]" tabindex="0">
+    <ol
+      v-if="!folded"
+      ref="said"
+      aria-label="What was decided"
+      class="mt-1.5 min-h-0 flex-1 overflow-auto pb-1 text-[12.5px] leading-[18px]"
+      tabindex="0"
+    >
       <li v-for="line in lines" :key="line.key" :title="`${timeOfDay(line.at)} ${line.event}`">
-        <button class="flex w-full gap-1.5 text-left hover:bg-rope-well" :disabled="!line.decision" @click="line.decision && why.open(line.decision)">
+        <button
+          class="flex w-full gap-1.5 text-left hover:bg-rope-well"
+          :disabled="!line.decision"
+          @click="line.decision && why.open(line.decision)"
+        >
           <bdi class="max-w-[132px] flex-none truncate text-rope-soft">{{ line.event }}</bdi>
           <span class="truncate" :class="MOODS[line.mood]" :title="line.sentence">{{ line.sentence }}</span>
         </button>

@@ -24,13 +24,36 @@ const move = (event: PointerEvent) => pulling.value && to(pulling.value.from + p
 </script>
 
 <template>
-  <section aria-label="Rope: what happened, what plays, what comes" class="relative flex flex-none border-t border-rope-line bg-rope text-rope-words" :style="{ height: tall + 'px' }">
+  <section
+    aria-label="Rope: what happened, what plays, what comes"
+    class="relative flex flex-none border-t border-rope-line bg-rope text-rope-words"
+    :style="{ height: tall + 'px' }"
+  >
     <div
-      class="absolute inset-x-0 -top-1 z-20 h-2 cursor-ns-resize touch-none" role="separator" tabindex="0" aria-orientation="horizontal" aria-label="Height of the rope" :aria-valuenow="tall" :aria-valuemin="FOLDED" :aria-valuemax="most()"
-      @pointerdown="down" @pointermove="move" @pointerup="pulling = null" @pointercancel="pulling = null" @keydown.up.prevent="to(tall + 24)" @keydown.down.prevent="to(tall - 24)"
+      class="absolute inset-x-0 -top-1 z-20 h-2 cursor-ns-resize touch-none"
+      role="separator"
+      tabindex="0"
+      aria-orientation="horizontal"
+      aria-label="Height of the rope"
+      :aria-valuenow="tall"
+      :aria-valuemin="FOLDED"
+      :aria-valuemax="most()"
+      @pointerdown="down"
+      @pointermove="move"
+      @pointerup="pulling = null"
+      @pointercancel="pulling = null"
+      @keydown.up.prevent="to(tall + 24)"
+      @keydown.down.prevent="to(tall - 24)"
     />
     <RopeBars class="min-w-0 flex-1" :folded="folded" :height="tall" />
     <RopeTry class="w-[400px] flex-none border-l border-rope-line 2xl:w-[560px]" :folded="folded" />
-    <button class="absolute top-1 left-1/2 z-20 rounded-[6px] px-1.5 text-rope-soft hover:bg-rope-well" :aria-label="folded ? 'Unfold the rope' : 'Fold the rope'" :aria-expanded="!folded" @click="folded = !folded"><component :is="folded ? ChevronUp : ChevronDown" :size="14" /></button>
+    <button
+      class="absolute top-1 left-1/2 z-20 rounded-[6px] px-1.5 text-rope-soft hover:bg-rope-well"
+      :aria-label="folded ? 'Unfold the rope' : 'Fold the rope'"
+      :aria-expanded="!folded"
+      @click="folded = !folded"
+    >
+      <component :is="folded ? ChevronUp : ChevronDown" :size="14" />
+    </button>
   </section>
 </template>

@@ -79,8 +79,15 @@ export const barsOf = (rings: Iterable<RingNotice>, now: number, since = now - B
       const width = placeOf(to, part.from)
       const words = part.lane === 'screen' ? `${state === 'waits' ? 'waits · ' : ''}${ring.cueName}${who}` : part.label
       bars.push({
-        key: `${ring.number}.${part.id}`, ring: ring.number, lane: part.lane, state, row: 0, instant: part.to === part.from,
-        left: placeOf(part.from, since), width, label: width < LEAST_WORDS ? '' : words,
+        key: `${ring.number}.${part.id}`,
+        ring: ring.number,
+        lane: part.lane,
+        state,
+        row: 0,
+        instant: part.to === part.from,
+        left: placeOf(part.from, since),
+        width,
+        label: width < LEAST_WORDS ? '' : words,
         why: [ring.cueName + who, part.label, part.note].filter(Boolean).join('\n'),
       })
     }
@@ -111,9 +118,23 @@ export const saidOf = (decisions: DecisionNotice[], drops: Drop[]): Said[] => {
   const decided = decisions.map((each): Said => {
     const held = each.answers.some((answer) => answer.held || answer.dropped)
     const missed = each.answers.some((answer) => answer.seen?.proof === 'missed')
-    return { key: `d${each.number}`, decision: each, at: each.at, event: each.event, sentence: each.sentence + seenWords(each), mood: held ? 'held' : missed ? 'missed' : each.answers.length > 0 ? 'rang' : 'none' }
+    return {
+      key: `d${each.number}`,
+      decision: each,
+      at: each.at,
+      event: each.event,
+      sentence: each.sentence + seenWords(each),
+      mood: held ? 'held' : missed ? 'missed' : each.answers.length > 0 ? 'rang' : 'none',
+    }
   })
-  const dropped = drops.map((each): Said => ({ key: `r${each.ring.number}`, decision: decisions.find((one) => one.answers.some((answer) => answer.ring === each.ring.number)) ?? null, at: each.at, event: each.ring.viewer, sentence: `dropped ${each.ring.cueName} · ${each.ring.note}`, mood: 'held' }))
+  const dropped = drops.map((each): Said => ({
+    key: `r${each.ring.number}`,
+    decision: decisions.find((one) => one.answers.some((answer) => answer.ring === each.ring.number)) ?? null,
+    at: each.at,
+    event: each.ring.viewer,
+    sentence: `dropped ${each.ring.cueName} · ${each.ring.note}`,
+    mood: 'held',
+  }))
   return [...decided, ...dropped].sort((one, other) => one.at - other.at)
 }
 
@@ -121,6 +142,11 @@ export const saidOf = (decisions: DecisionNotice[], drops: Drop[]): Said[] => {
 export const heldMarks = (said: Said[], now: number, since = now - BACK_MS) =>
   said
     .filter((each) => each.at > now - BACK_MS && each.mood === 'held')
-    .map((each) => ({ key: each.key, left: placeOf(each.at, since), why: `${each.event}\n${each.sentence}`, decision: each.decision }))
+    .map((each) => ({
+      key: each.key,
+      left: placeOf(each.at, since),
+      why: `${each.event}\n${each.sentence}`,
+      decision: each.decision,
+    }))
 
 export const NOW_AT = (BACK_MS / SPAN_MS) * 100

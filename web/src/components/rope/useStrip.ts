@@ -25,7 +25,11 @@ export const useStrip = (strip: Ref<HTMLElement | null>, clock: () => number) =>
     if (moving) {
       now.value = clock()
       since.value = now.value - BACK_MS
-      goes = strip.value?.animate([{ transform: 'none' }, { transform: 'translateX(-100%)' }], { duration: SPAN_MS, easing: `steps(${SPAN_MS / STEP_MS})`, fill: 'both' })
+      goes = strip.value?.animate([{ transform: 'none' }, { transform: 'translateX(-100%)' }], {
+        duration: SPAN_MS,
+        easing: `steps(${SPAN_MS / STEP_MS})`,
+        fill: 'both',
+      })
     }
   }
   /** Lets it go by, or stand while there is nothing on it. */

@@ -26,16 +26,36 @@ const HEIGHT = computed(() => (tall.value > 950 ? 62 : 44))
 
 const parts = computed(() => props.draft.cue.takes[props.take]!.score.parts)
 const plan = (of: Part[]) => planned(of, (folder, file) => longest(wiring.shelf, folder, file))
-const pick = (id: string, more: boolean) => emit('pick', more ? [...props.picked.filter((each) => each !== id), id] : [id])
-const commit = (next: Part[]) => drafts.edit(props.draft.cue.id, (cue) => (cue.takes[props.take]!.score.parts = JSON.parse(JSON.stringify(next)) as Part[]))
+const pick = (id: string, more: boolean) =>
+  emit('pick', more ? [...props.picked.filter((each) => each !== id), id] : [id])
+const commit = (next: Part[]) =>
+  drafts.edit(
+    props.draft.cue.id,
+    (cue) => (cue.takes[props.take]!.score.parts = JSON.parse(JSON.stringify(next)) as Part[]),
+  )
 const still = computed(() => plan(parts.value))
 const length = computed(() => Math.max(2_000, ...still.value.map((each) => each.to)) * 1.12 + 500)
 const field = ref<HTMLElement | null>(null)
 const { width } = useElementSize(field)
 const { drag, shown, down, move, up, cancel } = useScoreDrag({
-  parts, plan, picked: toRef(props, 'picked'), pick, commit, msPerPixel: () => length.value / Math.max(1, width.value), playhead: () => playhead.at ?? 0,
+  parts,
+  plan,
+  picked: toRef(props, 'picked'),
+  pick,
+  commit,
+  msPerPixel: () => length.value / Math.max(1, width.value),
+  playhead: () => playhead.at ?? 0,
 })
-const { keys } = useScoreKeys({ parts, plan, picked: toRef(props, 'picked'), pick: (ids) => emit('pick', ids), commit, cancel, remove: () => emit('remove'), zoom: (by) => emit('zoom', by) })
+const { keys } = useScoreKeys({
+  parts,
+  plan,
+  picked: toRef(props, 'picked'),
+  pick: (ids) => emit('pick', ids),
+  commit,
+  cancel,
+  remove: () => emit('remove'),
+  zoom: (by) => emit('zoom', by),
+})
 
 const values = computed(() => sampleValues(props.draft.cue, wiring.view?.samples ?? {}))
 const at = (ms: number) => (ms / length.value) * 100
@@ -45,45 +65,110 @@ const row = (lane: string) => lanes.value.findIndex((each) => each.lane === lane
 /** Parts of one lane that sound or stand together share its height. */
 const bars = computed(() =>
   laid.value.map((each, index) => {
-    const beside = laid.value.filter((other) => other.lane === each.lane && other.from < Math.max(each.to, each.from + 1) && each.from < Math.max(other.to, other.from + 1))
+    const beside = laid.value.filter(
+      (other) =>
+        other.lane === each.lane &&
+        other.from < Math.max(each.to, each.from + 1) &&
+        each.from < Math.max(other.to, other.from + 1),
+    )
     const height = (HEIGHT.value - 10) / beside.length
-    return { ...each, index, top: row(each.lane) * HEIGHT.value + 5 + beside.indexOf(each) * height, height: height - 2 }
+    return {
+      ...each,
+      index,
+      top: row(each.lane) * HEIGHT.value + 5 + beside.indexOf(each) * height,
+      height: height - 2,
+    }
   }),
 )
 const threads = computed(() =>
   bars.value.flatMap((bar) => {
     const start = bar.part.start
     const other = start.kind === 'at' ? undefined : bars.value.find((each) => each.part.id === start.part)
-    return other ? [{ key: bar.part.id, x1: at(start.kind === 'after' ? other.to : other.from), y1: other.top + other.height / 2, x2: at(bar.from), y2: bar.top + bar.height / 2 }] : []
+    return other
+      ? [
+          {
+            key: bar.part.id,
+            x1: at(start.kind === 'after' ? other.to : other.from),
+            y1: other.top + other.height / 2,
+            x2: at(bar.from),
+            y2: bar.top + bar.height / 2,
+          },
+        ]
+      : []
   }),
 )
 /** The thread that is being pulled, from the end of its part to the pointer. */
 const pulled = computed(() => {
   const bar = drag.value?.mode === 'thread' && bars.value.find((each) => each.part.id === drag.value!.id)
   const box = field.value?.getBoundingClientRect()
-  return bar && box ? { x1: at(bar.to), y1: bar.top + bar.height / 2, x2: ((drag.value!.x - box.left) / box.width) * 100, y2: drag.value!.y - box.top } : null
+  return bar && box
+    ? {
+        x1: at(bar.to),
+        y1: bar.top + bar.height / 2,
+        x2: ((drag.value!.x - box.left) / box.width) * 100,
+        y2: drag.value!.y - box.top,
+      }
+    : null
 })
-const under = (event: PointerEvent) => document.elementsFromPoint(event.clientX, event.clientY).map((each) => (each as HTMLElement).closest<HTMLElement>('[data-part]')?.dataset.part).find(Boolean) ?? ''
+const under = (event: PointerEvent) =>
+  document
+    .elementsFromPoint(event.clientX, event.clientY)
+    .map((each) => (each as HTMLElement).closest<HTMLElement>('[data-part]')?.dataset.part)
+    .find(Boolean) ?? ''
 const wrong = (index: number) => problemsAt(props.draft, `takes[${props.take}].score.parts[${index}]`).length > 0
 const dropped = (event: DragEvent) => {
   const kind = event.dataTransfer?.getData('application/x-waxbell-part')
   const box = field.value!.getBoundingClientRect()
   if (kind) {
-    emit('add', kind as Part['kind'], Math.max(0, Math.round((((event.clientX - box.left) / box.width) * length.value) / 100) * 100))
+    emit(
+      'add',
+      kind as Part['kind'],
+      Math.max(0, Math.round((((event.clientX - box.left) / box.width) * length.value) / 100) * 100),
+    )
   }
 }
-const says = (bar: (typeof bars.value)[number]) => `${bar.part.id}: ${span(Math.round(bar.from))} to ${bar.open ? 'about ' : ''}${span(Math.round(bar.to))}`
+const says = (bar: (typeof bars.value)[number]) =>
+  `${bar.part.id}: ${span(Math.round(bar.from))} to ${bar.open ? 'about ' : ''}${span(Math.round(bar.to))}`
 </script>
 
 <template>
   <section aria-label="Score, drawn on time" class="sheet flex flex-none overflow-hidden" @keydown="keys">
     <div class="w-[100px] flex-none border-r border-line">
       <div class="flex h-7 items-center justify-around px-1">
-        <button class="rounded-[6px] p-1 hover:bg-well" :aria-label="playhead.playing ? 'Pause the preview' : 'Preview'" :title="playhead.playing ? 'Pause' : 'Preview: P'" :disabled="!playhead.plan" @click="playhead.toggle()"><component :is="playhead.playing ? Pause : Play" :size="15" /></button>
-        <button class="rounded-[6px] p-1 hover:bg-well" aria-label="Closer" title="Closer: +" :disabled="zoom >= 16" @click="emit('zoom', 1)"><ZoomIn :size="15" /></button>
-        <button class="rounded-[6px] p-1 hover:bg-well" aria-label="Further away" title="Further away: −" :disabled="zoom <= 1" @click="emit('zoom', -1)"><ZoomOut :size="15" /></button>
+        <button
+          class="rounded-[6px] p-1 hover:bg-well"
+          :aria-label="playhead.playing ? 'Pause the preview' : 'Preview'"
+          :title="playhead.playing ? 'Pause' : 'Preview: P'"
+          :disabled="!playhead.plan"
+          @click="playhead.toggle()"
+        >
+          <component :is="playhead.playing ? Pause : Play" :size="15" />
+        </button>
+        <button
+          class="rounded-[6px] p-1 hover:bg-well"
+          aria-label="Closer"
+          title="Closer: +"
+          :disabled="zoom >= 16"
+          @click="emit('zoom', 1)"
+        >
+          <ZoomIn :size="15" />
+        </button>
+        <button
+          class="rounded-[6px] p-1 hover:bg-well"
+          aria-label="Further away"
+          title="Further away: −"
+          :disabled="zoom <= 1"
+          @click="emit('zoom', -1)"
+        >
+          <ZoomOut :size="15" />
+        </button>
       </div>
-      <div v-for="lane in lanes" :key="lane.lane" class="flex items-center gap-2 border-t border-line pl-3 text-[13px] text-soft" :style="{ height: HEIGHT + 'px' }">
+      <div
+        v-for="lane in lanes"
+        :key="lane.lane"
+        class="flex items-center gap-2 border-t border-line pl-3 text-[13px] text-soft"
+        :style="{ height: HEIGHT + 'px' }"
+      >
         <component :is="LANE_ICONS[lane.lane]" :size="15" /> {{ lane.name }}
       </div>
     </div>
@@ -91,25 +176,89 @@ const says = (bar: (typeof bars.value)[number]) => `${bar.part.id}: ${span(Math.
       <div class="relative" :style="{ width: zoom * 100 + '%' }">
         <TheRuler :length="length" :zoom="zoom" />
         <div
-          ref="field" class="relative" :style="{ height: lanes.length * HEIGHT + 'px' }" @dragover.prevent @drop.prevent="dropped"
-          @pointermove="move" @pointerup="up(under($event))" @pointercancel="cancel"
+          ref="field"
+          class="relative"
+          :style="{ height: lanes.length * HEIGHT + 'px' }"
+          @dragover.prevent
+          @drop.prevent="dropped"
+          @pointermove="move"
+          @pointerup="up(under($event))"
+          @pointercancel="cancel"
         >
-          <div v-for="(lane, index) in lanes" :key="lane.lane" class="absolute inset-x-0 border-t border-line" :style="{ top: index * HEIGHT + 'px', height: HEIGHT + 'px' }" />
-          <span v-for="tick in ticks(length, zoom)" :key="tick" class="absolute inset-y-0 border-l border-line/60" :style="{ left: at(tick) + '%' }" />
-          <svg class="pointer-events-none absolute inset-0 h-full w-full" preserveAspectRatio="none" :viewBox="`0 0 100 ${lanes.length * HEIGHT}`" aria-hidden="true">
-            <path v-for="thread in [...threads, ...(pulled ? [{ key: 'pulled', ...pulled }] : [])]" :key="thread.key" :d="`M${thread.x1} ${thread.y1} C${thread.x1 + 1.5} ${thread.y1}, ${thread.x2 - 1.5} ${thread.y2}, ${thread.x2} ${thread.y2}`" class="thread" :class="thread.key === 'pulled' && 'pulled'" vector-effect="non-scaling-stroke" />
+          <div
+            v-for="(lane, index) in lanes"
+            :key="lane.lane"
+            class="absolute inset-x-0 border-t border-line"
+            :style="{ top: index * HEIGHT + 'px', height: HEIGHT + 'px' }"
+          />
+          <span
+            v-for="tick in ticks(length, zoom)"
+            :key="tick"
+            class="absolute inset-y-0 border-l border-line/60"
+            :style="{ left: at(tick) + '%' }"
+          />
+          <svg
+            class="pointer-events-none absolute inset-0 h-full w-full"
+            preserveAspectRatio="none"
+            :viewBox="`0 0 100 ${lanes.length * HEIGHT}`"
+            aria-hidden="true"
+          >
+            <path
+              v-for="thread in [...threads, ...(pulled ? [{ key: 'pulled', ...pulled }] : [])]"
+              :key="thread.key"
+              :d="`M${thread.x1} ${thread.y1} C${thread.x1 + 1.5} ${thread.y1}, ${thread.x2 - 1.5} ${thread.y2}, ${thread.x2} ${thread.y2}`"
+              class="thread"
+              :class="thread.key === 'pulled' && 'pulled'"
+              vector-effect="non-scaling-stroke"
+            />
           </svg>
-          <div v-for="bar in bars" :key="bar.part.id" class="group absolute" :data-part="bar.part.id" :style="{ left: at(bar.from) + '%', width: `max(${bar.to > bar.from ? 30 : 92}px, ${at(bar.to - bar.from)}%)`, top: bar.top + 'px', height: bar.height + 'px' }">
+          <div
+            v-for="bar in bars"
+            :key="bar.part.id"
+            class="group absolute"
+            :data-part="bar.part.id"
+            :style="{
+              left: at(bar.from) + '%',
+              width: `max(${bar.to > bar.from ? 30 : 92}px, ${at(bar.to - bar.from)}%)`,
+              top: bar.top + 'px',
+              height: bar.height + 'px',
+            }"
+          >
             <button
               :id="`part-${bar.part.id}`"
               class="part h-full w-full touch-none"
-              :class="[`lane-${bar.lane}`, bar.open && 'open', picked.includes(bar.part.id) && 'chosen', wrong(bar.index) && 'wrong', drag?.id === bar.part.id && 'cursor-grabbing']"
-              :aria-pressed="picked.includes(bar.part.id)" :title="says(bar)" @focus="picked.includes(bar.part.id) || pick(bar.part.id, false)" @click="$event.detail === 0 && pick(bar.part.id, $event.shiftKey)" @pointerdown="down($event, bar.part.id, 'move')"
+              :class="[
+                `lane-${bar.lane}`,
+                bar.open && 'open',
+                picked.includes(bar.part.id) && 'chosen',
+                wrong(bar.index) && 'wrong',
+                drag?.id === bar.part.id && 'cursor-grabbing',
+              ]"
+              :aria-pressed="picked.includes(bar.part.id)"
+              :title="says(bar)"
+              @focus="picked.includes(bar.part.id) || pick(bar.part.id, false)"
+              @click="$event.detail === 0 && pick(bar.part.id, $event.shiftKey)"
+              @pointerdown="down($event, bar.part.id, 'move')"
             >
-              <span class="block truncate" :class="bar.height < 22 && 'narrow'">{{ sampleWords(bar.part, values) }}</span>
+              <span class="block truncate" :class="bar.height < 22 && 'narrow'">{{
+                sampleWords(bar.part, values)
+              }}</span>
             </button>
-            <span v-if="hasLength(bar.part)" class="absolute inset-y-0 right-0 w-2 cursor-ew-resize touch-none" data-edge aria-hidden="true" @pointerdown.stop="down($event, bar.part.id, 'stretch')" />
-            <span class="knob" :class="picked.includes(bar.part.id) && 'opacity-100'" data-knob aria-hidden="true" title="Pull to a part that is to start when this one ends" @pointerdown.stop="down($event, bar.part.id, 'thread')" />
+            <span
+              v-if="hasLength(bar.part)"
+              class="absolute inset-y-0 right-0 w-2 cursor-ew-resize touch-none"
+              data-edge
+              aria-hidden="true"
+              @pointerdown.stop="down($event, bar.part.id, 'stretch')"
+            />
+            <span
+              class="knob"
+              :class="picked.includes(bar.part.id) && 'opacity-100'"
+              data-knob
+              aria-hidden="true"
+              title="Pull to a part that is to start when this one ends"
+              @pointerdown.stop="down($event, bar.part.id, 'thread')"
+            />
           </div>
           <ThePlayhead :cue-id="draft.cue.id" :length="length" />
         </div>

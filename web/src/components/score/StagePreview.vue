@@ -15,10 +15,20 @@ const page = ref<HTMLIFrameElement | null>(null)
 const sounds = ref(false)
 const { width } = useElementSize(frame)
 const scale = computed(() => width.value / (stage.value?.stage.width ?? 1_280))
-const parts = computed(() => (playhead.plan?.stages ?? []).filter((each) => each.stage === stage.value?.stage.id).map((each) => each.part))
+const parts = computed(() =>
+  (playhead.plan?.stages ?? []).filter((each) => each.stage === stage.value?.stage.id).map((each) => each.part),
+)
 
 const tell = () => {
-  const moment = playhead.at === null ? null : { parts: JSON.parse(JSON.stringify(parts.value)) as unknown, at: playhead.at, playing: playhead.playing, sounds: sounds.value }
+  const moment =
+    playhead.at === null
+      ? null
+      : {
+          parts: JSON.parse(JSON.stringify(parts.value)) as unknown,
+          at: playhead.at,
+          playing: playhead.playing,
+          sounds: sounds.value,
+        }
   page.value?.contentWindow?.postMessage({ moment }, location.origin)
 }
 // While it plays the page runs by itself; it is told again only of jumps.
@@ -27,7 +37,11 @@ watch([() => playhead.jumps, parts, () => (playhead.playing ? 'runs' : playhead.
 
 <template>
   <figure v-if="stage" class="m-0">
-    <div ref="frame" class="checks relative overflow-hidden rounded-[10px] border border-line" :style="{ height: stage.stage.height * scale + 'px', colorScheme: 'light' }">
+    <div
+      ref="frame"
+      class="checks relative overflow-hidden rounded-[10px] border border-line"
+      :style="{ height: stage.stage.height * scale + 'px', colorScheme: 'light' }"
+    >
       <iframe
         ref="page"
         :src="stage.previewAddress"
@@ -42,9 +56,15 @@ watch([() => playhead.jumps, parts, () => (playhead.playing ? 'runs' : playhead.
       />
     </div>
     <figcaption class="flex items-center gap-2 pt-1 text-[12.5px] text-soft">
-      <span class="min-w-0 flex-1 truncate" data-preview>{{ playhead.at === null ? `Stage ${stage.stage.name}, as it is now · silent here` : `Stage ${stage.stage.name} at ${span(Math.round(playhead.at / 100) * 100)}` }}</span>
+      <span class="min-w-0 flex-1 truncate" data-preview>{{
+        playhead.at === null
+          ? `Stage ${stage.stage.name}, as it is now · silent here`
+          : `Stage ${stage.stage.name} at ${span(Math.round(playhead.at / 100) * 100)}`
+      }}</span>
       <template v-if="playhead.at !== null">
-        <label class="flex items-center gap-1"><input v-model="sounds" type="checkbox" class="h-3.5 w-3.5" /> sound</label>
+        <label class="flex items-center gap-1"
+          ><input v-model="sounds" type="checkbox" class="h-3.5 w-3.5" /> sound</label
+        >
         <button class="underline" @click="playhead.scrub(null)">As it is now</button>
       </template>
     </figcaption>

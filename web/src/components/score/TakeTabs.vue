@@ -20,40 +20,116 @@ const edit = (change: (cue: Cue) => void) => drafts.edit(props.draft.cue.id, cha
 const set = (change: Partial<Cue['takes'][number]>) => edit((cue) => Object.assign(cue.takes[props.take]!, change))
 const add = (copied: boolean) => {
   const taken = takes.value.map((each) => each.id)
-  const fresh = { ...(copied ? (JSON.parse(JSON.stringify(now.value)) as Cue['takes'][number]) : onlyTake([])), id: free('take', taken), name: copied ? `${now.value.name}, copied`.slice(0, 60) : `Take ${takes.value.length + 1}` }
+  const fresh = {
+    ...(copied ? (JSON.parse(JSON.stringify(now.value)) as Cue['takes'][number]) : onlyTake([])),
+    id: free('take', taken),
+    name: copied ? `${now.value.name}, copied`.slice(0, 60) : `Take ${takes.value.length + 1}`,
+  }
   edit((cue) => cue.takes.push(fresh))
   emit('choose', takes.value.length - 1)
 }
 const remove = () => {
   const gone = now.value.id
   emit('choose', Math.max(0, props.take - 1))
-  edit((cue) => (cue.takes = cue.takes.filter((each) => each.id !== gone).map((each) => (each.spare === gone ? { ...each, spare: '' } : each))))
+  edit(
+    (cue) =>
+      (cue.takes = cue.takes
+        .filter((each) => each.id !== gone)
+        .map((each) => (each.spare === gone ? { ...each, spare: '' } : each))),
+  )
 }
 const move = (by: number) => emit('choose', (props.take + by + takes.value.length) % takes.value.length)
 defineExpose({ add })
-const spares = computed(() => [{ value: '', name: 'none' }, ...takes.value.filter((each) => each.id !== now.value.id).map((each) => ({ value: each.id, name: each.name }))])
+const spares = computed(() => [
+  { value: '', name: 'none' },
+  ...takes.value.filter((each) => each.id !== now.value.id).map((each) => ({ value: each.id, name: each.name })),
+])
 </script>
 
 <template>
   <div v-if="takes.length > 1" class="-mb-1">
     <div class="flex items-end gap-1">
-      <div class="flex min-w-0 items-end gap-1" role="tablist" aria-label="Takes" @keydown.right.prevent="move(1)" @keydown.left.prevent="move(-1)">
+      <div
+        class="flex min-w-0 items-end gap-1"
+        role="tablist"
+        aria-label="Takes"
+        @keydown.right.prevent="move(1)"
+        @keydown.left.prevent="move(-1)"
+      >
         <button
-          v-for="(each, at) in takes" :key="each.id" role="tab" :aria-selected="at === take" :tabindex="at === take ? 0 : -1" class="max-w-[180px] truncate rounded-t-[10px] border border-b-0 px-3 py-1"
-          :class="[at === take ? 'border-ink bg-sheet font-semibold' : 'border-line text-soft hover:bg-well', wrong(at) && 'text-wax-words']" @click="emit('choose', at)"
+          v-for="(each, at) in takes"
+          :key="each.id"
+          role="tab"
+          :aria-selected="at === take"
+          :tabindex="at === take ? 0 : -1"
+          class="max-w-[180px] truncate rounded-t-[10px] border border-b-0 px-3 py-1"
+          :class="[
+            at === take ? 'border-ink bg-sheet font-semibold' : 'border-line text-soft hover:bg-well',
+            wrong(at) && 'text-wax-words',
+          ]"
+          @click="emit('choose', at)"
         >
           {{ each.name || 'no name' }}
         </button>
       </div>
-      <button class="mb-0.5 rounded-[8px] p-1.5 hover:bg-well" aria-label="New take" title="New take" @click="add(false)"><Plus :size="15" /></button>
-      <button class="mb-0.5 rounded-[8px] p-1.5 hover:bg-well" aria-label="Copy this take" title="Copy this take" @click="add(true)"><Copy :size="14" /></button>
-      <button class="mb-0.5 rounded-[8px] p-1.5 hover:bg-well" aria-label="Delete this take" title="Delete this take" @click="remove"><Trash2 :size="14" /></button>
+      <button
+        class="mb-0.5 rounded-[8px] p-1.5 hover:bg-well"
+        aria-label="New take"
+        title="New take"
+        @click="add(false)"
+      >
+        <Plus :size="15" />
+      </button>
+      <button
+        class="mb-0.5 rounded-[8px] p-1.5 hover:bg-well"
+        aria-label="Copy this take"
+        title="Copy this take"
+        @click="add(true)"
+      >
+        <Copy :size="14" />
+      </button>
+      <button
+        class="mb-0.5 rounded-[8px] p-1.5 hover:bg-well"
+        aria-label="Delete this take"
+        title="Delete this take"
+        @click="remove"
+      >
+        <Trash2 :size="14" />
+      </button>
     </div>
     <div class="sheet flex items-start gap-3 rounded-tl-none px-3 py-2">
-      <TextField class="w-[170px]" label="Name" :model-value="now.name" :problems="problems('name')" @update:model-value="set({ name: $event })" />
-      <TextField v-if="draft.cue.takeRule === 'first'" class="min-w-0 flex-1" mono label="Played where (empty: always)" :model-value="now.when" :problems="problems('when')" @update:model-value="set({ when: $event })" />
-      <NumberField v-else-if="draft.cue.takeRule === 'weight'" class="w-[90px]" label="Weight" :model-value="now.weight" :problems="problems('weight')" @update:model-value="set({ weight: $event })" />
-      <ChoiceField class="w-[150px]" label="If it fails, play" :model-value="now.spare" :choices="spares" :problems="problems('spare')" @update:model-value="set({ spare: $event })" />
+      <TextField
+        class="w-[170px]"
+        label="Name"
+        :model-value="now.name"
+        :problems="problems('name')"
+        @update:model-value="set({ name: $event })"
+      />
+      <TextField
+        v-if="draft.cue.takeRule === 'first'"
+        class="min-w-0 flex-1"
+        mono
+        label="Played where (empty: always)"
+        :model-value="now.when"
+        :problems="problems('when')"
+        @update:model-value="set({ when: $event })"
+      />
+      <NumberField
+        v-else-if="draft.cue.takeRule === 'weight'"
+        class="w-[90px]"
+        label="Weight"
+        :model-value="now.weight"
+        :problems="problems('weight')"
+        @update:model-value="set({ weight: $event })"
+      />
+      <ChoiceField
+        class="w-[150px]"
+        label="If it fails, play"
+        :model-value="now.spare"
+        :choices="spares"
+        :problems="problems('spare')"
+        @update:model-value="set({ spare: $event })"
+      />
     </div>
   </div>
 </template>

@@ -20,7 +20,15 @@ const at = computed(() => (playhead.at === null ? real.value : Math.min(playhead
 </script>
 
 <template>
-  <div v-if="at !== null" class="pointer-events-none absolute -top-6 bottom-0 z-10 border-l-2 border-ink" :style="{ left: (at / length) * 100 + '%' }" aria-hidden="true">
-    <span class="absolute top-0 -left-[25px] w-12 rounded-[6px] bg-ink text-center font-mono text-[11.5px] leading-[18px] text-paper">{{ span(Math.round(at / 100) * 100) }}</span>
+  <div
+    v-if="at !== null"
+    class="pointer-events-none absolute -top-6 bottom-0 z-10 border-l-2 border-ink"
+    :style="{ left: (at / length) * 100 + '%' }"
+    aria-hidden="true"
+  >
+    <span
+      class="absolute top-0 -left-[25px] w-12 rounded-[6px] bg-ink text-center font-mono text-[11.5px] leading-[18px] text-paper"
+      >{{ span(Math.round(at / 100) * 100) }}</span
+    >
   </div>
 </template>

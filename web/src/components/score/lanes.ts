@@ -3,5 +3,11 @@ import type { Lane } from '@/api/types'
 
 /** The picture of each lane: never by colour alone. */
 export const LANE_ICONS: Record<Lane, typeof Globe> = {
-  screen: RectangleHorizontal, sound: Volume2, chat: MessageSquare, mixer: Clapperboard, room: Lamp, books: BookOpen, outside: Globe,
+  screen: RectangleHorizontal,
+  sound: Volume2,
+  chat: MessageSquare,
+  mixer: Clapperboard,
+  room: Lamp,
+  books: BookOpen,
+  outside: Globe,
 }

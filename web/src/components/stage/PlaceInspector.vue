@@ -22,30 +22,85 @@ const path = computed(() => (spot.value ? `spots[${spotAt.value}]` : `fixtures[$
 const of = (name: string) => props.at(`${path.value}.${name}`)
 const kind = computed(() => fixture.value && (FIXTURES[fixture.value.kind] as unknown as FixtureKind<Fixture['kind']>))
 const fields = computed(() => (fixture.value ? kind.value!.fields(fixture.value as never, props.ground) : []))
-const samples = computed(() => Object.fromEntries([...(wiring.view?.counted ?? []), ...wiring.house.slate.filter((each) => !each.perViewer)].map((each) => [inWords(each.id), each.number ? '12' : each.id.startsWith('latest') ? 'wickerby' : each.start])))
+const samples = computed(() =>
+  Object.fromEntries(
+    [...(wiring.view?.counted ?? []), ...wiring.house.slate.filter((each) => !each.perViewer)].map((each) => [
+      inWords(each.id),
+      each.number ? '12' : each.id.startsWith('latest') ? 'wickerby' : each.start,
+    ]),
+  ),
+)
 const change = (more: object) =>
-  emit('edit', spot.value
-    ? { ...props.stage, spots: props.stage.spots.map((each, at) => (at === spotAt.value ? { ...each, ...more } : each)) }
-    : { ...props.stage, fixtures: props.stage.fixtures.map((each, at) => (at === fixtureAt.value ? ({ ...each, ...more } as Fixture) : each)) })
+  emit(
+    'edit',
+    spot.value
+      ? {
+          ...props.stage,
+          spots: props.stage.spots.map((each, at) => (at === spotAt.value ? { ...each, ...more } : each)),
+        }
+      : {
+          ...props.stage,
+          fixtures: props.stage.fixtures.map((each, at) =>
+            at === fixtureAt.value ? ({ ...each, ...more } as Fixture) : each,
+          ),
+        },
+  )
 const set = (name: string, value: unknown) => change({ [name]: value })
 const frame = (next: Frame) => change({ frame: next })
-const users = computed(() => wiring.cues.filter((each) => JSON.stringify(each.cue.takes).includes(`"${props.chosen}"`)).map((each) => each.cue.name))
+const users = computed(() =>
+  wiring.cues
+    .filter((each) => JSON.stringify(each.cue.takes).includes(`"${props.chosen}"`))
+    .map((each) => each.cue.name),
+)
 </script>
 
 <template>
-  <section v-if="spot || fixture" :aria-label="`${spot ? 'Spot' : kind!.name} ${(spot ?? fixture)!.name}`" class="flex flex-col gap-3">
+  <section
+    v-if="spot || fixture"
+    :aria-label="`${spot ? 'Spot' : kind!.name} ${(spot ?? fixture)!.name}`"
+    class="flex flex-col gap-3"
+  >
     <h2 class="flex items-center justify-between text-[16px]">
       {{ spot ? 'Spot' : kind!.name }}
-      <button class="rounded-[8px] p-1.5 text-soft hover:bg-well" :aria-label="`Remove ${(spot ?? fixture)!.name}`" @click="$emit('remove')"><Trash2 :size="15" /></button>
+      <button
+        class="rounded-[8px] p-1.5 text-soft hover:bg-well"
+        :aria-label="`Remove ${(spot ?? fixture)!.name}`"
+        @click="$emit('remove')"
+      >
+        <Trash2 :size="15" />
+      </button>
     </h2>
-    <TextField label="Name" :model-value="(spot ?? fixture)!.name" :problems="[...of('name'), ...of('id')]" @update:model-value="set('name', $event)" />
-    <PlaceNumbers :frame="(spot ?? fixture)!.frame" :stage="stage" :problems="(name) => of(`frame.${name}`)" @set="frame" @order="$emit('order', $event)" />
+    <TextField
+      label="Name"
+      :model-value="(spot ?? fixture)!.name"
+      :problems="[...of('name'), ...of('id')]"
+      @update:model-value="set('name', $event)"
+    />
+    <PlaceNumbers
+      :frame="(spot ?? fixture)!.frame"
+      :stage="stage"
+      :problems="(name) => of(`frame.${name}`)"
+      @set="frame"
+      @order="$emit('order', $event)"
+    />
     <SpotForm v-if="spot" :busy="spot.busy" :problems="(name) => of(`busy.${name}`)" @set="set('busy', $event)" />
     <template v-else>
       <KindForm :key="chosen" :value="fixture!" :fields="fields" :values="samples" :problems="of" @set="set" />
-      <component :is="kind!.more" v-if="kind!.more" :fixture="fixture" :stage="stage.id" :problems="of" @set="set" @play="$emit('play', $event)" />
+      <component
+        :is="kind!.more"
+        v-if="kind!.more"
+        :fixture="fixture"
+        :stage="stage.id"
+        :problems="of"
+        @set="set"
+        @play="$emit('play', $event)"
+      />
     </template>
-    <p v-if="users.length" class="text-[12.5px] text-soft">Used by {{ users.slice(0, 3).join(', ') }}{{ users.length > 3 ? ` and ${users.length - 3} more` : '' }}.</p>
+    <p v-if="users.length" class="text-[12.5px] text-soft">
+      Used by {{ users.slice(0, 3).join(', ') }}{{ users.length > 3 ? ` and ${users.length - 3} more` : '' }}.
+    </p>
   </section>
-  <p v-else class="text-soft">Choose what stands on the stage, or add a spot for parts of scores or a fixture that stays.</p>
+  <p v-else class="text-soft">
+    Choose what stands on the stage, or add a spot for parts of scores or a fixture that stays.
+  </p>
 </template>

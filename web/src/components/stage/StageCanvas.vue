@@ -9,7 +9,14 @@ import { usePlayhead } from '@/stores/playhead'
 import { useWiring } from '@/stores/wiring'
 
 /** A stage to place things on: the real stage page below, a frame for each spot and fixture above it. */
-const props = defineProps<{ stage: Stage; previewAddress: string; chosen: string; safe: boolean; frames: boolean; zoom: number }>()
+const props = defineProps<{
+  stage: Stage
+  previewAddress: string
+  chosen: string
+  safe: boolean
+  frames: boolean
+  zoom: number
+}>()
 const emit = defineEmits<{ choose: [string]; edit: [Stage]; remove: []; order: [nearer: boolean] }>()
 const wiring = useWiring()
 const playhead = usePlayhead()
@@ -20,7 +27,9 @@ const { width, height } = useElementSize(room)
 const fit = computed(() => Math.min((width.value - 8) / props.stage.width, (height.value - 8) / props.stage.height))
 const scale = computed(() => Math.max(0.02, fit.value * props.zoom))
 const px = (value: number) => `${value * scale.value}px`
-const backdrop = computed(() => wiring.shelf.find((each) => each.folder === 'Pictures' && each.name === props.stage.backdrop)?.address)
+const backdrop = computed(
+  () => wiring.shelf.find((each) => each.folder === 'Pictures' && each.name === props.stage.backdrop)?.address,
+)
 
 interface Drag {
   id: string
@@ -31,14 +40,30 @@ interface Drag {
   now: Frame
 }
 const drag = ref<Drag | null>(null)
-const all = computed(() => standing(props.stage).map((each) => (drag.value?.id === each.id ? { ...each, frame: drag.value.now } : each)).reverse())
-const tell = (message: object) => page.value?.contentWindow?.postMessage(JSON.parse(JSON.stringify(message)), location.origin)
-const told = (now: { id: string; frame: Frame }[]) => tell({ frames: Object.fromEntries(now.map((each) => [each.id, each.frame])) })
+const all = computed(() =>
+  standing(props.stage)
+    .map((each) => (drag.value?.id === each.id ? { ...each, frame: drag.value.now } : each))
+    .reverse(),
+)
+const tell = (message: object) =>
+  page.value?.contentWindow?.postMessage(JSON.parse(JSON.stringify(message)), location.origin)
+const told = (now: { id: string; frame: Frame }[]) =>
+  tell({ frames: Object.fromEntries(now.map((each) => [each.id, each.frame])) })
 watch(all, told)
 
 // What is tried plays in the preview: it is told of the plan and of jumps, and runs by itself.
-const parts = computed(() => (playhead.plan?.stages ?? []).filter((each) => each.stage === props.stage.id).map((each) => each.part))
-watch(() => playhead.jumps, () => tell({ moment: playhead.at === null ? null : { parts: parts.value, at: playhead.at, playing: playhead.playing, sounds: false } }), { flush: 'post' })
+const parts = computed(() =>
+  (playhead.plan?.stages ?? []).filter((each) => each.stage === props.stage.id).map((each) => each.part),
+)
+watch(
+  () => playhead.jumps,
+  () =>
+    tell({
+      moment:
+        playhead.at === null ? null : { parts: parts.value, at: playhead.at, playing: playhead.playing, sounds: false },
+    }),
+  { flush: 'post' },
+)
 
 const down = (event: PointerEvent, id: string, grip: Grip) => {
   const frame = standing(props.stage).find((each) => each.id === id)!.frame
@@ -51,9 +76,21 @@ const down = (event: PointerEvent, id: string, grip: Grip) => {
 const move = (event: PointerEvent) => {
   const now = drag.value
   if (now) {
-    const others = standing(props.stage).filter((each) => each.id !== now.id).map((each) => each.frame)
+    const others = standing(props.stage)
+      .filter((each) => each.id !== now.id)
+      .map((each) => each.frame)
     const reach = event.altKey ? 0 : SNAP / scale.value
-    drag.value = { ...now, now: dragged(now.from, now.grip, (event.clientX - now.x) / scale.value, (event.clientY - now.y) / scale.value, guides(others, props.stage), reach) }
+    drag.value = {
+      ...now,
+      now: dragged(
+        now.from,
+        now.grip,
+        (event.clientX - now.x) / scale.value,
+        (event.clientY - now.y) / scale.value,
+        guides(others, props.stage),
+        reach,
+      ),
+    }
   }
 }
 const up = () => {
@@ -64,13 +101,27 @@ const up = () => {
   }
 }
 useEventListener('keydown', (event) => (drag.value = event.key === 'Escape' ? null : drag.value))
-const STEPS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+const STEPS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
 const keys = (event: KeyboardEvent, id: string, frame: Frame) => {
   const step = STEPS[event.key]
   const by = event.shiftKey ? 10 : 1
   if (step && !frame.locked) {
     const [x, y] = [step[0] * by, step[1] * by]
-    emit('edit', withFrame(props.stage, id, event.ctrlKey ? { ...frame, width: Math.max(1, frame.width + x), height: Math.max(1, frame.height + y) } : { ...frame, x: frame.x + x, y: frame.y + y }))
+    emit(
+      'edit',
+      withFrame(
+        props.stage,
+        id,
+        event.ctrlKey
+          ? { ...frame, width: Math.max(1, frame.width + x), height: Math.max(1, frame.height + y) }
+          : { ...frame, x: frame.x + x, y: frame.y + y },
+      ),
+    )
   } else if (event.key === 'Delete') {
     emit('remove')
   } else if (event.key === 'PageUp' || event.key === 'PageDown') {
@@ -86,26 +137,84 @@ defineExpose({ tell })
 
 <template>
   <div ref="room" class="relative min-h-0 flex-1 overflow-auto rounded-[12px] bg-well" data-canvas>
-    <div class="absolute overflow-hidden" :style="{ width: px(stage.width), height: px(stage.height), left: `max(4px, calc(50% - ${px(stage.width / 2)}))`, top: `max(4px, calc(50% - ${px(stage.height / 2)}))` }">
+    <div
+      class="absolute overflow-hidden"
+      :style="{
+        width: px(stage.width),
+        height: px(stage.height),
+        left: `max(4px, calc(50% - ${px(stage.width / 2)}))`,
+        top: `max(4px, calc(50% - ${px(stage.height / 2)}))`,
+      }"
+    >
       <div class="checks absolute inset-0" aria-hidden="true">
-        <BenchCamera v-if="stage.backdrop === 'mixer'" class="h-full w-full object-cover" preserveAspectRatio="xMidYMid slice" />
+        <BenchCamera
+          v-if="stage.backdrop === 'mixer'"
+          class="h-full w-full object-cover"
+          preserveAspectRatio="xMidYMid slice"
+        />
         <img v-else-if="backdrop" :src="backdrop" alt="" class="h-full w-full object-cover" />
       </div>
       <iframe
-        ref="page" :key="previewAddress" :src="previewAddress" :title="`The stage ${stage.name} as it is`" class="absolute top-0 left-0 origin-top-left border-0" tabindex="-1" :width="stage.width" :height="stage.height"
+        ref="page"
+        :key="previewAddress"
+        :src="previewAddress"
+        :title="`The stage ${stage.name} as it is`"
+        class="absolute top-0 left-0 origin-top-left border-0"
+        tabindex="-1"
+        :width="stage.width"
+        :height="stage.height"
         :style="{ transform: `scale(${scale})`, colorScheme: 'light' }"
       />
       <div v-if="safe" class="safe" aria-hidden="true" :style="{ inset: `${SAFE * 100}%` }" />
       <template v-if="frames">
-        <div v-for="each in all" :key="each.id" class="pointer-events-none absolute" :style="{ left: px(each.frame.x), top: px(each.frame.y), width: px(each.frame.width), height: px(each.frame.height), zIndex: each.id === chosen ? 900 : each.frame.layer }">
+        <div
+          v-for="each in all"
+          :key="each.id"
+          class="pointer-events-none absolute"
+          :style="{
+            left: px(each.frame.x),
+            top: px(each.frame.y),
+            width: px(each.frame.width),
+            height: px(each.frame.height),
+            zIndex: each.id === chosen ? 900 : each.frame.layer,
+          }"
+        >
           <button
-            :id="`place-${each.id}`" class="frame" :class="[each.sort, each.frame.y * scale < 18 && 'high', each.id === chosen && 'chosen', each.frame.locked && 'locked']" :aria-pressed="each.id === chosen"
-            :aria-label="`${each.name}: ${each.frame.width} by ${each.frame.height} at ${each.frame.x}, ${each.frame.y}`" @pointerdown="down($event, each.id, '')" @pointermove="move" @pointerup="up" @pointercancel="drag = null" @click="$emit('choose', each.id)" @focus="$emit('choose', each.id)" @keydown="keys($event, each.id, each.frame)"
+            :id="`place-${each.id}`"
+            class="frame"
+            :class="[
+              each.sort,
+              each.frame.y * scale < 18 && 'high',
+              each.id === chosen && 'chosen',
+              each.frame.locked && 'locked',
+            ]"
+            :aria-pressed="each.id === chosen"
+            :aria-label="`${each.name}: ${each.frame.width} by ${each.frame.height} at ${each.frame.x}, ${each.frame.y}`"
+            @pointerdown="down($event, each.id, '')"
+            @pointermove="move"
+            @pointerup="up"
+            @pointercancel="drag = null"
+            @click="$emit('choose', each.id)"
+            @focus="$emit('choose', each.id)"
+            @keydown="keys($event, each.id, each.frame)"
           >
-            <span class="name" :class="each.sort === 'fixture' && 'quiet'"><Lock v-if="each.frame.locked" :size="11" /> {{ each.name }}</span>
+            <span class="name" :class="each.sort === 'fixture' && 'quiet'"
+              ><Lock v-if="each.frame.locked" :size="11" /> {{ each.name }}</span
+            >
           </button>
           <template v-if="each.id === chosen && !each.frame.locked">
-            <span v-for="grip in GRIPS" :key="grip" class="grip" :class="grip" :data-grip="grip" aria-hidden="true" @pointerdown.stop="down($event, each.id, grip)" @pointermove="move" @pointerup="up" @pointercancel="drag = null" />
+            <span
+              v-for="grip in GRIPS"
+              :key="grip"
+              class="grip"
+              :class="grip"
+              :data-grip="grip"
+              aria-hidden="true"
+              @pointerdown.stop="down($event, each.id, grip)"
+              @pointermove="move"
+              @pointerup="up"
+              @pointercancel="drag = null"
+            />
           </template>
         </div>
       </template>
@@ -203,12 +312,30 @@ defineExpose({ tell })
   background: var(--honey);
 }
 
-.grip:is(.nw, .w, .sw) { left: 0; }
-.grip:is(.n, .s) { left: 50%; cursor: ns-resize; }
-.grip:is(.ne, .e, .se) { left: 100%; }
-.grip:is(.nw, .n, .ne) { top: 0; }
-.grip:is(.e, .w) { top: 50%; cursor: ew-resize; }
-.grip:is(.sw, .s, .se) { top: 100%; }
-.grip:is(.nw, .se) { cursor: nwse-resize; }
-.grip:is(.ne, .sw) { cursor: nesw-resize; }
+.grip:is(.nw, .w, .sw) {
+  left: 0;
+}
+.grip:is(.n, .s) {
+  left: 50%;
+  cursor: ns-resize;
+}
+.grip:is(.ne, .e, .se) {
+  left: 100%;
+}
+.grip:is(.nw, .n, .ne) {
+  top: 0;
+}
+.grip:is(.e, .w) {
+  top: 50%;
+  cursor: ew-resize;
+}
+.grip:is(.sw, .s, .se) {
+  top: 100%;
+}
+.grip:is(.nw, .se) {
+  cursor: nwse-resize;
+}
+.grip:is(.ne, .sw) {
+  cursor: nesw-resize;
+}
 </style>

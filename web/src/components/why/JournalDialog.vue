@@ -23,21 +23,32 @@ const older = async () => {
     failed.value = (refusal as Error).message
   }
 }
-watch(() => why.journal, (open) => {
-  if (open) {
-    lines.value = []
-    void older()
-  }
-})
+watch(
+  () => why.journal,
+  (open) => {
+    if (open) {
+      lines.value = []
+      void older()
+    }
+  },
+)
 const found = computed(() => {
   const wanted = search.value.trim().toLowerCase()
-  return wanted ? lines.value.filter((each) => `${each.event} ${each.sentence}`.toLowerCase().includes(wanted)) : lines.value
+  return wanted
+    ? lines.value.filter((each) => `${each.event} ${each.sentence}`.toLowerCase().includes(wanted))
+    : lines.value
 })
 </script>
 
 <template>
   <TheDialog :open="why.journal && why.decision === null" title="Journal" width="760px" @close="why.close()">
-    <input v-model="search" type="search" class="field" placeholder="Find a viewer, cue or word among these" aria-label="Find in the journal" />
+    <input
+      v-model="search"
+      type="search"
+      class="field"
+      placeholder="Find a viewer, cue or word among these"
+      aria-label="Find in the journal"
+    />
     <ol class="min-h-0 flex-1 overflow-auto text-[13px]">
       <li v-for="line in found" :key="line.number" class="border-t border-line first:border-0">
         <button class="flex w-full gap-3 rounded-[7px] px-1 py-1 text-left hover:bg-well" @click="why.open(line)">
@@ -46,9 +57,14 @@ const found = computed(() => {
           <span class="min-w-0 flex-1 truncate text-soft">{{ line.sentence }}</span>
         </button>
       </li>
-      <li v-if="found.length === 0" class="py-2 text-soft">{{ search ? 'Nothing found among these. Older lines may have it.' : 'Nothing was decided yet.' }}</li>
+      <li v-if="found.length === 0" class="py-2 text-soft">
+        {{ search ? 'Nothing found among these. Older lines may have it.' : 'Nothing was decided yet.' }}
+      </li>
     </ol>
     <p v-if="failed" role="alert" class="text-wax-words">{{ failed }}</p>
-    <div class="flex justify-between"><button class="button" :disabled="done" @click="older">{{ done ? 'No older lines' : 'Older' }}</button><button class="button" @click="why.close()">Close</button></div>
+    <div class="flex justify-between">
+      <button class="button" :disabled="done" @click="older">{{ done ? 'No older lines' : 'Older' }}</button
+      ><button class="button" @click="why.close()">Close</button>
+    </div>
   </TheDialog>
 </template>

@@ -34,23 +34,34 @@ const load = async () => {
 }
 onMounted(() => {
   load().catch((refusal: Error) => (failed.value = refusal.message))
-  listen('/ws/practice/channel', (type, body) => {
-    if (type === 'standing') {
-      lines.value = (body as { lines: ChatNotice[] }).lines.map(kept)
-    } else {
-      lines.value = [...lines.value, kept(body as ChatNotice)].slice(-200)
-    }
-  }, (yes) => (up.value = yes))
+  listen(
+    '/ws/practice/channel',
+    (type, body) => {
+      if (type === 'standing') {
+        lines.value = (body as { lines: ChatNotice[] }).lines.map(kept)
+      } else {
+        lines.value = [...lines.value, kept(body as ChatNotice)].slice(-200)
+      }
+    },
+    (yes) => (up.value = yes),
+  )
 })
 watch(lines, () => nextTick(() => scroller.value?.scrollTo({ top: scroller.value.scrollHeight })))
 
 const name = computed(() => (as.value === NEW ? newName.value : as.value))
 const me = computed(() => viewers.value.find((each) => each.name === as.value))
-const words = (viewer?: Viewer) => (viewer?.standings ?? []).filter((each) => each !== 'anyone').join(', ') + (viewer?.months ? `, ${viewer.months} months` : '') || 'no standing'
+const words = (viewer?: Viewer) =>
+  (viewer?.standings ?? []).filter((each) => each !== 'anyone').join(', ') +
+    (viewer?.months ? `, ${viewer.months} months` : '') || 'no standing'
 
 const clip = async () => {
   try {
-    await ask('POST', '/practice/events', { kind: 'clip', name: name.value, numbers: { clipSeconds: 30 }, texts: { clipTitle: 'That moment' } })
+    await ask('POST', '/practice/events', {
+      kind: 'clip',
+      name: name.value,
+      numbers: { clipSeconds: 30 },
+      texts: { clipTitle: 'That moment' },
+    })
     failed.value = ''
   } catch (refusal) {
     failed.value = (refusal as Error).message
@@ -63,7 +74,8 @@ const send = async () => {
     failed.value = ''
     if (as.value === NEW) {
       await load()
-      as.value = viewers.value.find((each) => each.name.toLowerCase() === newName.value.trim().toLowerCase())?.name ?? NEW
+      as.value =
+        viewers.value.find((each) => each.name.toLowerCase() === newName.value.trim().toLowerCase())?.name ?? NEW
       newName.value = ''
     }
   } catch (refusal) {
@@ -80,11 +92,15 @@ const send = async () => {
         <p class="text-soft">with Odalys Fenn · practice channel, nothing leaves this machine</p>
       </div>
       <CrowdMenu class="mr-4 ml-auto" />
-      <p class="text-[13px]" :class="up ? 'text-verdigris-words' : 'text-wax-words'">{{ up ? 'chat is up' : 'chat is away' }}</p>
+      <p class="text-[13px]" :class="up ? 'text-verdigris-words' : 'text-wax-words'">
+        {{ up ? 'chat is up' : 'chat is away' }}
+      </p>
     </header>
     <div ref="scroller" class="min-h-0 flex-1 overflow-auto py-3" tabindex="0" role="log" aria-label="Chat">
       <ChatLines :lines="lines" />
-      <p v-if="lines.length === 0" class="grid h-full place-items-center text-soft">Nobody has written yet. Choose who you are below, and write !pour.</p>
+      <p v-if="lines.length === 0" class="grid h-full place-items-center text-soft">
+        Nobody has written yet. Choose who you are below, and write !pour.
+      </p>
     </div>
     <form class="sheet p-3" @submit.prevent="send">
       <div class="flex flex-wrap items-center gap-2 pb-2">
@@ -96,24 +112,54 @@ const send = async () => {
           </ListboxButton>
           <ListboxOptions class="sheet absolute bottom-9 left-0 z-20 max-h-80 w-[300px] overflow-auto p-1 shadow-lg">
             <ListboxOption v-for="viewer in viewers" :key="viewer.id" v-slot="{ active }" :value="viewer.name">
-              <span class="flex justify-between gap-3 rounded-[6px] px-2 py-1" :class="active && 'bg-well'"><span class="truncate">{{ viewer.name }}</span><span class="flex-none text-[12.5px] text-soft">{{ words(viewer) }}</span></span>
+              <span class="flex justify-between gap-3 rounded-[6px] px-2 py-1" :class="active && 'bg-well'"
+                ><span class="truncate">{{ viewer.name }}</span
+                ><span class="flex-none text-[12.5px] text-soft">{{ words(viewer) }}</span></span
+              >
             </ListboxOption>
             <ListboxOption v-slot="{ active }" :value="NEW">
               <span class="block rounded-[6px] px-2 py-1 italic" :class="active && 'bg-well'">{{ NEW }}</span>
             </ListboxOption>
           </ListboxOptions>
         </Listbox>
-        <input v-if="as === NEW" v-model="newName" class="field w-[180px]" aria-label="New name" placeholder="name" autocomplete="off" />
-        <template v-else><span class="text-[13px] text-soft">{{ words(me) }}</span><ViewerMenu :name="name" :viewer="me" @known="load" /></template>
-        <label class="flex items-center gap-1.5 text-[13px] text-soft"><input v-model="privately" type="checkbox" class="accent-verdigris h-4 w-4" /> privately, to the helper</label>
+        <input
+          v-if="as === NEW"
+          v-model="newName"
+          class="field w-[180px]"
+          aria-label="New name"
+          placeholder="name"
+          autocomplete="off"
+        />
+        <template v-else
+          ><span class="text-[13px] text-soft">{{ words(me) }}</span
+          ><ViewerMenu :name="name" :viewer="me" @known="load"
+        /></template>
+        <label class="flex items-center gap-1.5 text-[13px] text-soft"
+          ><input v-model="privately" type="checkbox" class="accent-verdigris h-4 w-4" /> privately, to the
+          helper</label
+        >
         <span class="ml-auto flex gap-2">
-          <button type="button" class="button" title="Keeps the last half minute as a clip, as any viewer may" @click="clip">Clip that</button>
+          <button
+            type="button"
+            class="button"
+            title="Keeps the last half minute as a clip, as any viewer may"
+            @click="clip"
+          >
+            Clip that
+          </button>
           <RewardMenu :name="name" />
           <EventMenu :name="name" />
         </span>
       </div>
       <div class="flex gap-2">
-        <input v-model="text" class="field h-9" aria-label="Your line" placeholder="Write a line, such as !pour" autocomplete="off" :aria-invalid="failed !== ''" />
+        <input
+          v-model="text"
+          class="field h-9"
+          aria-label="Your line"
+          placeholder="Write a line, such as !pour"
+          autocomplete="off"
+          :aria-invalid="failed !== ''"
+        />
         <button class="button button-dark">Send</button>
       </div>
       <p v-if="failed" role="alert" class="pt-1 text-wax-words">{{ failed }}</p>

@@ -19,7 +19,12 @@ const MARKS: Record<string, string> = { host: 'host', moderator: 'moderator', vi
 
 <template>
   <ol class="flex flex-col gap-1.5">
-    <li v-for="line in lines" :key="line.key" class="flex gap-3 rounded-[8px] px-2 py-1" :class="line.helper && 'bg-well'">
+    <li
+      v-for="line in lines"
+      :key="line.key"
+      class="flex gap-3 rounded-[8px] px-2 py-1"
+      :class="line.helper && 'bg-well'"
+    >
       <time class="flex-none font-mono text-[12px] text-soft">{{ timeOfDay(line.at) }}</time>
       <bdi v-if="!line.name" class="min-w-0 break-words text-honey-words italic">{{ line.text }}</bdi>
       <span v-else class="min-w-0 break-words">

@@ -37,16 +37,25 @@ const set = async (on: boolean) => {
 
 <template>
   <Popover class="relative">
-    <PopoverButton class="button"><Users :size="14" /> {{ standing?.wanted.on ? `A crowd: ${standing.done}` : 'A crowd' }} <ChevronDown :size="14" /></PopoverButton>
+    <PopoverButton class="button"
+      ><Users :size="14" /> {{ standing?.wanted.on ? `A crowd: ${standing.done}` : 'A crowd' }} <ChevronDown :size="14"
+    /></PopoverButton>
     <PopoverPanel class="sheet absolute top-10 right-0 z-20 w-[300px] p-3 shadow-lg">
-      <p class="pb-2 text-[13px] text-soft">Made-up viewers chat, try the words of your cues, follow, give, tip, arrive and redeem. The same seed does the same.</p>
+      <p class="pb-2 text-[13px] text-soft">
+        Made-up viewers chat, try the words of your cues, follow, give, tip, arrive and redeem. The same seed does the
+        same.
+      </p>
       <div class="grid grid-cols-3 gap-2">
         <NumberField v-model="wanted.size" label="Viewers" :problems="at('size')" />
         <NumberField v-model="wanted.perMinute" label="A minute" :problems="at('perMinute')" />
         <NumberField v-model="wanted.seed" label="Seed" :problems="at('seed')" />
       </div>
-      <p v-for="each in rest" :key="each.message" role="alert" class="pt-1 text-[13px] text-wax-words">{{ each.message }} {{ each.remedy }}</p>
-      <button type="button" class="button button-dark mt-2 w-full" @click="set(!standing?.wanted.on)">{{ standing?.wanted.on ? 'Call it back' : 'Let it loose' }}</button>
+      <p v-for="each in rest" :key="each.message" role="alert" class="pt-1 text-[13px] text-wax-words">
+        {{ each.message }} {{ each.remedy }}
+      </p>
+      <button type="button" class="button button-dark mt-2 w-full" @click="set(!standing?.wanted.on)">
+        {{ standing?.wanted.on ? 'Call it back' : 'Let it loose' }}
+      </button>
     </PopoverPanel>
   </Popover>
 </template>

@@ -23,13 +23,18 @@ const guarded = async (work: () => Promise<void>) => {
 onMounted(() => guarded(async () => void (rewards.value = await ask<Reward[]>('GET', '/practice/rewards'))))
 const redeem = (reward: Reward) =>
   guarded(async () => {
-    const decision = await ask<{ sentence: string }>('POST', '/practice/rewards/redeem', { name: props.name, title: reward.title, input: input.value[reward.title] ?? '' })
+    const decision = await ask<{ sentence: string }>('POST', '/practice/rewards/redeem', {
+      name: props.name,
+      title: reward.title,
+      input: input.value[reward.title] ?? '',
+    })
     said.value = `${reward.title}: ${decision.sentence}`
   })
-const save = () => guarded(async () => {
-  rewards.value = await ask<Reward[]>('PUT', '/practice/rewards', rewards.value)
-  editing.value = false
-})
+const save = () =>
+  guarded(async () => {
+    rewards.value = await ask<Reward[]>('PUT', '/practice/rewards', rewards.value)
+    editing.value = false
+  })
 </script>
 
 <template>
@@ -39,8 +44,16 @@ const save = () => guarded(async () => {
       <template v-if="!editing">
         <div v-for="reward in rewards" :key="reward.title" class="flex items-end gap-2">
           <label class="min-w-0 flex-1">
-            <span class="block truncate">{{ reward.title }} <span class="text-[13px] text-soft">{{ reward.price }}</span></span>
-            <input v-if="reward.asks" v-model="input[reward.title]" class="field" :placeholder="reward.asks" autocomplete="off" />
+            <span class="block truncate"
+              >{{ reward.title }} <span class="text-[13px] text-soft">{{ reward.price }}</span></span
+            >
+            <input
+              v-if="reward.asks"
+              v-model="input[reward.title]"
+              class="field"
+              :placeholder="reward.asks"
+              autocomplete="off"
+            />
           </label>
           <button type="button" class="button" @click="redeem(reward)">Redeem</button>
         </div>
@@ -52,15 +65,32 @@ const save = () => guarded(async () => {
         <div v-for="(reward, at) in rewards" :key="at" class="grid grid-cols-[1fr_80px_auto] gap-1.5">
           <input v-model="reward.title" class="field" aria-label="Title" autocomplete="off" />
           <input v-model.number="reward.price" class="field font-mono" inputmode="numeric" aria-label="Price" />
-          <button type="button" class="button px-2" :aria-label="`Remove ${reward.title}`" @click="rewards.splice(at, 1)"><Trash2 :size="14" /></button>
-          <input v-model="reward.asks" class="field col-span-2" aria-label="What it asks for" placeholder="what the viewer is asked, or nothing" autocomplete="off" />
+          <button
+            type="button"
+            class="button px-2"
+            :aria-label="`Remove ${reward.title}`"
+            @click="rewards.splice(at, 1)"
+          >
+            <Trash2 :size="14" />
+          </button>
+          <input
+            v-model="reward.asks"
+            class="field col-span-2"
+            aria-label="What it asks for"
+            placeholder="what the viewer is asked, or nothing"
+            autocomplete="off"
+          />
         </div>
         <div class="flex gap-2">
-          <button type="button" class="button" @click="rewards.push({ title: '', price: 100, asks: '' })"><Plus :size="14" /> Reward</button>
+          <button type="button" class="button" @click="rewards.push({ title: '', price: 100, asks: '' })">
+            <Plus :size="14" /> Reward
+          </button>
           <button type="button" class="button button-dark ml-auto" @click="save">Keep them</button>
         </div>
       </template>
-      <p v-for="each in problems" :key="each.path + each.message" role="alert" class="text-[13px] text-wax-words">{{ each.message }} {{ each.remedy }}</p>
+      <p v-for="each in problems" :key="each.path + each.message" role="alert" class="text-[13px] text-wax-words">
+        {{ each.message }} {{ each.remedy }}
+      </p>
     </PopoverPanel>
   </Popover>
 </template>

@@ -6,8 +6,22 @@
     <circle cx="910" cy="380" r="86" fill="#d9962f" />
     <path d="M0 420q160-36 320 0t320 0 320 0 320 0v300H0z" fill="#1d1a1c" />
     <g fill="none" stroke="#11100f" stroke-width="8" stroke-linecap="round">
-      <path v-for="x in [90, 130, 180, 240, 1020, 1080, 1150, 1210]" :key="x" :d="`M${x} 720q${(x % 3) * 14 - 14} -180 ${(x % 5) * 10 - 20} -330`" />
+      <path
+        v-for="x in [90, 130, 180, 240, 1020, 1080, 1150, 1210]"
+        :key="x"
+        :d="`M${x} 720q${(x % 3) * 14 - 14} -180 ${(x % 5) * 10 - 20} -330`"
+      />
     </g>
-    <text x="640" y="200" text-anchor="middle" font-family="Fraunces Variable, serif" font-size="76" font-weight="650" fill="#fff4de">Back soon</text>
+    <text
+      x="640"
+      y="200"
+      text-anchor="middle"
+      font-family="Fraunces Variable, serif"
+      font-size="76"
+      font-weight="650"
+      fill="#fff4de"
+    >
+      Back soon
+    </text>
   </svg>
 </template>

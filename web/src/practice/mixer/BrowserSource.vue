@@ -8,14 +8,19 @@ const frame = ref<HTMLIFrameElement | null>(null)
 /** Pages of this same program are asked for under the name under which this page was, so that they may stand in it. */
 const here = computed(() => {
   const address = new URL(props.address, location.origin)
-  const ours = ['localhost', '127.0.0.1', location.hostname].includes(address.hostname) && address.port === location.port
+  const ours =
+    ['localhost', '127.0.0.1', location.hostname].includes(address.hostname) && address.port === location.port
   return ours ? address.pathname + address.hash : ''
 })
 
 /** Routes the page's sound as a mixer does, and hears how loud it is. */
 const route = () => frame.value?.contentWindow?.postMessage({ level: props.loudness }, location.origin)
 const hear = (message: MessageEvent<{ peak?: number }>) => {
-  if (message.origin === location.origin && message.source === frame.value?.contentWindow && typeof message.data?.peak === 'number') {
+  if (
+    message.origin === location.origin &&
+    message.source === frame.value?.contentWindow &&
+    typeof message.data?.peak === 'number'
+  ) {
     emit('peak', message.data.peak)
   }
 }
@@ -39,5 +44,7 @@ onUnmounted(() => removeEventListener('message', hear))
     tabindex="-1"
     @load="route"
   />
-  <p v-else class="grid h-full place-items-center bg-black/60 text-[22px] text-white">{{ name }}: this practice mixer shows only pages of its own Wax Bell.</p>
+  <p v-else class="grid h-full place-items-center bg-black/60 text-[22px] text-white">
+    {{ name }}: this practice mixer shows only pages of its own Wax Bell.
+  </p>
 </template>

@@ -38,7 +38,10 @@ const begin = () => {
   timer = window.setInterval(() => emit('peak', peakOf(meter)), LOOK_MS)
   set()
 }
-watch(() => [props.loudness, props.muffled], () => (begin(), set()))
+watch(
+  () => [props.loudness, props.muffled],
+  () => (begin(), set()),
+)
 onMounted(begin)
 onUnmounted(() => {
   clearInterval(timer)

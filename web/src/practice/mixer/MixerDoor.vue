@@ -18,7 +18,9 @@ const reveal = async () => {
 <template>
   <details class="sheet p-3">
     <summary class="cursor-pointer font-serif text-[16px] font-semibold">Link to it</summary>
-    <p class="pt-1 text-[13px] text-soft">Wax Bell is linked to it by itself. Others link by this address and password.</p>
+    <p class="pt-1 text-[13px] text-soft">
+      Wax Bell is linked to it by itself. Others link by this address and password.
+    </p>
     <p class="mt-1 rounded-[8px] bg-well px-2 py-1 font-mono text-[12px] break-all">{{ address }}</p>
     <p class="mt-1 rounded-[8px] bg-well px-2 py-1 font-mono text-[12px] break-all">{{ password || '•'.repeat(16) }}</p>
     <button class="button mt-2" @click="reveal">{{ password ? 'Mask the password' : 'Reveal the password' }}</button>

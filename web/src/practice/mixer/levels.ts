@@ -24,7 +24,11 @@ export const useLevels = () => {
     turn++
     if (loud.length > 0 || turn % HEARTBEAT === 1) {
       // A meter that is lost is of no weight: the next one follows.
-      ask('POST', '/practice/mixer/levels', loud.map(([source, peak]) => ({ source, peak }))).catch(() => undefined)
+      ask(
+        'POST',
+        '/practice/mixer/levels',
+        loud.map(([source, peak]) => ({ source, peak })),
+      ).catch(() => undefined)
     }
   }, LOOK_MS)
   onUnmounted(() => clearInterval(timer))

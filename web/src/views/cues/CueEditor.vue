@@ -26,7 +26,10 @@ const props = defineProps<{ draft: Draft; at: string }>()
 const emit = defineEmits<{ remove: []; copy: []; looked: []; stage: [id: string] }>()
 const wiring = useWiring()
 const playhead = usePlayhead()
-const { mine: remarks } = useCheckup(() => props.draft.cue.id, () => props.draft.version)
+const { mine: remarks } = useCheckup(
+  () => props.draft.cue.id,
+  () => props.draft.version,
+)
 const { take, picked, parts, missing, add, remove } = useParts(() => props.draft)
 const drawn = ref(false)
 const trying = ref(false)
@@ -69,24 +72,50 @@ const look = async (place: string) => {
   chip.value = spot.chip ?? ''
   emit('looked')
 }
-watch(() => props.at, (place) => place && void look(place), { immediate: true, flush: 'post' })
+watch(
+  () => props.at,
+  (place) => place && void look(place),
+  { immediate: true, flush: 'post' },
+)
 useKeys({ delete: remove, y: () => (trying.value = !trying.value) })
 /** What belongs to the score as a whole; the parts show their own. */
-const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) => !/parts\[\d+\]|\.(name|when|weight|spare)$/.test(each.path)))
+const ofScore = computed(() =>
+  problemsAt(props.draft, 'takes').filter((each) => !/parts\[\d+\]|\.(name|when|weight|spare)$/.test(each.path)),
+)
 </script>
 
 <template>
   <div class="flex min-w-0 flex-1 flex-col gap-2.5 overflow-auto px-4 py-3">
-    <CueHead :draft="draft" :remarks="remarks.length" :trying="trying" @remove="emit('remove')" @copy="emit('copy')" @try="trying = !trying" @remarks="foot?.scrollIntoView({ behavior: 'smooth' })" />
+    <CueHead
+      :draft="draft"
+      :remarks="remarks.length"
+      :trying="trying"
+      @remove="emit('remove')"
+      @copy="emit('copy')"
+      @try="trying = !trying"
+      @remarks="foot?.scrollIntoView({ behavior: 'smooth' })"
+    />
     <CueSentence :draft="draft" :look="chip" @looked="chip = ''" @take="tabs?.add(true)" />
     <TakeTabs ref="tabs" :draft="draft" :take="take" @choose="take = $event" />
-    <ScoreDrawing v-if="onTime" :draft="draft" :take="take" :picked="picked" :zoom="zoom" @pick="picked = $event" @add="add" @remove="remove" @zoom="zoomBy" />
+    <ScoreDrawing
+      v-if="onTime"
+      :draft="draft"
+      :take="take"
+      :picked="picked"
+      :zoom="zoom"
+      @pick="picked = $event"
+      @add="add"
+      @remove="remove"
+      @zoom="zoomBy"
+    />
     <PlainRows v-else :draft="draft" :take="take" :picked="picked" @pick="picked = $event" />
     <TheProblems :problems="ofScore" />
     <PartTray :missing="missing" @add="add($event)" />
     <div class="flex items-center gap-2">
       <SaveState class="min-w-0 flex-1" :draft="draft" />
-      <button v-if="parts.length <= 2" class="button h-7 text-[13px]" :aria-pressed="drawn" @click="drawn = !drawn">{{ drawn ? 'As rows' : 'Draw it on time' }}</button>
+      <button v-if="parts.length <= 2" class="button h-7 text-[13px]" :aria-pressed="drawn" @click="drawn = !drawn">
+        {{ drawn ? 'As rows' : 'Draw it on time' }}
+      </button>
     </div>
     <TheirsAndMine :draft="draft" />
     <div ref="foot" class="flex flex-col gap-2">
@@ -96,6 +125,13 @@ const ofScore = computed(() => problemsAt(props.draft, 'takes').filter((each) =>
   </div>
   <Teleport defer to="#beside-cue">
     <TryPanel v-if="trying" :draft="draft" :take="take" @close="trying = false" />
-    <PartInspector v-else :key="picked.at(-1)" :draft="draft" :take="take" :chosen="picked.at(-1) ?? ''" @remove="remove" />
+    <PartInspector
+      v-else
+      :key="picked.at(-1)"
+      :draft="draft"
+      :take="take"
+      :chosen="picked.at(-1) ?? ''"
+      @remove="remove"
+    />
   </Teleport>
 </template>

@@ -28,43 +28,87 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
   <div class="flex items-center gap-3">
     <h1 class="min-w-0 flex-1">
       <input
-        class="name -ml-1 w-full rounded-[8px] bg-transparent px-1 font-serif text-[24px] font-semibold" aria-label="Name of the cue" :value="cue.name" :aria-invalid="problemsAt(draft, 'name').length > 0"
+        class="name -ml-1 w-full rounded-[8px] bg-transparent px-1 font-serif text-[24px] font-semibold"
+        aria-label="Name of the cue"
+        :value="cue.name"
+        :aria-invalid="problemsAt(draft, 'name').length > 0"
         @input="edit((each) => (each.name = typed($event)))"
       />
     </h1>
     <label class="flex flex-none items-center gap-2 text-[13px]">
       <Switch
-        :model-value="cue.on" class="relative h-[18px] w-8 rounded-full border transition-colors" :class="cue.on ? 'border-verdigris bg-verdigris' : 'border-edge bg-well'" aria-label="This cue is on" data-chip="on"
+        :model-value="cue.on"
+        class="relative h-[18px] w-8 rounded-full border transition-colors"
+        :class="cue.on ? 'border-verdigris bg-verdigris' : 'border-edge bg-well'"
+        aria-label="This cue is on"
+        data-chip="on"
         @update:model-value="edit((each) => (each.on = $event))"
       >
-        <span class="absolute top-[2px] h-3 w-3 rounded-full" :class="cue.on ? 'left-[16px] bg-sheet' : 'left-[3px] bg-edge'" />
+        <span
+          class="absolute top-[2px] h-3 w-3 rounded-full"
+          :class="cue.on ? 'left-[16px] bg-sheet' : 'left-[3px] bg-edge'"
+        />
       </Switch>
       {{ cue.on ? 'on' : 'off' }}
     </label>
     <button v-if="remarks" class="button flex-none" @click="emit('remarks')">Check-up: {{ remarks }}</button>
-    <button v-if="hand" class="button flex-none" :title="hand.key" @click="press(cue.id)">{{ hand.button || hand.key }}</button>
-    <button class="button button-dark flex-none" :aria-pressed="trying" @click="emit('try')"><FlaskConical :size="14" /> Try it</button>
+    <button v-if="hand" class="button flex-none" :title="hand.key" @click="press(cue.id)">
+      {{ hand.button || hand.key }}
+    </button>
+    <button class="button button-dark flex-none" :aria-pressed="trying" @click="emit('try')">
+      <FlaskConical :size="14" /> Try it
+    </button>
     <Menu as="div" class="relative flex-none">
       <MenuButton class="button px-2" aria-label="More"><Ellipsis :size="16" /></MenuButton>
       <MenuItems class="sheet absolute right-0 z-30 mt-1 w-44 p-1 shadow-lg">
-        <MenuItem v-slot="{ active }"><button class="block w-full rounded-[8px] px-3 py-1.5 text-left" :class="active && 'bg-well'" @click="emit('copy')">Copy this cue</button></MenuItem>
-        <MenuItem v-slot="{ active }"><button class="block w-full rounded-[8px] px-3 py-1.5 text-left text-wax-words" :class="active && 'bg-well'" @click="emit('remove')">Delete this cue</button></MenuItem>
+        <MenuItem v-slot="{ active }"
+          ><button
+            class="block w-full rounded-[8px] px-3 py-1.5 text-left"
+            :class="active && 'bg-well'"
+            @click="emit('copy')"
+          >
+            Copy this cue
+          </button></MenuItem
+        >
+        <MenuItem v-slot="{ active }"
+          ><button
+            class="block w-full rounded-[8px] px-3 py-1.5 text-left text-wax-words"
+            :class="active && 'bg-well'"
+            @click="emit('remove')"
+          >
+            Delete this cue
+          </button></MenuItem
+        >
       </MenuItems>
     </Menu>
   </div>
   <TheProblems :problems="problemsAt(draft, 'name')" />
   <div class="-mt-2 flex items-center gap-3 text-[13px]">
     <input
-      class="field min-w-0 flex-1 border-transparent bg-transparent text-soft hover:border-edge focus:border-edge" aria-label="What viewers read of it" placeholder="What viewers read of it, in a few words" :value="cue.description"
-      :aria-invalid="problemsAt(draft, 'description').length > 0" @input="edit((each) => (each.description = typed($event)))"
+      class="field min-w-0 flex-1 border-transparent bg-transparent text-soft hover:border-edge focus:border-edge"
+      aria-label="What viewers read of it"
+      placeholder="What viewers read of it, in a few words"
+      :value="cue.description"
+      :aria-invalid="problemsAt(draft, 'description').length > 0"
+      @input="edit((each) => (each.description = typed($event)))"
     />
     <span class="flex-none text-soft">today rang {{ view?.rang ?? 0 }} · held {{ view?.held ?? 0 }}</span>
-    <label v-if="typedPull(cue)" class="flex flex-none items-center gap-1.5 text-soft" title="Whether {commands} and the page of words tell its word">
-      <input type="checkbox" :checked="cue.listed" @change="edit((each) => (each.listed = ($event.target as HTMLInputElement).checked))" /> told to viewers
+    <label
+      v-if="typedPull(cue)"
+      class="flex flex-none items-center gap-1.5 text-soft"
+      title="Whether {commands} and the page of words tell its word"
+    >
+      <input
+        type="checkbox"
+        :checked="cue.listed"
+        @change="edit((each) => (each.listed = ($event.target as HTMLInputElement).checked))"
+      />
+      told to viewers
     </label>
   </div>
   <TheProblems :problems="problemsAt(draft, 'description')" />
   <p v-for="link in down" :key="link.id" role="status" class="-mt-1 flex gap-1.5 text-[13px] text-wax-words">
-    <span class="min-w-0 truncate" :title="link.refusal">This cue needs what is not there: {{ link.refusal }}</span> <RouterLink to="/links" class="flex-none underline">See Links</RouterLink>
+    <span class="min-w-0 truncate" :title="link.refusal">This cue needs what is not there: {{ link.refusal }}</span>
+    <RouterLink to="/links" class="flex-none underline">See Links</RouterLink>
   </p>
 </template>

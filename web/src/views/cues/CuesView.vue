@@ -20,24 +20,35 @@ const adding = ref(false)
 /** Which stage the open cue is shown on; its preview stays from cue to cue. */
 const stage = ref('')
 const beside = ref<HTMLElement | null>(null)
-watch(() => props.id, () => beside.value?.scrollTo({ top: 0 }))
+watch(
+  () => props.id,
+  () => beside.value?.scrollTo({ top: 0 }),
+)
 const list = ref<InstanceType<typeof CueList> | null>(null)
 
-watch([() => props.id, () => wiring.cues], () => {
-  if (!props.id && wiring.cues[0]) {
-    void router.replace({ path: `/cues/${wiring.cues[0].cue.id}`, query: route.query })
-  }
-}, { immediate: true })
+watch(
+  [() => props.id, () => wiring.cues],
+  () => {
+    if (!props.id && wiring.cues[0]) {
+      void router.replace({ path: `/cues/${wiring.cues[0].cue.id}`, query: route.query })
+    }
+  },
+  { immediate: true },
+)
 const draft = computed(() => (props.id ? drafts.drafts.get(props.id) : undefined))
 watch([() => props.id, () => wiring.view], () => props.id && drafts.open(props.id), { immediate: true })
 /** A place of the cue, or "new", that the address asks for. */
 const at = computed(() => String(route.query.at ?? ''))
-watch(() => route.query.new, (asked) => {
-  if (asked !== undefined) {
-    adding.value = true
-    void router.replace({ path: route.path })
-  }
-}, { immediate: true })
+watch(
+  () => route.query.new,
+  (asked) => {
+    if (asked !== undefined) {
+      adding.value = true
+      void router.replace({ path: route.path })
+    }
+  },
+  { immediate: true },
+)
 
 const made = (id: string) => {
   adding.value = false
@@ -69,8 +80,20 @@ useKeys({ n: () => (adding.value = true), '/': () => list.value?.find() })
   <div class="flex h-full">
     <CueList ref="list" :open="id" @add="adding = true" />
     <template v-if="draft && wiring.cue(draft.cue.id)">
-      <CueEditor :key="draft.cue.id" :draft="draft" :at="at" @remove="remove" @copy="copy" @looked="router.replace({ path: route.path })" @stage="stage = $event" />
-      <aside ref="beside" aria-label="Stage and part" class="flex w-[316px] flex-none flex-col gap-3 overflow-auto border-l border-line bg-sheet p-3 2xl:w-[460px]">
+      <CueEditor
+        :key="draft.cue.id"
+        :draft="draft"
+        :at="at"
+        @remove="remove"
+        @copy="copy"
+        @looked="router.replace({ path: route.path })"
+        @stage="stage = $event"
+      />
+      <aside
+        ref="beside"
+        aria-label="Stage and part"
+        class="flex w-[316px] flex-none flex-col gap-3 overflow-auto border-l border-line bg-sheet p-3 2xl:w-[460px]"
+      >
         <StagePreview :stage="stage" />
         <div id="beside-cue" class="contents" />
       </aside>
@@ -80,7 +103,10 @@ useKeys({ n: () => (adding.value = true), '/': () => list.value?.find() })
         <p v-if="wiring.loadFailed" role="alert" class="text-wax-words">{{ wiring.loadFailed }}</p>
         <template v-else-if="wiring.view">
           <h1 class="text-[22px]">{{ wiring.cues.length ? 'This cue is gone' : 'No cue yet' }}</h1>
-          <p class="py-3 text-soft">A cue answers a chat word: with a line in chat, a card on the stage, a sound. The first one takes 20 seconds.</p>
+          <p class="py-3 text-soft">
+            A cue answers a chat word: with a line in chat, a card on the stage, a sound. The first one takes 20
+            seconds.
+          </p>
           <button class="button button-dark" @click="adding = true">New cue</button>
         </template>
         <p v-else class="text-soft">Reading the wiring…</p>

@@ -24,31 +24,92 @@ import CheckupView from '@/views/checkup/CheckupView.vue'
 import SlateView from '@/views/slate/SlateView.vue'
 import ViewersView from '@/views/viewers/ViewersView.vue'
 
-const reply = (id: string, words: string): Part => ({ kind: 'reply', id, start: { kind: 'at', ms: 0 }, words, manner: PLAIN })
-const LINE = { kind: 'chatLine', from: 'practice', viewer: { id: 'practice:wickerby', name: 'wickerby', standings: ['vip'], months: 0 }, text: '!pour tall' }
+const reply = (id: string, words: string): Part => ({
+  kind: 'reply',
+  id,
+  start: { kind: 'at', ms: 0 },
+  words,
+  manner: PLAIN,
+})
+const LINE = {
+  kind: 'chatLine',
+  from: 'practice',
+  viewer: { id: 'practice:wickerby', name: 'wickerby', standings: ['vip'], months: 0 },
+  text: '!pour tall',
+}
 const whole = (cue: Cue = pour()): WiringView => ({
-  ...wiringOf(1, cue), samples: { chat: { viewer: 'wickerby', giftCount: '3' } },
-  house: { version: 4, house: { ...wiringOf(1, cue).house.house, slate: [{ id: 'pours', name: 'Pours tonight', number: true, perViewer: false, keeps: false, start: '0' }] } },
+  ...wiringOf(1, cue),
+  samples: { chat: { viewer: 'wickerby', giftCount: '3' } },
+  house: {
+    version: 4,
+    house: {
+      ...wiringOf(1, cue).house.house,
+      slate: [{ id: 'pours', name: 'Pours tonight', number: true, perViewer: false, keeps: false, start: '0' }],
+    },
+  },
   counted: [{ id: 'giftsTonight', name: 'Gifts tonight', number: true, perViewer: false, keeps: false, start: '0' }],
 })
 /** Answers by path; the wiring where nothing else is said. */
 const answering = (answers: Record<string, unknown> = {}, cue?: Cue) =>
   serve((method, path) => {
     const key = Object.keys(answers).find((each) => `${method} ${path}`.startsWith(each))
-    return { body: key ? answers[key] : path.startsWith('/api/wiring') ? whole(cue) : path.startsWith('/api/tryouts/samples') ? [{ kind: 'chatLine', sentence: 'wickerby: !pour', event: LINE }] : [] }
+    return {
+      body: key
+        ? answers[key]
+        : path.startsWith('/api/wiring')
+          ? whole(cue)
+          : path.startsWith('/api/tryouts/samples')
+            ? [{ kind: 'chatLine', sentence: 'wickerby: !pour', event: LINE }]
+            : [],
+    }
   })
-const router = () => createRouter({ history: createMemoryHistory(), routes: [{ path: '/:all(.*)*', component: { template: '<p />' } }] })
+const router = () =>
+  createRouter({ history: createMemoryHistory(), routes: [{ path: '/:all(.*)*', component: { template: '<p />' } }] })
 const opened = async (cue: Cue = pour(), answers: Record<string, unknown> = {}) => {
   const asked = answering({ 'PUT /api/cues/pour': { version: 2 }, ...answers }, cue)
   await useWiring().load()
   return { draft: useDrafts().open('pour')!, asked }
 }
-const GATES = [{ gate: 'on', passed: true, reason: 'on' }, { gate: 'who', passed: false, reason: 'only for the host' }]
-const decision = (over: object = {}) => ({ number: 9, at: 0, event: 'wickerby: !pour', viewer: 'wickerby', sentence: 'held Pour the taper', answers: [{ cueId: 'pour', cueName: 'Pour the taper', gates: GATES, ring: 0, held: true, dropped: false, drawn: [], sentence: 'held', seen: null, ...over }] }) as unknown as DecisionNotice
+const GATES = [
+  { gate: 'on', passed: true, reason: 'on' },
+  { gate: 'who', passed: false, reason: 'only for the host' },
+]
+const decision = (over: object = {}) =>
+  ({
+    number: 9,
+    at: 0,
+    event: 'wickerby: !pour',
+    viewer: 'wickerby',
+    sentence: 'held Pour the taper',
+    answers: [
+      {
+        cueId: 'pour',
+        cueName: 'Pour the taper',
+        gates: GATES,
+        ring: 0,
+        held: true,
+        dropped: false,
+        drawn: [],
+        sentence: 'held',
+        seen: null,
+        ...over,
+      },
+    ],
+  }) as unknown as DecisionNotice
 
 ownStores()
 beforeEach(() => {
-  globalThis.ResizeObserver ??= class { observe() { /* nothing is laid out here */ } unobserve() { /* nor is it */ } disconnect() { /* so it never was */ } } as never
+  globalThis.ResizeObserver ??= class {
+    observe() {
+      /* nothing is laid out here */
+    }
+    unobserve() {
+      /* nor is it */
+    }
+    disconnect() {
+      /* so it never was */
+    }
+  } as never
 })
 afterEach(() => {
   vi.unstubAllGlobals()
@@ -57,10 +118,16 @@ afterEach(() => {
 
 describe('a score in rows', () => {
   it('says what, when and how long, and is walked by arrows', async () => {
-    const parts = [reply('a', 'Thanks, {viewer}'), { ...reply('b', 'More'), start: { kind: 'after' as const, part: 'a', gapMs: 1_500 } }]
+    const parts = [
+      reply('a', 'Thanks, {viewer}'),
+      { ...reply('b', 'More'), start: { kind: 'after' as const, part: 'a', gapMs: 1_500 } },
+    ]
     const { draft } = await opened(pour({ takes: [onlyTake(parts)] }))
     const made = mount(PlainRows, { props: { draft, take: 0, picked: ['a'] }, attachTo: document.body })
-    expect(made.findAll('button').map((each) => each.text())).toEqual(['Reply in chatThanks, wickerbyat once', 'Reply in chatMore1.5 s after a'])
+    expect(made.findAll('button').map((each) => each.text())).toEqual([
+      'Reply in chatThanks, wickerbyat once',
+      'Reply in chatMore1.5 s after a',
+    ])
     await made.findAll('button')[0]!.trigger('keydown', { key: 'ArrowDown' })
     expect(made.emitted('pick')).toEqual([[['b']]])
     expect(document.activeElement?.id).toBe('part-b')
@@ -82,7 +149,11 @@ describe('the tray', () => {
 
 describe('parts of a take', () => {
   it('are added at a moment, picked, and removed while what hung on them stays where it was', async () => {
-    const { draft } = await opened(pour({ takes: [onlyTake([reply('a', 'x'), { ...reply('b', 'y'), start: { kind: 'after', part: 'a', gapMs: 700 } }])] }))
+    const { draft } = await opened(
+      pour({
+        takes: [onlyTake([reply('a', 'x'), { ...reply('b', 'y'), start: { kind: 'after', part: 'a', gapMs: 700 } }])],
+      }),
+    )
     const { picked, parts, add, remove, missing } = useParts(() => draft)
     expect(missing.value.card).toBe('there is no stage')
     add('points', 2_500)
@@ -90,13 +161,23 @@ describe('parts of a take', () => {
     expect(picked.value).toEqual(['points'])
     picked.value = ['a']
     remove()
-    expect(parts.value.map((each) => [each.id, each.start])).toEqual([['b', { kind: 'at', ms: 700 }], ['points', { kind: 'at', ms: 2_500 }]])
+    expect(parts.value.map((each) => [each.id, each.start])).toEqual([
+      ['b', { kind: 'at', ms: 700 }],
+      ['points', { kind: 'at', ms: 2_500 }],
+    ])
   })
 })
 
 describe('takes', () => {
   it('are tabs: added as a copy, walked by arrows, and taken away with what named them', async () => {
-    const { draft } = await opened(pour({ takes: [{ ...onlyTake([reply('a', 'x')]), spare: '' }, { ...onlyTake([reply('a', 'y')]), id: 'loud', name: 'Loud' }] }))
+    const { draft } = await opened(
+      pour({
+        takes: [
+          { ...onlyTake([reply('a', 'x')]), spare: '' },
+          { ...onlyTake([reply('a', 'y')]), id: 'loud', name: 'Loud' },
+        ],
+      }),
+    )
     const made = mount(TakeTabs, { props: { draft, take: 0 } })
     expect(made.findAll('[role=tab]').map((each) => each.text())).toEqual(['Main', 'Loud'])
     await made.find('[role=tablist]').trigger('keydown', { key: 'ArrowRight' })
@@ -106,12 +187,19 @@ describe('takes', () => {
     draft.cue.takes[0]!.spare = 'loud'
     await made.setProps({ take: 1 })
     await made.find('[aria-label="Delete this take"]').trigger('click')
-    expect(draft.cue.takes.map((each) => [each.id, each.spare])).toEqual([['main', ''], [draft.cue.takes[1]!.id, '']])
+    expect(draft.cue.takes.map((each) => [each.id, each.spare])).toEqual([
+      ['main', ''],
+      [draft.cue.takes[1]!.id, ''],
+    ])
   })
 })
 
 describe('words with values', () => {
-  const field = () => mount(WordsField, { props: { label: 'Words', modelValue: 'Thanks', values: { viewer: 'wickerby', giftCount: '3' }, problems: [] }, attachTo: document.body })
+  const field = () =>
+    mount(WordsField, {
+      props: { label: 'Words', modelValue: 'Thanks', values: { viewer: 'wickerby', giftCount: '3' }, problems: [] },
+      attachTo: document.body,
+    })
 
   it('read a sample out as they are typed', async () => {
     const made = field()
@@ -122,17 +210,27 @@ describe('words with values', () => {
   it('take a value and a count with its word from lists', async () => {
     const made = field()
     await made.find('[aria-label="Put a value into Words"]').trigger('click')
-    await made.findAll('button').find((each) => each.text().startsWith('{viewer}'))!.trigger('click')
+    await made
+      .findAll('button')
+      .find((each) => each.text().startsWith('{viewer}'))!
+      .trigger('click')
     expect(made.emitted('update:modelValue')!.at(-1)).toEqual(['Thanks{viewer}'])
     await made.find('[aria-label="Put a count with its word into Words"]').trigger('click')
-    await made.findAll('button').find((each) => each.text() === 'Put it in')!.trigger('click')
-    expect(made.emitted('update:modelValue')!.at(-1)![0]).toContain('{giftCount, plural, one {# sprig} other {# sprigs}}')
+    await made
+      .findAll('button')
+      .find((each) => each.text() === 'Put it in')!
+      .trigger('click')
+    expect(made.emitted('update:modelValue')!.at(-1)![0]).toContain(
+      '{giftCount, plural, one {# sprig} other {# sprigs}}',
+    )
   })
 })
 
 describe('trying', () => {
   const TRIED = {
-    decision: decision({ held: false, ring: 1, sentence: 'rang Pour the taper', gates: GATES.slice(0, 1) }), stages: [], said: [],
+    decision: decision({ held: false, ring: 1, sentence: 'rang Pour the taper', gates: GATES.slice(0, 1) }),
+    stages: [],
+    said: [],
     parts: [{ id: 'answer', lane: 'chat', label: 'Thanks', from: 0, to: 0, state: 'ended', note: '' }],
   }
 
@@ -140,10 +238,19 @@ describe('trying', () => {
     const { draft, asked } = await opened(pour(), { 'POST /api/tryouts': TRIED })
     const made = mount(TryPanel, { props: { draft, take: 0 }, global: { plugins: [router()] } })
     await vi.waitFor(() => expect(made.text()).toContain('In practice'))
-    await made.findAll('input').find((each) => (each.element as HTMLInputElement).value === 'wickerby')!.setValue('Lowtide_Lou')
-    await made.findAll('button').find((each) => each.text() === 'In practice')!.trigger('click')
+    await made
+      .findAll('input')
+      .find((each) => (each.element as HTMLInputElement).value === 'wickerby')!
+      .setValue('Lowtide_Lou')
+    await made
+      .findAll('button')
+      .find((each) => each.text() === 'In practice')!
+      .trigger('click')
     await vi.waitFor(() => expect(made.text()).toContain('In practice: rang Pour the taper'))
-    const sent = asked.find((each) => each.path === '/api/tryouts')!.body as { event: { viewer: object }; past: boolean }
+    const sent = asked.find((each) => each.path === '/api/tryouts')!.body as {
+      event: { viewer: object }
+      past: boolean
+    }
     expect(sent.event.viewer).toMatchObject({ name: 'Lowtide_Lou', id: 'practice:lowtide_lou' })
     expect(sent.past).toBe(false)
     expect(usePlayhead().playing).toBe(true)
@@ -155,7 +262,12 @@ describe('trying', () => {
     draft.state = 'editing'
     const made = mount(TryPanel, { props: { draft, take: 0 }, global: { plugins: [router()] } })
     await vi.waitFor(() => expect(made.text()).toContain('For real'))
-    expect(made.findAll('button').find((each) => each.text() === 'For real')!.attributes('disabled')).toBeDefined()
+    expect(
+      made
+        .findAll('button')
+        .find((each) => each.text() === 'For real')!
+        .attributes('disabled'),
+    ).toBeDefined()
   })
 })
 
@@ -167,15 +279,30 @@ describe('why', () => {
     await useWhy().open(decision())
     await vi.waitFor(() => expect(document.body.textContent).toContain('only for the host'))
     expect([...document.querySelectorAll('li')].map((each) => each.textContent!.trim()).filter(Boolean)).toHaveLength(2)
-    const go = [...document.querySelectorAll('button')].find((each) => each.textContent!.includes('Let this through next time'))!
+    const go = [...document.querySelectorAll('button')].find((each) =>
+      each.textContent!.includes('Let this through next time'),
+    )!
     go.click()
     await vi.waitFor(() => expect(where.currentRoute.value.fullPath).toContain('/cues/pour?at='))
     expect(useWhy().decision).toBeNull()
   })
 
   it('plays a ring again and ends one that plays', async () => {
-    const ring = { number: 5, cueId: 'pour', cueName: 'Pour the taper', viewer: 'wickerby', state: 'playing', note: '', arrived: 0, start: 0, parts: [{ id: 'card', lane: 'screen', label: 'wickerby', from: 0, to: 900, state: 'told', note: '' }] }
-    const asked = answering({ 'GET /api/rings/5': ring, 'POST /api/rings/5/stop': { sentence: 'ended Pour the taper by hand' } })
+    const ring = {
+      number: 5,
+      cueId: 'pour',
+      cueName: 'Pour the taper',
+      viewer: 'wickerby',
+      state: 'playing',
+      note: '',
+      arrived: 0,
+      start: 0,
+      parts: [{ id: 'card', lane: 'screen', label: 'wickerby', from: 0, to: 900, state: 'told', note: '' }],
+    }
+    const asked = answering({
+      'GET /api/rings/5': ring,
+      'POST /api/rings/5/stop': { sentence: 'ended Pour the taper by hand' },
+    })
     mount(WhyDialog, { global: { plugins: [router()] }, attachTo: document.body })
     await useWhy().open(decision({ held: false, ring: 5 }))
     await vi.waitFor(() => expect(document.body.textContent).toContain('End it'))
@@ -186,17 +313,43 @@ describe('why', () => {
 })
 
 describe('the check-up as a list', () => {
-  const remark = (severity: string, cueId: string, mended: Cue | null = null) => ({ severity, rule: `rule-${severity}`, cueId, path: 'gates', message: `It is ${severity}.`, remedy: 'Mend it.', mended }) as unknown as Remark
+  const remark = (severity: string, cueId: string, mended: Cue | null = null) =>
+    ({
+      severity,
+      rule: `rule-${severity}`,
+      cueId,
+      path: 'gates',
+      message: `It is ${severity}.`,
+      remedy: 'Mend it.',
+      mended,
+    }) as unknown as Remark
 
   it('has the gravest first, a way to each place, and a mend where that is safe', async () => {
-    const { asked } = await opened(pour(), { 'GET /api/checkup': [remark('hint', 'pour'), remark('grave', ''), remark('doubtful', 'pour', pour({ name: 'Mended' }))] })
+    const { asked } = await opened(pour(), {
+      'GET /api/checkup': [
+        remark('hint', 'pour'),
+        remark('grave', ''),
+        remark('doubtful', 'pour', pour({ name: 'Mended' })),
+      ],
+    })
     useLive().wiringStamp++
     const made = mount(CheckupView, { global: { plugins: [router()] } })
-    await vi.waitFor(() => expect(made.findAll('section h2').map((each) => each.text())).toEqual(['Would go wrong · 1', 'Doubtful · 1', 'Could be better · 1']))
+    await vi.waitFor(() =>
+      expect(made.findAll('section h2').map((each) => each.text())).toEqual([
+        'Would go wrong · 1',
+        'Doubtful · 1',
+        'Could be better · 1',
+      ]),
+    )
     expect(made.find('a[href*="at=gates"]').text()).toBe('Pour the taper')
     expect(made.text()).toContain('the whole wiring')
-    await made.findAll('button').find((each) => each.text() === 'Mend it')!.trigger('click')
-    await vi.waitFor(() => expect(asked.find((each) => each.method === 'PUT')?.body).toMatchObject({ version: 1, cue: { name: 'Mended' } }))
+    await made
+      .findAll('button')
+      .find((each) => each.text() === 'Mend it')!
+      .trigger('click')
+    await vi.waitFor(() =>
+      expect(asked.find((each) => each.method === 'PUT')?.body).toMatchObject({ version: 1, cue: { name: 'Mended' } }),
+    )
   })
 
   it('says that there is nothing where there is nothing', async () => {
@@ -210,27 +363,57 @@ describe('the check-up as a list', () => {
 
 describe('the slate', () => {
   it('shows what stands there, also what is counted by itself, and writes by hand', async () => {
-    const { asked } = await opened(pour(), { 'GET /api/slate': [{ value: 'pours', text: '3', people: [] }, { value: 'giftsTonight', text: '11', people: [] }], 'PUT /api/slate/pours': decision() })
+    const { asked } = await opened(pour(), {
+      'GET /api/slate': [
+        { value: 'pours', text: '3', people: [] },
+        { value: 'giftsTonight', text: '11', people: [] },
+      ],
+      'PUT /api/slate/pours': decision(),
+    })
     const made = mount(SlateView, { global: { plugins: [router()] } })
     await vi.waitFor(() => expect(made.find('[aria-label="Counted by itself"] li').text()).toContain('11'))
     const stands = made.find('li form input')
     expect((stands.element as HTMLInputElement).value).toBe('3')
     await stands.setValue('4')
     await made.find('li form').trigger('submit')
-    await vi.waitFor(() => expect(asked.find((each) => each.path === '/api/slate/pours')?.body).toEqual({ person: '', text: '4' }))
+    await vi.waitFor(() =>
+      expect(asked.find((each) => each.path === '/api/slate/pours')?.body).toEqual({ person: '', text: '4' }),
+    )
     made.unmount()
   })
 })
 
 describe('words for viewers', () => {
-  const word = (over: Partial<PublicWord>): PublicWord => ({ words: ['!pour'], rack: 'At the bench', description: 'Pours', standings: ['anyone'], months: 0, named: false, argument: '', price: 0, restMs: 0, on: true, ...over }) as PublicWord
+  const word = (over: Partial<PublicWord>): PublicWord =>
+    ({
+      words: ['!pour'],
+      rack: 'At the bench',
+      description: 'Pours',
+      standings: ['anyone'],
+      months: 0,
+      named: false,
+      argument: '',
+      price: 0,
+      restMs: 0,
+      on: true,
+      ...over,
+    }) as PublicWord
 
   it('are those that a standing may use, found by typing', async () => {
-    await opened(pour(), { 'GET /api/words': [word({}), word({ words: ['!wick'], standings: ['member', 'host'], description: 'Trims the wick' }), word({ words: ['!snuff'], on: false })] })
+    await opened(pour(), {
+      'GET /api/words': [
+        word({}),
+        word({ words: ['!wick'], standings: ['member', 'host'], description: 'Trims the wick' }),
+        word({ words: ['!snuff'], on: false }),
+      ],
+    })
     const made = mount(ViewersView, { global: { plugins: [router()] } })
     const listed = () => made.findAll('li code').map((each) => each.text())
     await vi.waitFor(() => expect(listed()).toContain('!wick'))
-    await made.findAll('[aria-label="Show what may be used by"] button').find((each) => each.text() === 'followers')!.trigger('click')
+    await made
+      .findAll('[aria-label="Show what may be used by"] button')
+      .find((each) => each.text() === 'followers')!
+      .trigger('click')
     expect(listed()).not.toContain('!wick')
     await made.findAll('[aria-label="Show what may be used by"] button')[0]!.trigger('click')
     await made.find('input[type=search]').setValue('trims')
@@ -241,7 +424,11 @@ describe('words for viewers', () => {
 describe('the palette', () => {
   it('never undoes where a cue is meant whose name the last edit bears', async () => {
     const cue = pour({ name: 'Answer to !hum' })
-    serve((_, path) => ({ body: path.startsWith('/api/wiring') ? { ...whole(cue), history: { undo: 'new cue Answer to !hum', redo: '' } } : [] }))
+    serve((_, path) => ({
+      body: path.startsWith('/api/wiring')
+        ? { ...whole(cue), history: { undo: 'new cue Answer to !hum', redo: '' } }
+        : [],
+    }))
     await useWiring().load()
     const where = router()
     const made = mount(ThePalette, { props: { open: true }, global: { plugins: [where] }, attachTo: document.body })
@@ -249,7 +436,9 @@ describe('the palette', () => {
     const field = document.querySelector<HTMLInputElement>('input[aria-label="Go or do"]')!
     field.value = 'answer to'
     field.dispatchEvent(new Event('input', { bubbles: true }))
-    await vi.waitFor(() => expect([...document.querySelectorAll('[role=option]')].map((each) => each.textContent)).toHaveLength(1))
+    await vi.waitFor(() =>
+      expect([...document.querySelectorAll('[role=option]')].map((each) => each.textContent)).toHaveLength(1),
+    )
     expect(document.querySelector('[role=option]')!.textContent).toContain('Answer to !hum')
     made.unmount()
   })
@@ -257,7 +446,13 @@ describe('the palette', () => {
 
 describe('the line of the rope', () => {
   it('writes as any viewer and keeps what was refused', async () => {
-    const asked = serve((method, path) => (path === '/api/practice/viewers' ? { body: [{ id: 'practice:wickerby', name: 'wickerby', standings: ['vip'], months: 0 }] } : method === 'POST' ? { status: 422, body: { detail: 'The line is empty.', problems: [] } } : { body: [] }))
+    const asked = serve((method, path) =>
+      path === '/api/practice/viewers'
+        ? { body: [{ id: 'practice:wickerby', name: 'wickerby', standings: ['vip'], months: 0 }] }
+        : method === 'POST'
+          ? { status: 422, body: { detail: 'The line is empty.', problems: [] } }
+          : { body: [] },
+    )
     const made = mount(RopeTry, { props: { folded: false } })
     await vi.waitFor(() => expect(made.text()).toContain('wickerby'))
     await made.find('[aria-label="Line of chat"]').setValue('!pour')

@@ -33,35 +33,66 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
   <div class="h-full overflow-auto p-5">
     <div class="mx-auto max-w-[1240px]">
       <h1 class="text-[25px]">Links</h1>
-      <p class="max-w-[80ch] pt-1 pb-3 text-soft">Everything that Wax Bell is connected to, in the order in which it is set up. What breaks comes up again by itself; what cannot says what to do.</p>
+      <p class="max-w-[80ch] pt-1 pb-3 text-soft">
+        Everything that Wax Bell is connected to, in the order in which it is set up. What breaks comes up again by
+        itself; what cannot says what to do.
+      </p>
       <div class="grid grid-cols-2 items-start gap-x-5 gap-y-4 2xl:grid-cols-3">
         <div class="flex flex-col gap-3">
           <h2 class="flex items-center justify-between font-sans text-[13px] text-soft">
             1 · Where viewers write
-            <button class="button px-2 py-0.5" @click="editing = { id: '', kind: 'irc' }"><Plus :size="14" /> Chat by IRC</button>
+            <button class="button px-2 py-0.5" @click="editing = { id: '', kind: 'irc' }">
+              <Plus :size="14" /> Chat by IRC
+            </button>
           </h2>
-          <LinkCard v-for="link in of('channel', 'irc')" :key="link.id" :link="link" :now="now" provable :removable="link.kind === 'irc'" @settings="editing = { id: link.id, kind: 'irc' }" @remove="removing = link">
+          <LinkCard
+            v-for="link in of('channel', 'irc')"
+            :key="link.id"
+            :link="link"
+            :now="now"
+            provable
+            :removable="link.kind === 'irc'"
+            @settings="editing = { id: link.id, kind: 'irc' }"
+            @remove="removing = link"
+          >
             <p v-if="link.kind === 'channel'"><a class="button" href="/channel" target="_blank">Open the channel</a></p>
           </LinkCard>
           <NeighboursCard />
         </div>
         <div class="flex flex-col gap-3">
           <h2 class="font-sans text-[13px] leading-[30px] text-soft">2 · Your broadcasting software</h2>
-          <LinkCard v-for="link in of('mixer')" :key="link.id" :link="link" :now="now" @settings="editing = { id: link.id, kind: 'mixer' }">
+          <LinkCard
+            v-for="link in of('mixer')"
+            :key="link.id"
+            :link="link"
+            :now="now"
+            @settings="editing = { id: link.id, kind: 'mixer' }"
+          >
             <p><a class="button" href="/mixer" target="_blank">Open the practice mixer</a></p>
           </LinkCard>
           <h2 class="font-sans text-[13px] text-soft">3 · What viewers see</h2>
           <LinkCard v-for="link in of('stage')" :key="link.id" :link="link" :now="now">
             <StagePlacing :stage="idOf(link)" />
-            <StageAddress :stage="idOf(link)" :shown-now="live.pages.filter((page) => page.stage === idOf(link)).length" />
+            <StageAddress
+              :stage="idOf(link)"
+              :shown-now="live.pages.filter((page) => page.stage === idOf(link)).length"
+            />
           </LinkCard>
           <ReachCard />
         </div>
       </div>
     </div>
-    <LinkDialog :open="editing !== null" :id="editing?.id ?? ''" :kind="editing?.kind ?? 'irc'" @close="editing = null" />
+    <LinkDialog
+      :open="editing !== null"
+      :id="editing?.id ?? ''"
+      :kind="editing?.kind ?? 'irc'"
+      @close="editing = null"
+    />
     <TheDialog :open="removing !== null" :title="`Remove ${removing?.name}?`" @close="removing = null">
-      <p>Its settings and passwords are forgotten. {{ removing?.users ? `${removing.users} cues use it.` : '' }} To let it rest only, pause it.</p>
+      <p>
+        Its settings and passwords are forgotten. {{ removing?.users ? `${removing.users} cues use it.` : '' }} To let
+        it rest only, pause it.
+      </p>
       <div class="flex justify-end gap-2">
         <button class="button" @click="removing = null">Keep it</button>
         <button class="button button-wax" @click="remove">Remove it</button>

@@ -29,7 +29,11 @@ const renew = () =>
     asking.value = false
     const renewed = await ask<{ address: string; replaced: number }>('POST', path)
     shown.value = shown.value ? renewed.address : ''
-    notes.say(renewed.replaced > 0 ? 'The stage has a new address, and the mixer was given it.' : 'The stage has a new address; the old one shows nothing any more.')
+    notes.say(
+      renewed.replaced > 0
+        ? 'The stage has a new address, and the mixer was given it.'
+        : 'The stage has a new address; the old one shows nothing any more.',
+    )
   })
 const text = computed(() => shown.value || `${location.origin}/stage#k=${'•'.repeat(12)}`)
 </script>
@@ -38,13 +42,18 @@ const text = computed(() => shown.value || `${location.origin}/stage#k=${'•'.r
   <p class="mt-1 rounded-[8px] bg-well px-2 py-1.5 font-mono text-[12.5px] break-all" data-address>{{ text }}</p>
   <div class="flex gap-2 pt-3">
     <button class="button" @click="copyIt"><Copy :size="14" /> Copy</button>
-    <button class="button" @click="reveal"><component :is="shown ? EyeOff : Eye" :size="14" /> {{ shown ? 'Mask' : 'Reveal' }}</button>
+    <button class="button" @click="reveal">
+      <component :is="shown ? EyeOff : Eye" :size="14" /> {{ shown ? 'Mask' : 'Reveal' }}
+    </button>
     <button class="button" @click="asking = true"><RefreshCw :size="14" /> Renew</button>
   </div>
   <TheDialog :open="asking" title="Renew the address?" @close="asking = false">
     <p>
       The old address stops at once.
-      <template v-if="shownNow"><b>{{ shownNow === 1 ? 'A page shows' : `${shownNow} pages show` }} this stage now.</b> Where the mixer is connected its sources are given the new one at once; any other page goes empty.</template>
+      <template v-if="shownNow"
+        ><b>{{ shownNow === 1 ? 'A page shows' : `${shownNow} pages show` }} this stage now.</b> Where the mixer is
+        connected its sources are given the new one at once; any other page goes empty.</template
+      >
     </p>
     <div class="flex justify-end gap-2">
       <button class="button" @click="asking = false">Keep it</button>

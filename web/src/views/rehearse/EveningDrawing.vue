@@ -31,11 +31,17 @@ watchEffect(() => {
   paint(context, width.value, props.painted, (colour) => style.getPropertyValue(colour).trim())
 })
 
-const timeAt = (x: number) => props.painted.stretch.from + (x / Math.max(1, width.value)) * (props.painted.stretch.to - props.painted.stretch.from)
+const timeAt = (x: number) =>
+  props.painted.stretch.from + (x / Math.max(1, width.value)) * (props.painted.stretch.to - props.painted.stretch.from)
 const wheel = (turn: WheelEvent) => {
   const { stretch, whole } = props.painted
   const across = turn.shiftKey || Math.abs(turn.deltaX) > Math.abs(turn.deltaY)
-  emit('stretch', across ? moved(stretch, whole, ((turn.deltaX || turn.deltaY) / 800) * (stretch.to - stretch.from)) : zoomed(stretch, whole, turn.deltaY > 0 ? 1.25 : 0.8, timeAt(turn.offsetX)))
+  emit(
+    'stretch',
+    across
+      ? moved(stretch, whole, ((turn.deltaX || turn.deltaY) / 800) * (stretch.to - stretch.from))
+      : zoomed(stretch, whole, turn.deltaY > 0 ? 1.25 : 0.8, timeAt(turn.offsetX)),
+  )
 }
 
 /** Pressing and moving pulls the evening along; a press without a move chooses. */
@@ -44,7 +50,14 @@ const down = (pointer: PointerEvent) => (press = { x: pointer.clientX, stretch: 
 useEventListener(window, 'pointermove', (pointer: PointerEvent) => {
   if (press && Math.abs(pointer.clientX - press.x) > 4) {
     press.moves = true
-    emit('stretch', moved(press.stretch, props.painted.whole, ((press.x - pointer.clientX) / Math.max(1, width.value)) * (press.stretch.to - press.stretch.from)))
+    emit(
+      'stretch',
+      moved(
+        press.stretch,
+        props.painted.whole,
+        ((press.x - pointer.clientX) / Math.max(1, width.value)) * (press.stretch.to - press.stretch.from),
+      ),
+    )
   }
 })
 useEventListener(window, 'pointerup', (pointer: PointerEvent) => {
@@ -61,7 +74,14 @@ const choose = (x: number, y: number) => {
   const distance = (from: number, to: number) => (at < from ? from - at : at > to ? at - to : 0)
   const found = props.painted.moments
     .map((moment) => {
-      const spans = moment.ring && moment.kind === 'rang' ? moment.ring.parts.filter((part) => (part.place || part.lane) === row?.key).map((part) => distance(part.from, part.to)) : row?.key === 'held' ? [distance(moment.at, moment.at)] : []
+      const spans =
+        moment.ring && moment.kind === 'rang'
+          ? moment.ring.parts
+              .filter((part) => (part.place || part.lane) === row?.key)
+              .map((part) => distance(part.from, part.to))
+          : row?.key === 'held'
+            ? [distance(moment.at, moment.at)]
+            : []
       return { moment, away: Math.min(Infinity, ...spans) }
     })
     .filter((each) => each.away <= near)
@@ -75,11 +95,27 @@ const choose = (x: number, y: number) => {
 <template>
   <section :aria-label="name" class="sheet flex flex-none overflow-hidden">
     <div class="w-[128px] flex-none border-r border-line">
-      <div class="flex items-end px-3 text-[12.5px] text-soft" :style="{ height: `${RULER + sizes.lines}px` }">Lines of chat</div>
-      <div v-for="row in painted.rows" :key="row.key" class="flex items-center gap-1.5 border-t border-line px-3 text-[12.5px] text-soft" :style="{ height: `${sizes.row}px` }">
-        <component :is="row.lane === 'held' ? Droplet : LANE_ICONS[row.lane]" :size="13" class="flex-none" /> <span class="truncate" :title="row.name">{{ row.name }}</span>
+      <div class="flex items-end px-3 text-[12.5px] text-soft" :style="{ height: `${RULER + sizes.lines}px` }">
+        Lines of chat
+      </div>
+      <div
+        v-for="row in painted.rows"
+        :key="row.key"
+        class="flex items-center gap-1.5 border-t border-line px-3 text-[12.5px] text-soft"
+        :style="{ height: `${sizes.row}px` }"
+      >
+        <component :is="row.lane === 'held' ? Droplet : LANE_ICONS[row.lane]" :size="13" class="flex-none" />
+        <span class="truncate" :title="row.name">{{ row.name }}</span>
       </div>
     </div>
-    <canvas ref="canvas" class="min-w-0 flex-1 cursor-grab touch-none" :style="{ height: `${height}px` }" role="img" :aria-label="`${name}: the list below says the same`" @wheel.prevent="wheel" @pointerdown="down" />
+    <canvas
+      ref="canvas"
+      class="min-w-0 flex-1 cursor-grab touch-none"
+      :style="{ height: `${height}px` }"
+      role="img"
+      :aria-label="`${name}: the list below says the same`"
+      @wheel.prevent="wheel"
+      @pointerdown="down"
+    />
   </section>
 </template>

@@ -2,7 +2,17 @@
 import { Download, Maximize2, ZoomIn, ZoomOut } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useKeys } from '@/composables/useKeys'
-import { endOf, momentLabel, momentsOf, moved, rowsOf, summaryOf, zoomed, type Moment, type Stretch } from '@/lib/evening'
+import {
+  endOf,
+  momentLabel,
+  momentsOf,
+  moved,
+  rowsOf,
+  summaryOf,
+  zoomed,
+  type Moment,
+  type Stretch,
+} from '@/lib/evening'
 import { span } from '@/lib/spans'
 import { useRehearse } from '@/stores/rehearse'
 import EveningCues from './EveningCues.vue'
@@ -12,7 +22,10 @@ import ScriptChoice from './ScriptChoice.vue'
 
 const rehearse = useRehearse()
 const report = computed(() => rehearse.report)
-const whole = computed<Stretch>(() => ({ from: report.value?.from ?? 0, to: report.value ? endOf(report.value) : 1_000 }))
+const whole = computed<Stretch>(() => ({
+  from: report.value?.from ?? 0,
+  to: report.value ? endOf(report.value) : 1_000,
+}))
 const stretch = ref<Stretch>(whole.value)
 const chosen = ref<{ moment: Moment; against: boolean } | null>(null)
 const cue = ref('')
@@ -21,21 +34,55 @@ watch(report, () => {
   chosen.value = null
   cue.value = ''
 })
-const evenings = computed(() => (report.value ? [report.value.evening, ...(report.value.against ? [report.value.against] : [])] : []))
+const evenings = computed(() =>
+  report.value ? [report.value.evening, ...(report.value.against ? [report.value.against] : [])] : [],
+)
 const rows = computed(() => rowsOf(evenings.value))
 const moments = computed(() => evenings.value.map(momentsOf))
 const against = computed(() => chosen.value?.against ?? false)
 const drawings = computed(() =>
   evenings.value.map((evening, at) => ({
-    name: at === 0 ? 'The evening' : 'Beside it, with the other wiring', against: at === 1,
-    painted: { evening, moments: moments.value[at]!, rows: rows.value, lines: report.value!.lines, until: report.value!.to, whole: whole.value, stretch: stretch.value, chosen: chosen.value?.against === (at === 1) ? (chosen.value?.moment.key ?? '') : '', cue: cue.value, small: evenings.value.length > 1 },
+    name: at === 0 ? 'The evening' : 'Beside it, with the other wiring',
+    against: at === 1,
+    painted: {
+      evening,
+      moments: moments.value[at]!,
+      rows: rows.value,
+      lines: report.value!.lines,
+      until: report.value!.to,
+      whole: whole.value,
+      stretch: stretch.value,
+      chosen: chosen.value?.against === (at === 1) ? (chosen.value?.moment.key ?? '') : '',
+      cue: cue.value,
+      small: evenings.value.length > 1,
+    },
   })),
 )
-const looked = computed(() => (moments.value[against.value ? 1 : 0] ?? []).filter((each) => each.to >= stretch.value.from && each.at <= stretch.value.to && (!cue.value || each.cueId === cue.value)))
-const places = computed(() => report.value?.evening.places.slice(0, 4).map((each) => `${each.name} ${span(Math.round(each.busyMs / 1_000) * 1_000)}`).join(', ') ?? '')
-const together = computed(() => report.value?.evening.together.slice(0, 2).map((each) => `${each.one} ${each.one === each.other ? 'with itself' : `and ${each.other}`}, ${each.times === 1 ? 'once' : `${each.times.toLocaleString('en')} times`}`).join('; ') ?? '')
+const looked = computed(() =>
+  (moments.value[against.value ? 1 : 0] ?? []).filter(
+    (each) => each.to >= stretch.value.from && each.at <= stretch.value.to && (!cue.value || each.cueId === cue.value),
+  ),
+)
+const places = computed(
+  () =>
+    report.value?.evening.places
+      .slice(0, 4)
+      .map((each) => `${each.name} ${span(Math.round(each.busyMs / 1_000) * 1_000)}`)
+      .join(', ') ?? '',
+)
+const together = computed(
+  () =>
+    report.value?.evening.together
+      .slice(0, 2)
+      .map(
+        (each) =>
+          `${each.one} ${each.one === each.other ? 'with itself' : `and ${each.other}`}, ${each.times === 1 ? 'once' : `${each.times.toLocaleString('en')} times`}`,
+      )
+      .join('; ') ?? '',
+)
 const middle = () => (stretch.value.from + stretch.value.to) / 2
-const zoom = (by: number) => (stretch.value = zoomed(stretch.value, whole.value, by, chosen.value?.moment.at ?? middle()))
+const zoom = (by: number) =>
+  (stretch.value = zoomed(stretch.value, whole.value, by, chosen.value?.moment.at ?? middle()))
 const choose = (moment: Moment, other: boolean) => {
   chosen.value = { moment, against: other }
   const { from, to } = stretch.value
@@ -43,8 +90,15 @@ const choose = (moment: Moment, other: boolean) => {
     stretch.value = moved(stretch.value, whole.value, moment.at - (from + to) / 2)
   }
 }
-const side = (by: number) => (stretch.value = moved(stretch.value, whole.value, by * (stretch.value.to - stretch.value.from)))
-useKeys({ '+': () => zoom(0.5), '-': () => zoom(2), '0': () => (stretch.value = whole.value), arrowleft: () => side(-0.25), arrowright: () => side(0.25) })
+const side = (by: number) =>
+  (stretch.value = moved(stretch.value, whole.value, by * (stretch.value.to - stretch.value.from)))
+useKeys({
+  '+': () => zoom(0.5),
+  '-': () => zoom(2),
+  '0': () => (stretch.value = whole.value),
+  arrowleft: () => side(-0.25),
+  arrowright: () => side(0.25),
+})
 </script>
 
 <template>
@@ -53,38 +107,95 @@ useKeys({ '+': () => zoom(0.5), '-': () => zoom(2), '0': () => (stretch.value = 
     <div v-if="report" class="flex min-w-0 flex-1 flex-col gap-2 p-4 pb-2">
       <div class="flex items-center gap-2">
         <h1 class="min-w-0 flex-1 text-[15px] leading-[18px]">
-          <span v-if="rehearse.standing?.going === 'cancelled'" class="text-wax-words">Stopped early. </span><span role="status">{{ summaryOf(report) }}</span>
+          <span v-if="rehearse.standing?.going === 'cancelled'" class="text-wax-words">Stopped early. </span
+          ><span role="status">{{ summaryOf(report) }}</span>
         </h1>
-        <span class="flex-none font-mono text-[12px] text-soft">{{ momentLabel(stretch.from, whole.from) }} – {{ momentLabel(stretch.to, whole.from) }}</span>
-        <button class="button px-2" aria-label="Look closer" title="Look closer: +" @click="zoom(0.5)"><ZoomIn :size="15" /></button>
-        <button class="button px-2" aria-label="Look from further away" title="Look from further away: -" @click="zoom(2)"><ZoomOut :size="15" /></button>
-        <button class="button px-2" aria-label="The whole evening" title="The whole evening: 0" @click="stretch = whole"><Maximize2 :size="15" /></button>
-        <a class="button px-2" :href="`/api/rehearsals/${rehearse.done}/report`" download="rehearsal.json" title="Save the report as JSON" aria-label="Save the report"><Download :size="15" /></a>
+        <span class="flex-none font-mono text-[12px] text-soft"
+          >{{ momentLabel(stretch.from, whole.from) }} – {{ momentLabel(stretch.to, whole.from) }}</span
+        >
+        <button class="button px-2" aria-label="Look closer" title="Look closer: +" @click="zoom(0.5)">
+          <ZoomIn :size="15" />
+        </button>
+        <button
+          class="button px-2"
+          aria-label="Look from further away"
+          title="Look from further away: -"
+          @click="zoom(2)"
+        >
+          <ZoomOut :size="15" />
+        </button>
+        <button
+          class="button px-2"
+          aria-label="The whole evening"
+          title="The whole evening: 0"
+          @click="stretch = whole"
+        >
+          <Maximize2 :size="15" />
+        </button>
+        <a
+          class="button px-2"
+          :href="`/api/rehearsals/${rehearse.done}/report`"
+          download="rehearsal.json"
+          title="Save the report as JSON"
+          aria-label="Save the report"
+          ><Download :size="15"
+        /></a>
       </div>
       <div class="flex max-h-[60%] flex-none flex-col gap-2 overflow-auto">
         <template v-for="each in drawings" :key="each.name">
           <h2 v-if="each.against" class="text-[14px]">{{ each.name }}</h2>
-          <EveningDrawing :painted="each.painted" :name="each.name" @stretch="stretch = $event" @choose="choose($event, each.against)" />
+          <EveningDrawing
+            :painted="each.painted"
+            :name="each.name"
+            @stretch="stretch = $event"
+            @choose="choose($event, each.against)"
+          />
         </template>
       </div>
       <div class="flex min-h-0 flex-1 gap-5">
         <div class="min-w-0 flex-1 overflow-auto">
-          <p v-if="report.differs" class="pb-1 text-[13px]">{{ report.differs.differences.length === 0 ? 'Nothing differs between the two.' : `${report.differs.differences.length} cues differ, ${report.differs.same} do not. Each figure is beside → this one.` }}</p>
-          <p v-if="places" class="pb-1 text-[13px] text-soft">Busiest: {{ places }}.<template v-if="together"> At the same time: {{ together }}.</template></p>
+          <p v-if="report.differs" class="pb-1 text-[13px]">
+            {{
+              report.differs.differences.length === 0
+                ? 'Nothing differs between the two.'
+                : `${report.differs.differences.length} cues differ, ${report.differs.same} do not. Each figure is beside → this one.`
+            }}
+          </p>
+          <p v-if="places" class="pb-1 text-[13px] text-soft">
+            Busiest: {{ places }}.<template v-if="together"> At the same time: {{ together }}.</template>
+          </p>
           <EveningCues :report="report" :cue="cue" @cue="cue = $event" />
         </div>
         <section class="flex w-[400px] flex-none flex-col">
-          <h2 class="pb-1 text-[15px]">{{ cue ? 'Moments of this cue' : 'Moments' }} <span class="font-sans text-[12.5px] font-normal text-soft">{{ looked.length.toLocaleString('en') }} in this stretch{{ against ? ', other wiring' : '' }}</span></h2>
-          <EveningMoments :moments="looked" :from="whole.from" :chosen="chosen?.moment ?? null" :against="against" @choose="choose($event, against)" />
+          <h2 class="pb-1 text-[15px]">
+            {{ cue ? 'Moments of this cue' : 'Moments' }}
+            <span class="font-sans text-[12.5px] font-normal text-soft"
+              >{{ looked.length.toLocaleString('en') }} in this stretch{{ against ? ', other wiring' : '' }}</span
+            >
+          </h2>
+          <EveningMoments
+            :moments="looked"
+            :from="whole.from"
+            :chosen="chosen?.moment ?? null"
+            :against="against"
+            @choose="choose($event, against)"
+          />
         </section>
       </div>
     </div>
     <div v-else class="grid flex-1 place-items-center p-8">
       <div class="max-w-[430px] text-center">
         <h1 class="text-[22px]">Play an evening before it happens</h1>
-        <p class="py-3 text-soft">Choose a script and rehearse it: the same cues answer the same lines, on a clock that runs as fast as it can, and nothing is sent anywhere. Then ask any moment why.</p>
-        <p v-if="rehearse.standing?.going === 'failed'" role="alert" class="pb-3 text-wax-words">It could not be rehearsed: {{ rehearse.standing.why }}. Nothing was changed; the log says more.</p>
-        <button class="button button-dark" :disabled="rehearse.running" @click="rehearse.run()">{{ rehearse.running ? 'Rehearsing…' : 'Rehearse it' }}</button>
+        <p class="py-3 text-soft">
+          Choose a script and rehearse it: the same cues answer the same lines, on a clock that runs as fast as it can,
+          and nothing is sent anywhere. Then ask any moment why.
+        </p>
+        <p v-if="rehearse.standing?.going === 'failed'" role="alert" class="pb-3 text-wax-words">
+          It could not be rehearsed: {{ rehearse.standing.why }}. Nothing was changed; the log says more.
+        </p>
+        <button class="button button-dark" :disabled="rehearse.running" @click="rehearse.run()">
+          {{ rehearse.running ? 'Rehearsing…' : 'Rehearse it' }}
+        </button>
       </div>
     </div>
   </div>

@@ -10,25 +10,62 @@ const recorder = () => {
   const chat: number[][] = []
   let drops = 0
   const context = {
-    fillStyle: '', strokeStyle: '', globalAlpha: 1, lineWidth: 1, font: '',
-    clearRect: () => undefined, fillRect: (x: number, _y: number, width: number) => context.fillStyle === '--edge' && chat.push([x, width]), beginPath: () => undefined, fill: () => undefined, stroke: () => undefined, save: () => undefined, restore: () => undefined,
-    clip: () => undefined, moveTo: () => undefined, bezierCurveTo: () => (drops += 0.5),
+    fillStyle: '',
+    strokeStyle: '',
+    globalAlpha: 1,
+    lineWidth: 1,
+    font: '',
+    clearRect: () => undefined,
+    fillRect: (x: number, _y: number, width: number) => context.fillStyle === '--edge' && chat.push([x, width]),
+    beginPath: () => undefined,
+    fill: () => undefined,
+    stroke: () => undefined,
+    save: () => undefined,
+    restore: () => undefined,
+    clip: () => undefined,
+    moveTo: () => undefined,
+    bezierCurveTo: () => (drops += 0.5),
     fillText: (text: string) => texts.push(text),
-    roundRect: (x: number, y: number, width: number) => bars.push({ x, y, width, colour: context.fillStyle, alpha: context.globalAlpha }),
+    roundRect: (x: number, y: number, width: number) =>
+      bars.push({ x, y, width, colour: context.fillStyle, alpha: context.globalAlpha }),
   }
   return { context: context as unknown as CanvasRenderingContext2D, bars, chat, texts, drops: () => drops }
 }
 
 const ring = (number: number, cueId: string, from: number): PlayedRing => ({
-  number, decision: number, cueId, cueName: cueId, arrived: from, start: from, over: from + 2_000, waitedMs: 0, end: 'ended', note: '',
+  number,
+  decision: number,
+  cueId,
+  cueName: cueId,
+  arrived: from,
+  start: from,
+  over: from + 2_000,
+  waitedMs: 0,
+  end: 'ended',
+  note: '',
   parts: [{ id: 'card', lane: 'screen', place: 'main/lower', from, to: from + 2_000, state: 'ended' }],
 })
 const evening: EveningView = {
-  cues: [], places: [{ place: 'main/lower', name: 'Lower third', busyMs: 1, parts: 1 }], rings: [ring(1, 'pour', 0), ring(2, 'bell', 5_000)],
-  held: [{ at: 7_000, decision: 3, cueId: 'pour', cueName: 'pour', gate: 'who' }], together: [], pointsIn: 0, pointsOut: 0,
+  cues: [],
+  places: [{ place: 'main/lower', name: 'Lower third', busyMs: 1, parts: 1 }],
+  rings: [ring(1, 'pour', 0), ring(2, 'bell', 5_000)],
+  held: [{ at: 7_000, decision: 3, cueId: 'pour', cueName: 'pour', gate: 'who' }],
+  together: [],
+  pointsIn: 0,
+  pointsOut: 0,
 }
 const painted = (over: Partial<Painted> = {}): Painted => ({
-  evening, moments: momentsOf(evening), rows: rowsOf([evening]), lines: [1, 2], until: 8_000, whole: { from: 0, to: 10_000 }, stretch: { from: 0, to: 10_000 }, chosen: '', cue: '', small: false, ...over,
+  evening,
+  moments: momentsOf(evening),
+  rows: rowsOf([evening]),
+  lines: [1, 2],
+  until: 8_000,
+  whole: { from: 0, to: 10_000 },
+  stretch: { from: 0, to: 10_000 },
+  chosen: '',
+  cue: '',
+  small: false,
+  ...over,
 })
 const draw = (over: Partial<Painted> = {}) => {
   const kept = recorder()
@@ -40,13 +77,19 @@ describe('the drawing of an evening', () => {
   it('has a bar for each part on its row, as long as it was, with its name where there is room', () => {
     const { bars, texts, drops } = draw()
     const y = RULER + sizesOf(false).lines + 3
-    expect(bars).toEqual([{ x: 0, y, width: 200, colour: '--lane-screen', alpha: 1 }, { x: 500, y, width: 200, colour: '--lane-screen', alpha: 1 }])
+    expect(bars).toEqual([
+      { x: 0, y, width: 200, colour: '--lane-screen', alpha: 1 },
+      { x: 500, y, width: 200, colour: '--lane-screen', alpha: 1 },
+    ])
     expect(texts).toContain('pour')
     expect(drops()).toBe(1)
   })
 
   it('draws the lines of chat where they were written, though parts go on after the last', () => {
-    expect(draw().chat).toEqual([[0, 399], [400, 399]])
+    expect(draw().chat).toEqual([
+      [0, 399],
+      [400, 399],
+    ])
   })
 
   it('shows only the stretch that is looked at, larger', () => {

@@ -22,10 +22,16 @@ export interface Painted {
 }
 
 /** How tall the drawing is, in CSS pixels. */
-export const heightOf = ({ rows, small }: Painted): number => RULER + sizesOf(small).lines + rows.length * sizesOf(small).row + 4
+export const heightOf = ({ rows, small }: Painted): number =>
+  RULER + sizesOf(small).lines + rows.length * sizesOf(small).row + 4
 
 /** Draws the evening: a ruler, lines of chat as a silhouette, parts as bars on their rows, waits as thin lines, what was held as drops. */
-export const paint = (context: CanvasRenderingContext2D, width: number, painted: Painted, colour: (name: string) => string) => {
+export const paint = (
+  context: CanvasRenderingContext2D,
+  width: number,
+  painted: Painted,
+  colour: (name: string) => string,
+) => {
   const { rows, stretch, whole } = painted
   const { row, lines: tall } = sizesOf(painted.small)
   const x = (at: number) => ((at - stretch.from) / (stretch.to - stretch.from)) * width
@@ -52,19 +58,32 @@ export const paint = (context: CanvasRenderingContext2D, width: number, painted:
   for (const moment of shown) {
     const faint = painted.cue !== '' && moment.cueId !== painted.cue
     const plain = moment.key === painted.chosen || painted.cue !== ''
-    mark(context, moment, painted, x, (key) => {
-      // Where many lie upon one another on a row, each is thinner, so that busy times stand out.
-      context.globalAlpha = faint ? 0.1 : plain ? 1 : Math.min(1, Math.max(0.2, (width * 0.5) / crowded.get(key)!))
-      return rowTop(rowOf.get(key) ?? rows.length - 1)
-    }, colour)
+    mark(
+      context,
+      moment,
+      painted,
+      x,
+      (key) => {
+        // Where many lie upon one another on a row, each is thinner, so that busy times stand out.
+        context.globalAlpha = faint ? 0.1 : plain ? 1 : Math.min(1, Math.max(0.2, (width * 0.5) / crowded.get(key)!))
+        return rowTop(rowOf.get(key) ?? rows.length - 1)
+      },
+      colour,
+    )
   }
   context.globalAlpha = 1
 }
 
 /** The rows on which a moment leaves a mark. */
-const rowsFor = (moment: Moment): string[] => (moment.ring && moment.kind === 'rang' ? moment.ring.parts.map((part) => part.place || part.lane) : ['held'])
+const rowsFor = (moment: Moment): string[] =>
+  moment.ring && moment.kind === 'rang' ? moment.ring.parts.map((part) => part.place || part.lane) : ['held']
 
-const chat = (context: CanvasRenderingContext2D, { lines, until, whole, small }: Painted, x: (at: number) => number, colour: (name: string) => string) => {
+const chat = (
+  context: CanvasRenderingContext2D,
+  { lines, until, whole, small }: Painted,
+  x: (at: number) => number,
+  colour: (name: string) => string,
+) => {
   const { lines: tall } = sizesOf(small)
   const most = Math.max(1, ...lines)
   const span = (until - whole.from) / lines.length
@@ -72,11 +91,23 @@ const chat = (context: CanvasRenderingContext2D, { lines, until, whole, small }:
   lines.forEach((count, index) => {
     const left = x(whole.from + index * span)
     const height = (count / most) * (tall - 8)
-    context.fillRect(left, RULER + tall - 2 - height, Math.max(1, x(whole.from + (index + 1) * span) - left - 1), height)
+    context.fillRect(
+      left,
+      RULER + tall - 2 - height,
+      Math.max(1, x(whole.from + (index + 1) * span) - left - 1),
+      height,
+    )
   })
 }
 
-const mark = (context: CanvasRenderingContext2D, moment: Moment, painted: Painted, x: (at: number) => number, top: (key: string) => number, colour: (name: string) => string) => {
+const mark = (
+  context: CanvasRenderingContext2D,
+  moment: Moment,
+  painted: Painted,
+  x: (at: number) => number,
+  top: (key: string) => number,
+  colour: (name: string) => string,
+) => {
   const { row } = sizesOf(painted.small)
   const chosen = moment.key === painted.chosen
   if (!moment.ring || moment.kind === 'dropped') {
@@ -111,7 +142,14 @@ const mark = (context: CanvasRenderingContext2D, moment: Moment, painted: Painte
 }
 
 /** A drop of wax for what a gate held; hollow for what waited too long. */
-const drop = (context: CanvasRenderingContext2D, x: number, y: number, hollow: boolean, chosen: boolean, colour: (name: string) => string) => {
+const drop = (
+  context: CanvasRenderingContext2D,
+  x: number,
+  y: number,
+  hollow: boolean,
+  chosen: boolean,
+  colour: (name: string) => string,
+) => {
   context.beginPath()
   context.moveTo(x, y - 7)
   context.bezierCurveTo(x + 5, y - 1, x + 5, y + 6, x, y + 6)

@@ -19,7 +19,11 @@ const live = useLive()
 const notes = useNotes()
 const now = ref<SlateStanding[]>([])
 const problems = ref<Problem[]>([])
-const load = () => ask<SlateStanding[]>('GET', '/slate').then((found) => (now.value = found), () => undefined)
+const load = () =>
+  ask<SlateStanding[]>('GET', '/slate').then(
+    (found) => (now.value = found),
+    () => undefined,
+  )
 watch([() => live.wiringStamp, () => live.decisions.at(-1)?.number], load, { immediate: true })
 useIntervalFn(load, 5_000)
 
@@ -38,13 +42,30 @@ const save = async (slate: SlateValue[], what: string) => {
   }
 }
 const add = () => {
-  const id = free('value', wiring.house.slate.map((each) => each.id)).replace('-', '')
-  return save([...wiring.house.slate, { id, name: 'New value', number: true, perViewer: false, keeps: false, start: '0' }], 'There is a new value on the slate.')
+  const id = free(
+    'value',
+    wiring.house.slate.map((each) => each.id),
+  ).replace('-', '')
+  return save(
+    [...wiring.house.slate, { id, name: 'New value', number: true, perViewer: false, keeps: false, start: '0' }],
+    'There is a new value on the slate.',
+  )
 }
-const change = (id: string, to: SlateValue) => save(wiring.house.slate.map((each) => (each.id === id ? to : each)), `${to.name} is changed.`)
-const remove = (value: SlateValue) => save(wiring.house.slate.filter((each) => each.id !== value.id), `${value.name} is off the slate.`)
+const change = (id: string, to: SlateValue) =>
+  save(
+    wiring.house.slate.map((each) => (each.id === id ? to : each)),
+    `${to.name} is changed.`,
+  )
+const remove = (value: SlateValue) =>
+  save(
+    wiring.house.slate.filter((each) => each.id !== value.id),
+    `${value.name} is off the slate.`,
+  )
 const write = (id: string, person: string, text: string) =>
-  ask('PUT', `/slate/${id}`, { person, text }).then(() => ((problems.value = []), load()), (failed: unknown) => void (problems.value = problemsOf(failed)))
+  ask('PUT', `/slate/${id}`, { person, text }).then(
+    () => ((problems.value = []), load()),
+    (failed: unknown) => void (problems.value = problemsOf(failed)),
+  )
 </script>
 
 <template>
@@ -57,15 +78,36 @@ const write = (id: string, person: string, text: string) =>
       </div>
       <p class="text-soft">Small named values that cues write and read: counts, records, what is being made tonight.</p>
       <TheProblems :problems="problems" />
-      <p v-if="wiring.house.slate.length === 0" class="sheet mt-3 px-4 py-6 text-center text-soft">Nothing is on the slate yet. Make a value, then let a cue write it with the part “Write on the slate”.</p>
+      <p v-if="wiring.house.slate.length === 0" class="sheet mt-3 px-4 py-6 text-center text-soft">
+        Nothing is on the slate yet. Make a value, then let a cue write it with the part “Write on the slate”.
+      </p>
       <ul class="mt-3 flex flex-col gap-2">
-        <SlateRow v-for="value in wiring.house.slate" :key="value.id" :value="value" :now="now.find((each) => each.value === value.id)" @change="change(value.id, $event)" @remove="remove(value)" @write="(person, text) => write(value.id, person, text)" />
+        <SlateRow
+          v-for="value in wiring.house.slate"
+          :key="value.id"
+          :value="value"
+          :now="now.find((each) => each.value === value.id)"
+          @change="change(value.id, $event)"
+          @remove="remove(value)"
+          @write="(person, text) => write(value.id, person, text)"
+        />
       </ul>
       <h2 class="pt-5 text-[18px]">Counted by itself</h2>
-      <p class="text-soft">What the channel tells is counted here; words, conditions, labels and goals read it like any value.</p>
+      <p class="text-soft">
+        What the channel tells is counted here; words, conditions, labels and goals read it like any value.
+      </p>
       <ul class="mt-2 grid grid-cols-2 gap-2 2xl:grid-cols-3" aria-label="Counted by itself">
-        <li v-for="value in wiring.view?.counted ?? []" :key="value.id" class="sheet flex items-baseline gap-2 px-3 py-1.5">
-          <span class="min-w-0 flex-1">{{ value.name }} <code class="block truncate font-mono text-[12px] text-soft">{{ '{' + inWords(value.id) + '}' }}</code></span>
+        <li
+          v-for="value in wiring.view?.counted ?? []"
+          :key="value.id"
+          class="sheet flex items-baseline gap-2 px-3 py-1.5"
+        >
+          <span class="min-w-0 flex-1"
+            >{{ value.name }}
+            <code class="block truncate font-mono text-[12px] text-soft">{{
+              '{' + inWords(value.id) + '}'
+            }}</code></span
+          >
           <bdi class="truncate font-semibold">{{ now.find((each) => each.value === value.id)?.text }}</bdi>
         </li>
       </ul>

@@ -39,7 +39,8 @@ watch(open, () => {
 })
 const ground = computed<FixtureGround>(() => {
   const all = [...wiring.house.slate.filter((each) => !each.perViewer), ...(wiring.view?.counted ?? [])]
-  const named = (number: boolean) => all.filter((each) => !number || each.number).map((each) => ({ value: inWords(each.id), name: each.name }))
+  const named = (number: boolean) =>
+    all.filter((each) => !number || each.number).map((each) => ({ value: inWords(each.id), name: each.name }))
   return { values: named(false), numbers: named(true) }
 })
 
@@ -52,28 +53,87 @@ const put = (kind: string) => {
   const layer = Math.max(0, ...standing(now).map((each) => each.frame.layer)) + 1
   // A little further each time, so that one does not hide another.
   const step = (standing(now).length % 6) * 24
-  const frame = { x: Math.round((now.width - width) / 2) + step, y: Math.round((now.height - height) / 2) + step, width, height, layer, locked: false }
+  const frame = {
+    x: Math.round((now.width - width) / 2) + step,
+    y: Math.round((now.height - height) / 2) + step,
+    width,
+    height,
+    layer,
+    locked: false,
+  }
   const count = standing(now).filter((each) => each.kind === kind).length
   const name = `${kind === 'spot' ? 'Spot' : FIXTURES[kind as Fixture['kind']].name}${count ? ` ${count + 1}` : ''}`
-  edit(kind === 'spot'
-    ? { ...now, spots: [...now.spots, { id, name, frame, busy: { kind: 'wait', mostWaiting: 10, longestWaitMs: 60_000 } }] }
-    : { ...now, fixtures: [...now.fixtures, (FIXTURES[kind as Fixture['kind']] as unknown as FixtureKind<Fixture['kind']>).make({ id, name, frame }) as Fixture] })
+  edit(
+    kind === 'spot'
+      ? {
+          ...now,
+          spots: [...now.spots, { id, name, frame, busy: { kind: 'wait', mostWaiting: 10, longestWaitMs: 60_000 } }],
+        }
+      : {
+          ...now,
+          fixtures: [
+            ...now.fixtures,
+            (FIXTURES[kind as Fixture['kind']] as unknown as FixtureKind<Fixture['kind']>).make({
+              id,
+              name,
+              frame,
+            }) as Fixture,
+          ],
+        },
+  )
   chosen.value = id
 }
 const remove = () => {
   const now = stage.value!
-  edit({ ...now, spots: now.spots.filter((each) => each.id !== chosen.value), fixtures: now.fixtures.filter((each) => each.id !== chosen.value) })
+  edit({
+    ...now,
+    spots: now.spots.filter((each) => each.id !== chosen.value),
+    fixtures: now.fixtures.filter((each) => each.id !== chosen.value),
+  })
   chosen.value = ''
 }
 const order = (nearer: boolean) => edit(reordered(stage.value!, chosen.value, nearer))
 const play = (move: string) =>
-  canvas.value?.tell({ moment: { parts: [{ partRun: 'looked-at', at: 0, lengthMs: 6_000, card: null, sound: null, quiet: null, thing: { place: chosen.value, media: '', shown: { kind: 'move', move } } }], at: 0, playing: true, sounds: false } })
+  canvas.value?.tell({
+    moment: {
+      parts: [
+        {
+          partRun: 'looked-at',
+          at: 0,
+          lengthMs: 6_000,
+          card: null,
+          sound: null,
+          quiet: null,
+          thing: { place: chosen.value, media: '', shown: { kind: 'move', move } },
+        },
+      ],
+      at: 0,
+      playing: true,
+      sounds: false,
+    },
+  })
 
 const add = async () => {
-  const id = free('stage', wiring.stages.map((each) => each.stage.id))
+  const id = free(
+    'stage',
+    wiring.stages.map((each) => each.stage.id),
+  )
   const made: Stage = {
-    formatVersion: 3, id, name: `Stage ${wiring.stages.length + 1}`, width: 1_280, height: 720, backdrop: '', fixtures: [],
-    spots: [{ id: 'lower-third', name: 'Lower third', frame: { x: 72, y: 560, width: 520, height: 110, layer: 0, locked: false }, busy: { kind: 'wait', mostWaiting: 10, longestWaitMs: 60_000 } }],
+    formatVersion: 3,
+    id,
+    name: `Stage ${wiring.stages.length + 1}`,
+    width: 1_280,
+    height: 720,
+    backdrop: '',
+    fixtures: [],
+    spots: [
+      {
+        id: 'lower-third',
+        name: 'Lower third',
+        frame: { x: 72, y: 560, width: 520, height: 110, layer: 0, locked: false },
+        busy: { kind: 'wait', mostWaiting: 10, longestWaitMs: 60_000 },
+      },
+    ],
     outlets: [{ id: 'sounds', name: 'Sounds', busy: { kind: 'share', together: 3 }, quietens: [], quietTo: 100 }],
   }
   try {
@@ -95,9 +155,23 @@ const removeStage = async () => {
     notes.say((refusal as Error).message)
   }
 }
-const says = computed(() => ({ saved: 'Saved', editing: 'Editing…', saving: 'Saving…', refused: `Not saved: ${message.value} What was saved before still holds.`, conflict: `Not saved. ${message.value}`, offline: `Not saved. ${message.value}` })[state.value])
-const beyond = computed(() => (stage.value ? standing(stage.value).filter((each) => beyondSafe(each.frame, stage.value!)).length : 0))
-const unplaced = computed(() => problems.value.filter((each) => !/^(spots|fixtures)\[|^(name|width|height|backdrop)/.test(each.path)))
+const says = computed(
+  () =>
+    ({
+      saved: 'Saved',
+      editing: 'Editing…',
+      saving: 'Saving…',
+      refused: `Not saved: ${message.value} What was saved before still holds.`,
+      conflict: `Not saved. ${message.value}`,
+      offline: `Not saved. ${message.value}`,
+    })[state.value],
+)
+const beyond = computed(() =>
+  stage.value ? standing(stage.value).filter((each) => beyondSafe(each.frame, stage.value!)).length : 0,
+)
+const unplaced = computed(() =>
+  problems.value.filter((each) => !/^(spots|fixtures)\[|^(name|width|height|backdrop)/.test(each.path)),
+)
 </script>
 
 <template>
@@ -106,32 +180,103 @@ const unplaced = computed(() => problems.value.filter((each) => !/^(spots|fixtur
     <template v-if="stage && view">
       <div class="flex min-w-0 flex-1 flex-col gap-2 px-3 py-2.5">
         <StageHead :stage="stage" :at="at" @edit="edit" />
-        <StageCanvas ref="canvas" :stage="stage" :preview-address="view.previewAddress" :chosen="chosen" :safe="safe" :frames="frames" :zoom="zoom" @choose="chosen = $event" @edit="edit" @remove="remove" @order="order" />
+        <StageCanvas
+          ref="canvas"
+          :stage="stage"
+          :preview-address="view.previewAddress"
+          :chosen="chosen"
+          :safe="safe"
+          :frames="frames"
+          :zoom="zoom"
+          @choose="chosen = $event"
+          @edit="edit"
+          @remove="remove"
+          @order="order"
+        />
         <div class="flex flex-wrap items-end gap-1.5">
-          <button class="button h-9 px-2" aria-label="Closer" title="Closer" @click="zoom = Math.min(4, zoom * 1.25)"><ZoomIn :size="15" /></button>
-          <button class="button h-9 px-2" aria-label="Further away" title="Further away" @click="zoom = Math.max(0.4, zoom / 1.25)"><ZoomOut :size="15" /></button>
-          <button class="button h-9 px-2" aria-label="Fit the stage" title="Fit" @click="zoom = 1"><Maximize :size="15" /></button>
-          <button class="button h-9 px-2" :aria-pressed="safe" aria-label="Safe area" :title="`Safe area: some screens cut off more (${beyond} beyond it)`" @click="safe = !safe"><ScanLine :size="15" /></button>
-          <button class="button h-9 px-2" :aria-pressed="frames" aria-label="Frames" title="Frames of spots and fixtures" @click="frames = !frames"><SquareDashed :size="15" /></button>
-          <p role="status" class="min-w-0 flex-1 text-[13px]" :class="['refused', 'conflict', 'offline'].includes(state) ? 'text-wax-words' : 'text-soft'">
+          <button class="button h-9 px-2" aria-label="Closer" title="Closer" @click="zoom = Math.min(4, zoom * 1.25)">
+            <ZoomIn :size="15" />
+          </button>
+          <button
+            class="button h-9 px-2"
+            aria-label="Further away"
+            title="Further away"
+            @click="zoom = Math.max(0.4, zoom / 1.25)"
+          >
+            <ZoomOut :size="15" />
+          </button>
+          <button class="button h-9 px-2" aria-label="Fit the stage" title="Fit" @click="zoom = 1">
+            <Maximize :size="15" />
+          </button>
+          <button
+            class="button h-9 px-2"
+            :aria-pressed="safe"
+            aria-label="Safe area"
+            :title="`Safe area: some screens cut off more (${beyond} beyond it)`"
+            @click="safe = !safe"
+          >
+            <ScanLine :size="15" />
+          </button>
+          <button
+            class="button h-9 px-2"
+            :aria-pressed="frames"
+            aria-label="Frames"
+            title="Frames of spots and fixtures"
+            @click="frames = !frames"
+          >
+            <SquareDashed :size="15" />
+          </button>
+          <p
+            role="status"
+            class="min-w-0 flex-1 text-[13px]"
+            :class="['refused', 'conflict', 'offline'].includes(state) ? 'text-wax-words' : 'text-soft'"
+          >
             {{ says }}
-            <template v-if="state === 'conflict'"><button class="button px-2 py-0.5" @click="takeTheirs">Take theirs</button> <button class="button px-2 py-0.5" @click="keepMine">Keep mine</button></template>
+            <template v-if="state === 'conflict'"
+              ><button class="button px-2 py-0.5" @click="takeTheirs">Take theirs</button>
+              <button class="button px-2 py-0.5" @click="keepMine">Keep mine</button></template
+            >
             <span v-for="each in unplaced" :key="each.path" class="block">{{ each.message }} {{ each.remedy }}</span>
           </p>
           <TryOnStage :stage="stage.id" />
         </div>
       </div>
-      <aside aria-label="What is chosen" class="flex w-[292px] flex-none flex-col gap-3 overflow-auto border-l border-line bg-sheet p-3 2xl:w-[400px]">
-        <PlaceInspector :stage="stage" :chosen="chosen" :at="at" :ground="ground" @edit="edit" @remove="remove" @order="order" @play="play" />
-        <button v-if="wiring.stages.length > 1" class="mt-auto w-fit text-[13px] text-wax-words underline" @click="removing = true">Delete this stage</button>
+      <aside
+        aria-label="What is chosen"
+        class="flex w-[292px] flex-none flex-col gap-3 overflow-auto border-l border-line bg-sheet p-3 2xl:w-[400px]"
+      >
+        <PlaceInspector
+          :stage="stage"
+          :chosen="chosen"
+          :at="at"
+          :ground="ground"
+          @edit="edit"
+          @remove="remove"
+          @order="order"
+          @play="play"
+        />
+        <button
+          v-if="wiring.stages.length > 1"
+          class="mt-auto w-fit text-[13px] text-wax-words underline"
+          @click="removing = true"
+        >
+          Delete this stage
+        </button>
       </aside>
     </template>
     <div v-else class="grid flex-1 place-items-center">
-      <p class="text-center text-soft">There is no stage yet. <button class="button button-dark" @click="add">Make one</button></p>
+      <p class="text-center text-soft">
+        There is no stage yet. <button class="button button-dark" @click="add">Make one</button>
+      </p>
     </div>
     <TheDialog :open="removing" :title="`Delete ${stage?.name}?`" @close="removing = false">
-      <p>Pages that show it go empty, and its address is no longer valid. It can be undone; its address then is another.</p>
-      <div class="flex justify-end gap-2"><button class="button" @click="removing = false">Keep it</button><button class="button button-wax" @click="removeStage">Delete it</button></div>
+      <p>
+        Pages that show it go empty, and its address is no longer valid. It can be undone; its address then is another.
+      </p>
+      <div class="flex justify-end gap-2">
+        <button class="button" @click="removing = false">Keep it</button
+        ><button class="button button-wax" @click="removeStage">Delete it</button>
+      </div>
     </TheDialog>
   </div>
 </template>

@@ -24,24 +24,69 @@ import LooksView from './LooksView.vue'
 import StageList from './StageList.vue'
 import StagesView from './StagesView.vue'
 
-const frame = (x: number, y: number, width = 200, height = 100, layer = 0) => ({ x, y, width, height, layer, locked: false })
+const frame = (x: number, y: number, width = 200, height = 100, layer = 0) => ({
+  x,
+  y,
+  width,
+  height,
+  layer,
+  locked: false,
+})
 const GROUND = { values: [], numbers: [{ value: 'slateGiftsTonight', name: 'Gifts tonight' }] }
-const made = <K extends Fixture['kind']>(kind: K): Extract<Fixture, { kind: K }> => FIXTURES[kind].make({ id: kind, name: FIXTURES[kind].name, frame: frame(10, 20) }) as Extract<Fixture, { kind: K }>
+const made = <K extends Fixture['kind']>(kind: K): Extract<Fixture, { kind: K }> =>
+  FIXTURES[kind].make({ id: kind, name: FIXTURES[kind].name, frame: frame(10, 20) }) as Extract<Fixture, { kind: K }>
 const STAGE: Stage = {
-  formatVersion: 3, id: 'main', name: 'Main', width: 1_280, height: 720, backdrop: '', outlets: [{ id: 'bench', name: 'Bench', busy: { kind: 'share', together: 3 }, quietens: [], quietTo: 100 }],
-  spots: [{ id: 'lower', name: 'Lower third', frame: frame(72, 560, 520, 110), busy: { kind: 'wait', mostWaiting: 5, longestWaitMs: 20_000 } }], fixtures: [made('wheel'), made('mascot')],
+  formatVersion: 3,
+  id: 'main',
+  name: 'Main',
+  width: 1_280,
+  height: 720,
+  backdrop: '',
+  outlets: [{ id: 'bench', name: 'Bench', busy: { kind: 'share', together: 3 }, quietens: [], quietTo: 100 }],
+  spots: [
+    {
+      id: 'lower',
+      name: 'Lower third',
+      frame: frame(72, 560, 520, 110),
+      busy: { kind: 'wait', mostWaiting: 5, longestWaitMs: 20_000 },
+    },
+  ],
+  fixtures: [made('wheel'), made('mascot')],
 }
 const LOOK: Look = {
-  id: 'beeswax', name: 'Beeswax', plate: '#fff4de', plateTo: '#fff4de', angle: 90, ink: '#2a211a', second: '#5a4836', seal: '#c8841a', edge: 'drip', corner: 24, outline: false, face: 'fraunces', titleSize: 32, lineSize: 19,
-  entry: 'pour', exit: 'rise', easing: 'soft',
+  id: 'beeswax',
+  name: 'Beeswax',
+  plate: '#fff4de',
+  plateTo: '#fff4de',
+  angle: 90,
+  ink: '#2a211a',
+  second: '#5a4836',
+  seal: '#c8841a',
+  edge: 'drip',
+  corner: 24,
+  outline: false,
+  face: 'fraunces',
+  titleSize: 32,
+  lineSize: 19,
+  entry: 'pour',
+  exit: 'rise',
+  easing: 'soft',
 }
 const view = (stage = STAGE, version = 1): StageView => ({ version, stage, previewAddress: '/stage#k=p' })
 const wiring = (stage = STAGE, version = 1): WiringView => ({
-  ...wiringOf(1, pour()), stages: [view(stage, version)], looks: [LOOK], counted: [{ id: 'giftsTonight', name: 'Gifts tonight', number: true, perViewer: false, keeps: false, start: '0' }],
-  shelf: [{ folder: 'Pictures', name: 'taper.svg', type: 'image/svg+xml', lengthMs: 0, address: '/media/1' }, { folder: 'Videos', name: 'dip.webm', type: 'video/webm', lengthMs: 4_000, address: '/media/2' }, { folder: 'Figures', name: 'moth.json', type: 'application/json', lengthMs: 0, address: '/media/3' }],
+  ...wiringOf(1, pour()),
+  stages: [view(stage, version)],
+  looks: [LOOK],
+  counted: [{ id: 'giftsTonight', name: 'Gifts tonight', number: true, perViewer: false, keeps: false, start: '0' }],
+  shelf: [
+    { folder: 'Pictures', name: 'taper.svg', type: 'image/svg+xml', lengthMs: 0, address: '/media/1' },
+    { folder: 'Videos', name: 'dip.webm', type: 'video/webm', lengthMs: 4_000, address: '/media/2' },
+    { folder: 'Figures', name: 'moth.json', type: 'application/json', lengthMs: 0, address: '/media/3' },
+  ],
 })
 const none = () => []
-const router = () => createRouter({ history: createMemoryHistory(), routes: [{ path: '/:all(.*)*', component: { template: '<p />' } }] })
+const router = () =>
+  createRouter({ history: createMemoryHistory(), routes: [{ path: '/:all(.*)*', component: { template: '<p />' } }] })
 /** Answers as a server would that keeps the stage; what is put is kept. */
 const keeping = (refuse?: (stage: Stage) => object | null) => {
   let now = STAGE
@@ -84,12 +129,21 @@ describe('a stage as it is being composed', () => {
     expect(draft.state.value).toBe('editing')
     await vi.advanceTimersByTimeAsync(400)
     expect(draft.state.value).toBe('saved')
-    expect(asked.filter((each) => each.method === 'PUT').map((each) => (each.body as { stage: Stage }).stage.name)).toEqual(['AB'])
+    expect(
+      asked.filter((each) => each.method === 'PUT').map((each) => (each.body as { stage: Stage }).stage.name),
+    ).toEqual(['AB'])
   })
 
   it('keeps what is refused, marks it by place, and is saved when it is mended', async () => {
     vi.useFakeTimers()
-    keeping((stage) => (stage.name ? null : { detail: 'Not saved.', problems: [{ path: 'name', value: '', message: 'The name is empty.', remedy: 'Write one.' }] }))
+    keeping((stage) =>
+      stage.name
+        ? null
+        : {
+            detail: 'Not saved.',
+            problems: [{ path: 'name', value: '', message: 'The name is empty.', remedy: 'Write one.' }],
+          },
+    )
     const draft = useStageDraft(() => 'main')
     draft.edit({ ...draft.stage.value!, name: '' })
     await vi.advanceTimersByTimeAsync(400)
@@ -129,11 +183,17 @@ describe('a stage as it is being composed', () => {
 })
 
 describe('the canvas', () => {
-  const canvas = (stage = STAGE) => mount(StageCanvas, { props: { stage, previewAddress: '/stage#k=p', chosen: 'wheel', safe: true, frames: true, zoom: 1 }, global: { stubs: { iframe: true } } })
+  const canvas = (stage = STAGE) =>
+    mount(StageCanvas, {
+      props: { stage, previewAddress: '/stage#k=p', chosen: 'wheel', safe: true, frames: true, zoom: 1 },
+      global: { stubs: { iframe: true } },
+    })
 
   it('has a button for each thing that says where it stands', () => {
     const shown = canvas()
-    expect(shown.findAll('button.frame').map((each) => each.attributes('aria-label'))).toContain('Lower third: 520 by 110 at 72, 560')
+    expect(shown.findAll('button.frame').map((each) => each.attributes('aria-label'))).toContain(
+      'Lower third: 520 by 110 at 72, 560',
+    )
     expect(shown.findAll('[data-grip]')).toHaveLength(8)
   })
 
@@ -185,7 +245,10 @@ describe('numbers and rules of a place', () => {
     expect((right.element as HTMLInputElement).value).toBe('80')
     await right.setValue('100')
     expect(shown.emitted('set')!.at(-1)![0]).toMatchObject({ x: 980 })
-    await shown.findAll('button').find((each) => each.text() === 'in pixels')!.trigger('click')
+    await shown
+      .findAll('button')
+      .find((each) => each.text() === 'in pixels')!
+      .trigger('click')
     expect((shown.findAll('input')[0]!.element as HTMLInputElement).value).toBe('6.25')
     await shown.findAll('input')[0]!.setValue('10')
     expect(shown.emitted('set')!.at(-1)![0]).toMatchObject({ x: 1_280 - 200 - 128 })
@@ -202,7 +265,8 @@ describe('numbers and rules of a place', () => {
 })
 
 describe('the inspector', () => {
-  const inspector = (chosen: string, stage = STAGE) => mount(PlaceInspector, { props: { stage, chosen, at: none, ground: GROUND } })
+  const inspector = (chosen: string, stage = STAGE) =>
+    mount(PlaceInspector, { props: { stage, chosen, at: none, ground: GROUND } })
 
   it('has a form for every kind of fixture, and every field of it changes the fixture', async () => {
     for (const kind of Object.keys(FIXTURES) as Fixture['kind'][]) {
@@ -228,11 +292,19 @@ describe('the inspector', () => {
 
 describe('forms of fixtures', () => {
   it('show the odds that weights make, and never fewer than two segments', async () => {
-    const wheel = { ...made('wheel'), segments: [{ words: 'Sage', colour: '#6b7a2f', weight: 3 }, { words: 'Sea', colour: '#3d5c7c', weight: 1 }] }
+    const wheel = {
+      ...made('wheel'),
+      segments: [
+        { words: 'Sage', colour: '#6b7a2f', weight: 3 },
+        { words: 'Sea', colour: '#3d5c7c', weight: 1 },
+      ],
+    }
     const shown = mount(WheelForm, { props: { fixture: wheel, stage: 'main', problems: none } })
     expect(shown.text()).toContain('75.0 %')
     expect(shown.text()).toContain('25.0 %')
-    expect(shown.findAll('button[aria-label^="Take away"]').every((each) => each.attributes('disabled') !== undefined)).toBe(true)
+    expect(
+      shown.findAll('button[aria-label^="Take away"]').every((each) => each.attributes('disabled') !== undefined),
+    ).toBe(true)
     await shown.find('[aria-label="Weight of segment 2"]').setValue('3')
     expect((shown.emitted('set')!.at(-1)![1] as { weight: number }[])[1]!.weight).toBe(3)
     const count = shown.emitted('set')!.length
@@ -242,12 +314,18 @@ describe('forms of fixtures', () => {
 
   it('put together a move from poses', async () => {
     const shown = mount(MascotForm, { props: { fixture: made('mascot'), stage: 'main', problems: none } })
-    await shown.findAll('button').find((each) => each.text().includes('A move of my own'))!.trigger('click')
+    await shown
+      .findAll('button')
+      .find((each) => each.text().includes('A move of my own'))!
+      .trigger('click')
     const moves = shown.emitted('set')!.at(-1)![1] as { name: string; poses: { atMs: number }[] }[]
     expect(moves[0]!.name).toBe('curtsy')
     expect(moves[0]!.poses.map((each) => each.atMs)).toEqual([0, 400, 900])
     await shown.setProps({ fixture: { ...made('mascot'), moves: moves as never } })
-    await shown.findAll('button').find((each) => each.text() === 'Pose')!.trigger('click')
+    await shown
+      .findAll('button')
+      .find((each) => each.text() === 'Pose')!
+      .trigger('click')
     expect((shown.emitted('set')!.at(-1)![1] as typeof moves)[0]!.poses.at(-1)!.atMs).toBe(1_300)
     await shown.find('[aria-label="Show the move flare"]').trigger('click')
     expect(shown.emitted('play')).toEqual([['flare']])
@@ -255,9 +333,16 @@ describe('forms of fixtures', () => {
 
   it('take the moves of a moving picture from its markers', async () => {
     serve(() => ({ body: { markers: [{ cm: '{"name":"flutter"}' }, { cm: 'rest' }, { cm: 'rest' }] } }))
-    const shown = mount(MascotForm, { props: { fixture: { ...made('mascot'), figure: 'file' }, stage: 'main', problems: none } })
+    const shown = mount(MascotForm, {
+      props: { fixture: { ...made('mascot'), figure: 'file' }, stage: 'main', problems: none },
+    })
     await shown.setProps({ fixture: { ...made('mascot'), figure: 'file', file: 'moth.json' } })
-    await vi.waitFor(() => expect((shown.emitted('set') ?? []).at(-1)?.[1]).toEqual([{ name: 'flutter', poses: [] }, { name: 'rest', poses: [] }]))
+    await vi.waitFor(() =>
+      expect((shown.emitted('set') ?? []).at(-1)?.[1]).toEqual([
+        { name: 'flutter', poses: [] },
+        { name: 'rest', poses: [] },
+      ]),
+    )
   })
 
   it('keep several colours, at least one', async () => {
@@ -268,8 +353,27 @@ describe('forms of fixtures', () => {
   })
 
   it('say why a file was refused, and leave what was chosen', async () => {
-    serve((method) => (method === 'POST' ? { status: 422, body: { detail: 'Refused.', problems: [{ path: 'file', value: 'x', message: 'This file was not taken in: it is empty.', remedy: 'Bring another.' }] } } : { body: wiring() }))
-    const shown = mount(FileField, { props: { label: 'Picture', folder: 'Pictures', modelValue: 'taper.svg', problems: [] } })
+    serve((method) =>
+      method === 'POST'
+        ? {
+            status: 422,
+            body: {
+              detail: 'Refused.',
+              problems: [
+                {
+                  path: 'file',
+                  value: 'x',
+                  message: 'This file was not taken in: it is empty.',
+                  remedy: 'Bring another.',
+                },
+              ],
+            },
+          }
+        : { body: wiring() },
+    )
+    const shown = mount(FileField, {
+      props: { label: 'Picture', folder: 'Pictures', modelValue: 'taper.svg', problems: [] },
+    })
     const input = shown.find('input[type=file]')
     Object.defineProperty(input.element, 'files', { value: [new File([''], 'x.png')] })
     await input.trigger('change')
@@ -279,7 +383,18 @@ describe('forms of fixtures', () => {
 })
 
 describe('the head of a stage', () => {
-  const head = () => mount(StageHead, { props: { stage: STAGE, at: none }, global: { plugins: [router()], stubs: { TheDialog: { template: '<div v-if="open"><slot /></div>', props: ['open', 'title'] }, StagePlacing: true, StageAddress: true } } })
+  const head = () =>
+    mount(StageHead, {
+      props: { stage: STAGE, at: none },
+      global: {
+        plugins: [router()],
+        stubs: {
+          TheDialog: { template: '<div v-if="open"><slot /></div>', props: ['open', 'title'] },
+          StagePlacing: true,
+          StageAddress: true,
+        },
+      },
+    })
 
   it('says that no page shows it', () => {
     expect(head().text()).toContain('shown by no page')
@@ -287,20 +402,48 @@ describe('the head of a stage', () => {
 
   it('takes another size and keeps what stands there at its edges, or makes it fit', async () => {
     const shown = head()
-    await shown.findAll('button').find((each) => each.text() === '1280 × 720')!.trigger('click')
-    await shown.findAll('button').find((each) => each.text() === 'Wide, 1920 × 1080')!.trigger('click')
-    await shown.findAll('button').find((each) => each.text().startsWith('Keep distances'))!.trigger('click')
+    await shown
+      .findAll('button')
+      .find((each) => each.text() === '1280 × 720')!
+      .trigger('click')
+    await shown
+      .findAll('button')
+      .find((each) => each.text() === 'Wide, 1920 × 1080')!
+      .trigger('click')
+    await shown
+      .findAll('button')
+      .find((each) => each.text().startsWith('Keep distances'))!
+      .trigger('click')
     expect((shown.emitted('edit')![0]![0] as Stage).spots[0]!.frame).toMatchObject({ x: 72, y: 920, width: 520 })
-    await shown.findAll('button').find((each) => each.text() === '1280 × 720')!.trigger('click')
-    await shown.findAll('button').find((each) => each.text() === 'Wide, 1920 × 1080')!.trigger('click')
-    await shown.findAll('button').find((each) => each.text().startsWith('Make all fit'))!.trigger('click')
+    await shown
+      .findAll('button')
+      .find((each) => each.text() === '1280 × 720')!
+      .trigger('click')
+    await shown
+      .findAll('button')
+      .find((each) => each.text() === 'Wide, 1920 × 1080')!
+      .trigger('click')
+    await shown
+      .findAll('button')
+      .find((each) => each.text().startsWith('Make all fit'))!
+      .trigger('click')
     expect((shown.emitted('edit')![1]![0] as Stage).spots[0]!.frame).toMatchObject({ x: 108, y: 840, width: 780 })
   })
 })
 
 describe('stages as a whole', () => {
   const whole = async () => {
-    const shown = mount(StagesView, { global: { plugins: [router()], stubs: { StageCanvas: { template: '<div />', methods: { tell: () => undefined } }, StageHead: true, TryOnStage: true, TheDialog: true } } })
+    const shown = mount(StagesView, {
+      global: {
+        plugins: [router()],
+        stubs: {
+          StageCanvas: { template: '<div />', methods: { tell: () => undefined } },
+          StageHead: true,
+          TryOnStage: true,
+          TheDialog: true,
+        },
+      },
+    })
     await flushPromises()
     return shown
   }
@@ -318,7 +461,11 @@ describe('stages as a whole', () => {
 
   it('lists what stands there, what is before first, and every kind to add', async () => {
     const shown = mount(StageList, { props: { stage: STAGE, chosen: 'wheel' }, global: { plugins: [router()] } })
-    expect(shown.findAll('[aria-label^="Spots and fixtures"] button').map((each) => each.text())).toEqual(['Mascot', 'Wheel', 'Lower third'])
+    expect(shown.findAll('[aria-label^="Spots and fixtures"] button').map((each) => each.text())).toEqual([
+      'Mascot',
+      'Wheel',
+      'Lower third',
+    ])
     await shown.find('[aria-label="Add to the stage"]').trigger('click')
     expect(shown.findAll('[role=menuitem]')).toHaveLength(Object.keys(FIXTURES).length + 1)
   })
@@ -332,7 +479,24 @@ describe('looks', () => {
   it('are edited in place, and what would not stand out stays unsaved and says so', async () => {
     const asked = serve((method, _, body) => {
       const ink = (body as { house?: { looks: Look[] } } | undefined)?.house?.looks[0]?.ink
-      return method !== 'PUT' ? { body: wiring() } : ink === '#fff4df' ? { status: 422, body: { detail: 'No.', problems: [{ path: 'looks[0].ink', value: ink, message: 'The large line would not stand out.', remedy: 'Darker.' }] } } : { body: { version: 2 } }
+      return method !== 'PUT'
+        ? { body: wiring() }
+        : ink === '#fff4df'
+          ? {
+              status: 422,
+              body: {
+                detail: 'No.',
+                problems: [
+                  {
+                    path: 'looks[0].ink',
+                    value: ink,
+                    message: 'The large line would not stand out.',
+                    remedy: 'Darker.',
+                  },
+                ],
+              },
+            }
+          : { body: { version: 2 } }
     })
     const shown = mount(LooksView, { global: { plugins: [router()], stubs: { LookSample: true } } })
     await flushPromises()
@@ -346,7 +510,14 @@ describe('looks', () => {
 })
 
 describe('parts that show something', () => {
-  const ground = { stage: STAGE, folder: 'Bench', rack: 'bench', slate: [], values: ['viewer'], files: { Pictures: 'taper.svg', Videos: 'dip.webm' } }
+  const ground = {
+    stage: STAGE,
+    folder: 'Bench',
+    rack: 'bench',
+    slate: [],
+    values: ['viewer'],
+    files: { Pictures: 'taper.svg', Videos: 'dip.webm' },
+  }
 
   it('begin with values that play at once, and every field of their form is one of theirs', () => {
     for (const kind of ['picture', 'video', 'burst', 'names', 'spin', 'move'] as const) {
@@ -354,7 +525,14 @@ describe('parts that show something', () => {
       const fields = showFields(part, [STAGE], wiring().shelf)
       expect(fields.length).toBeGreaterThan(2)
       fields.forEach((field) => expect(Object.keys(part), `${kind}.${field.name}`).toContain(field.name))
-      fields.filter((field) => field.as === 'choice').forEach((field) => expect(field.choices!.map((each) => each.value), `${kind}.${field.name}`).toContain((part as unknown as Record<string, string>)[field.name]))
+      fields
+        .filter((field) => field.as === 'choice')
+        .forEach((field) =>
+          expect(
+            field.choices!.map((each) => each.value),
+            `${kind}.${field.name}`,
+          ).toContain((part as unknown as Record<string, string>)[field.name]),
+        )
       expect(sampleWords(part, { viewer: 'wickerby' })).not.toBe('')
     }
   })
@@ -362,7 +540,10 @@ describe('parts that show something', () => {
   it('offer the host’s own moves beside ours, and only its markers of a moving picture', () => {
     const own = { ...made('mascot'), moves: [{ name: 'curtsy', poses: [] }] }
     const move = newPart('move', [], ground)
-    const names = (fixture: Fixture) => showFields(move, [{ ...STAGE, fixtures: [fixture] }], []).find((each) => each.name === 'move')!.choices!.map((each) => each.value)
+    const names = (fixture: Fixture) =>
+      showFields(move, [{ ...STAGE, fixtures: [fixture] }], [])
+        .find((each) => each.name === 'move')!
+        .choices!.map((each) => each.value)
     expect(names(own)).toEqual(['kindle', 'sway', 'flare', 'droop', 'doze', 'curtsy'])
     expect(names({ ...own, figure: 'file' })).toEqual(['curtsy'])
   })

@@ -16,15 +16,47 @@ const words = ref<PublicWord[]>([])
 const failed = ref('')
 const search = ref('')
 const standing = ref<Standing | ''>('')
-watch(() => live.wiringStamp, () => ask<PublicWord[]>('GET', '/words').then((found) => (words.value = found), (refusal: Error) => (failed.value = refusal.message)), { immediate: true })
-const opens = (word: PublicWord) => !standing.value || word.standings.includes('anyone') || word.standings.includes(standing.value)
-const found = computed(() => words.value.filter((each) => each.on && opens(each) && [...each.words, each.description].join(' ').toLowerCase().includes(search.value.trim().toLowerCase())))
+watch(
+  () => live.wiringStamp,
+  () =>
+    ask<PublicWord[]>('GET', '/words').then(
+      (found) => (words.value = found),
+      (refusal: Error) => (failed.value = refusal.message),
+    ),
+  { immediate: true },
+)
+const opens = (word: PublicWord) =>
+  !standing.value || word.standings.includes('anyone') || word.standings.includes(standing.value)
+const found = computed(() =>
+  words.value.filter(
+    (each) =>
+      each.on &&
+      opens(each) &&
+      [...each.words, each.description].join(' ').toLowerCase().includes(search.value.trim().toLowerCase()),
+  ),
+)
 const off = computed(() => words.value.filter((each) => !each.on))
 const undescribed = computed(() => words.value.filter((each) => each.on && !each.description))
-const cueOf = (word: PublicWord) => wiring.cues.find((each) => each.cue.pulls.some((pull) => pull.kind === 'chatWord' && pull.words.some((typed) => word.words.includes(pull.general ? wiring.house.prefix + typed : typed))))
+const cueOf = (word: PublicWord) =>
+  wiring.cues.find((each) =>
+    each.cue.pulls.some(
+      (pull) =>
+        pull.kind === 'chatWord' &&
+        pull.words.some((typed) => word.words.includes(pull.general ? wiring.house.prefix + typed : typed)),
+    ),
+  )
 const rule = (word: PublicWord) => {
-  const who = STANDINGS.filter((each) => word.standings.includes(each.standing)).map((each) => (each.standing === 'member' && word.months ? `members of ${word.months} months` : each.plural))
-  return [word.standings.includes('anyone') ? '' : `for ${either(who)}`, word.argument && `with ${word.argument} behind it`, word.price > 0 && `${word.price} ${wiring.house.pointsMany}`, word.restMs > 0 && `rests ${span(word.restMs)}`].filter(Boolean).join(' · ')
+  const who = STANDINGS.filter((each) => word.standings.includes(each.standing)).map((each) =>
+    each.standing === 'member' && word.months ? `members of ${word.months} months` : each.plural,
+  )
+  return [
+    word.standings.includes('anyone') ? '' : `for ${either(who)}`,
+    word.argument && `with ${word.argument} behind it`,
+    word.price > 0 && `${word.price} ${wiring.house.pointsMany}`,
+    word.restMs > 0 && `rests ${span(word.restMs)}`,
+  ]
+    .filter(Boolean)
+    .join(' · ')
 }
 </script>
 
@@ -34,25 +66,67 @@ const rule = (word: PublicWord) => {
     <div class="mx-auto max-w-[980px] py-3">
       <div class="flex items-center gap-2">
         <h1 class="flex-1 text-[24px]">Words for viewers</h1>
-        <a class="button" href="/words" target="_blank" rel="noopener"><ExternalLink :size="14" /> The page, to print</a>
-        <a class="button" href="/api/words/file" download="words.html"><Download :size="14" /> As one file for the web</a>
+        <a class="button" href="/words" target="_blank" rel="noopener"
+          ><ExternalLink :size="14" /> The page, to print</a
+        >
+        <a class="button" href="/api/words/file" download="words.html"
+          ><Download :size="14" /> As one file for the web</a
+        >
       </div>
-      <p class="text-soft">Viewers cannot reach this computer: put the file where they can. In chat, <code class="font-mono">{commands}</code> in an answer is the list for who asks.</p>
+      <p class="text-soft">
+        Viewers cannot reach this computer: put the file where they can. In chat,
+        <code class="font-mono">{commands}</code> in an answer is the list for who asks.
+      </p>
       <div class="mt-3 flex flex-wrap items-center gap-1.5" role="group" aria-label="Show what may be used by">
-        <button v-for="each in [{ standing: '' as const, plural: 'everything' }, ...STANDINGS]" :key="each.standing" class="rounded-full border px-3 py-0.5 text-[13px]" :class="standing === each.standing ? 'border-ink bg-well font-semibold' : 'border-edge'" :aria-pressed="standing === each.standing" @click="standing = each.standing">{{ each.plural }}</button>
-        <input v-model="search" type="search" class="field ml-auto w-[200px]" placeholder="Find" aria-label="Find a word" />
+        <button
+          v-for="each in [{ standing: '' as const, plural: 'everything' }, ...STANDINGS]"
+          :key="each.standing"
+          class="rounded-full border px-3 py-0.5 text-[13px]"
+          :class="standing === each.standing ? 'border-ink bg-well font-semibold' : 'border-edge'"
+          :aria-pressed="standing === each.standing"
+          @click="standing = each.standing"
+        >
+          {{ each.plural }}
+        </button>
+        <input
+          v-model="search"
+          type="search"
+          class="field ml-auto w-[200px]"
+          placeholder="Find"
+          aria-label="Find a word"
+        />
       </div>
       <p v-if="failed" role="alert" class="pt-2 text-wax-words">{{ failed }}</p>
       <ul class="sheet mt-3 px-4 py-1">
         <li v-for="word in found" :key="word.words[0]" class="flex gap-4 border-t border-line py-1.5 first:border-0">
-          <span class="w-[190px] flex-none"><code class="font-mono font-semibold">{{ word.words[0] }}</code><span v-if="word.words.length > 1" class="text-[12.5px] text-soft"> or {{ word.words.slice(1).join(', ') }}</span></span>
-          <span class="min-w-0 flex-1">{{ word.description || 'No description yet.' }}<span class="block text-[12.5px] text-soft">{{ rule(word) }}</span></span>
-          <RouterLink v-if="cueOf(word)" class="flex-none text-[13px] underline" :to="`/cues/${cueOf(word)!.cue.id}`">{{ cueOf(word)!.cue.name }}</RouterLink>
+          <span class="w-[190px] flex-none"
+            ><code class="font-mono font-semibold">{{ word.words[0] }}</code
+            ><span v-if="word.words.length > 1" class="text-[12.5px] text-soft">
+              or {{ word.words.slice(1).join(', ') }}</span
+            ></span
+          >
+          <span class="min-w-0 flex-1"
+            >{{ word.description || 'No description yet.'
+            }}<span class="block text-[12.5px] text-soft">{{ rule(word) }}</span></span
+          >
+          <RouterLink v-if="cueOf(word)" class="flex-none text-[13px] underline" :to="`/cues/${cueOf(word)!.cue.id}`">{{
+            cueOf(word)!.cue.name
+          }}</RouterLink>
         </li>
-        <li v-if="found.length === 0" class="py-4 text-center text-soft">{{ words.length ? 'Nothing found.' : 'No cue tells viewers of a word yet. Tick “told to viewers” at a cue that has one.' }}</li>
+        <li v-if="found.length === 0" class="py-4 text-center text-soft">
+          {{
+            words.length
+              ? 'Nothing found.'
+              : 'No cue tells viewers of a word yet. Tick “told to viewers” at a cue that has one.'
+          }}
+        </li>
       </ul>
-      <p v-if="off.length" class="pt-2 text-[13px] text-soft">Left out, for they are off: {{ off.map((each) => each.words[0]).join(', ') }}.</p>
-      <p v-if="undescribed.length" class="pt-1 text-[13px] text-soft">Without a description: {{ undescribed.map((each) => each.words[0]).join(', ') }}.</p>
+      <p v-if="off.length" class="pt-2 text-[13px] text-soft">
+        Left out, for they are off: {{ off.map((each) => each.words[0]).join(', ') }}.
+      </p>
+      <p v-if="undescribed.length" class="pt-1 text-[13px] text-soft">
+        Without a description: {{ undescribed.map((each) => each.words[0]).join(', ') }}.
+      </p>
     </div>
   </div>
 </template>

@@ -13,18 +13,38 @@ import com.tngtech.archunit.lang.ArchRule;
 @AnalyzeClasses(packages = "org.waxbell", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
     @ArchTest
-    static final ArchRule CORE_KNOWS_ONLY_ITSELF = classes().should().onlyDependOnClassesThat().resideInAnyPackage(
-            "org.waxbell..", "java.lang..", "java.util..", "java.time..", "com.ibm.icu..", "org.ahocorasick..", "com.google.re2j..",
-            "dev.cel..", "com.carrotsearch.hppc..", "org.jspecify..");
+    static final ArchRule CORE_KNOWS_ONLY_ITSELF = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(
+                    "org.waxbell..",
+                    "java.lang..",
+                    "java.util..",
+                    "java.time..",
+                    "com.ibm.icu..",
+                    "org.ahocorasick..",
+                    "com.google.re2j..",
+                    "dev.cel..",
+                    "com.carrotsearch.hppc..",
+                    "org.jspecify..");
 
     @ArchTest
-    static final ArchRule NO_THREADS_OR_RANDOM = noClasses().should().dependOnClassesThat()
-            .haveNameMatching("java\\.lang\\.Thread|java\\.util\\.Random|java\\.util\\.concurrent\\..*|java\\.security\\.SecureRandom");
+    static final ArchRule NO_THREADS_OR_RANDOM = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .haveNameMatching(
+                    "java\\.lang\\.Thread|java\\.util\\.Random|java\\.util\\.concurrent\\..*|java\\.security\\.SecureRandom");
 
     @ArchTest
-    static final ArchRule NO_WALL_CLOCK = noClasses().should().callMethod(System.class, "currentTimeMillis")
-            .orShould().callMethod(System.class, "nanoTime").orShould().callMethod(java.time.Instant.class, "now");
+    static final ArchRule NO_WALL_CLOCK = noClasses()
+            .should()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime")
+            .orShould()
+            .callMethod(java.time.Instant.class, "now");
 
     @ArchTest
-    static final ArchRule NO_CIRCLES = slices().matching("org.waxbell.(*)..").should().beFreeOfCycles();
+    static final ArchRule NO_CIRCLES =
+            slices().matching("org.waxbell.(*)..").should().beFreeOfCycles();
 }

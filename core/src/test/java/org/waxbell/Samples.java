@@ -44,16 +44,23 @@ public final class Samples {
     public static final Viewer WICKERBY = viewer("wickerby", Standing.VIP);
     public static final Viewer SEDGE = viewer("captain_sedge", Standing.MODERATOR);
     public static final Rack BENCH = new Rack(1, "bench", "At the bench", true);
-    public static final Shelf SHELF = new Shelf(List.of(sound("pour-1.wav", 1_900), sound("pour-2.wav", 1_700),
-            sound("pour-3.wav", 2_100), new Media("taper.svg", "Pictures", "f00d", "image/svg+xml", 0)));
+    public static final Shelf SHELF = new Shelf(List.of(
+            sound("pour-1.wav", 1_900),
+            sound("pour-2.wav", 1_700),
+            sound("pour-3.wav", 2_100),
+            new Media("taper.svg", "Pictures", "f00d", "image/svg+xml", 0)));
     public static final Stage MAIN = stage(new BusyRule.Wait(5, 20_000));
 
-    private Samples() {
-    }
+    private Samples() {}
 
     public static Stage stage(BusyRule lowerThird) {
-        return Stage.plain("main", "Main", 1280, 720,
-                List.of(Spot.plain("lower-third", "Lower third", 72, 560, 520, 110, lowerThird),
+        return Stage.plain(
+                "main",
+                "Main",
+                1280,
+                720,
+                List.of(
+                        Spot.plain("lower-third", "Lower third", 72, 560, 520, 110, lowerThird),
                         Spot.plain("corner", "Corner", 900, 40, 340, 110, new BusyRule.Wait(5, 20_000))),
                 List.of(Outlet.plain("bench", "Bench", new BusyRule.Share(3))));
     }
@@ -75,7 +82,22 @@ public final class Samples {
     }
 
     public static CardPart card(String id, Anchor start, long length, String spot) {
-        return new CardPart(id, start, length, "main", spot, "beeswax", "{viewer}", "pours a tall taper", "taper.svg", false, "", "", 400, 600, Manner.PLAIN);
+        return new CardPart(
+                id,
+                start,
+                length,
+                "main",
+                spot,
+                "beeswax",
+                "{viewer}",
+                "pours a tall taper",
+                "taper.svg",
+                false,
+                "",
+                "",
+                400,
+                600,
+                Manner.PLAIN);
     }
 
     public static SoundPart pouring(String id) {
@@ -91,8 +113,13 @@ public final class Samples {
     }
 
     public static Cue pour() {
-        return cue("pour-the-taper", List.of("!pour", "!taper"), List.of(new CooldownGate(14_000, 0)),
-                card("card", new Anchor.At(0), 5_600), pouring("sound"), reply("thanks", new Anchor.After("card", 200)));
+        return cue(
+                "pour-the-taper",
+                List.of("!pour", "!taper"),
+                List.of(new CooldownGate(14_000, 0)),
+                card("card", new Anchor.At(0), 5_600),
+                pouring("sound"),
+                reply("thanks", new Anchor.After("card", 200)));
     }
 
     public static Cue cue(String id, List<String> words, List<Gate> gates, Part... parts) {
@@ -101,8 +128,21 @@ public final class Samples {
 
     public static Cue cue(String id, List<String> words, List<Gate> gates, Urgency urgency, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1).replace('-', ' ');
-        return new Cue(4, id, name, "", true, "bench", true, List.of(new ChatWordPull(words, false, "")), gates, List.of(),
-                List.of(Take.only(new Score(List.of(parts)))), TakeRule.FIRST, urgency, 60_000);
+        return new Cue(
+                4,
+                id,
+                name,
+                "",
+                true,
+                "bench",
+                true,
+                List.of(new ChatWordPull(words, false, "")),
+                gates,
+                List.of(),
+                List.of(Take.only(new Score(List.of(parts)))),
+                TakeRule.FIRST,
+                urgency,
+                60_000);
     }
 
     public static Cue pulledBy(Cue cue, Pull... pulls) {
@@ -123,9 +163,19 @@ public final class Samples {
 
     /** The house of the demo: drips, a circle, a neighbour, values of the slate. */
     public static House house() {
-        return new House(3, "!", "practice", "drip", "drips", false, List.of(new Circle("dippers", "Dippers", List.of("Brine_Otter"))),
-                List.of("reed_bell"), List.of(new SlateValue("pours", "Pours tonight", true, false, false, "0"),
-                new SlateValue("wish", "Wish", false, true, true, "none")), List.of());
+        return new House(
+                3,
+                "!",
+                "practice",
+                "drip",
+                "drips",
+                false,
+                List.of(new Circle("dippers", "Dippers", List.of("Brine_Otter"))),
+                List.of("reed_bell"),
+                List.of(
+                        new SlateValue("pours", "Pours tonight", true, false, false, "0"),
+                        new SlateValue("wish", "Wish", false, true, true, "none")),
+                List.of());
     }
 
     public static Wiring housed(Cue... cues) {

@@ -25,7 +25,8 @@ public class App {
     public static void main(String[] args) {
         try {
             if (args.length > 0 && args[0].equals("rehearse")) {
-                new RehearseCommand(System.out, System.err).run(Arrays.asList(args).subList(1, args.length));
+                new RehearseCommand(System.out, System.err)
+                        .run(Arrays.asList(args).subList(1, args.length));
                 return;
             }
             Options options = Options.parse(args);
@@ -38,7 +39,8 @@ public class App {
             System.err.println(refused.getMessage() + "\n" + refused.remedy());
             System.exit(StartRefused.EXIT_CODE);
         } catch (RuntimeException broken) {
-            System.err.println("Wax Bell did not start: " + NestedExceptionUtils.getMostSpecificCause(broken).getMessage()
+            System.err.println("Wax Bell did not start: "
+                    + NestedExceptionUtils.getMostSpecificCause(broken).getMessage()
                     + "\nThe log in the data folder says more; copies of the database are in its folder backups.");
             System.exit(StartRefused.EXIT_CODE);
         }

@@ -15,18 +15,34 @@ import org.waxbell.wiring.CueBook;
 @AnalyzeClasses(packages = "org.waxbell.app", importOptions = ImportOption.DoNotIncludeTests.class)
 class AppArchitectureTest {
     @ArchTest
-    static final ArchRule ONLY_ONE_READS_THE_WALL_CLOCK = noClasses().that().doNotHaveSimpleName("SystemClock")
-            .should().callMethod(System.class, "currentTimeMillis").orShould().callMethod(java.time.Instant.class, "now");
+    static final ArchRule ONLY_ONE_READS_THE_WALL_CLOCK = noClasses()
+            .that()
+            .doNotHaveSimpleName("SystemClock")
+            .should()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(java.time.Instant.class, "now");
 
     @ArchTest
-    static final ArchRule ADAPTERS_STAY_APART_FROM_PAGES = noClasses().that().resideInAnyPackage("..practice..", "..stage..", "..media..")
-            .should().dependOnClassesThat().resideInAPackage("..rest..");
+    static final ArchRule ADAPTERS_STAY_APART_FROM_PAGES = noClasses()
+            .that()
+            .resideInAnyPackage("..practice..", "..stage..", "..media..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("..rest..");
 
     @ArchTest
-    static final ArchRule THE_STORE_KNOWS_NO_ADAPTER = noClasses().that().resideInAPackage("..store..")
-            .should().dependOnClassesThat().resideInAnyPackage("..practice..", "..stage..", "..rest..", "..socket..", "..run..");
+    static final ArchRule THE_STORE_KNOWS_NO_ADAPTER = noClasses()
+            .that()
+            .resideInAPackage("..store..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("..practice..", "..stage..", "..rest..", "..socket..", "..run..");
 
     @ArchTest
-    static final ArchRule ONLY_THE_LOOP_MAKES_ENGINES = noClasses().that().resideOutsideOfPackage("..run..")
-            .should().callConstructor(Engine.class, CueBook.class, EngineState.class, long.class, Calendars.class);
+    static final ArchRule ONLY_THE_LOOP_MAKES_ENGINES = noClasses()
+            .that()
+            .resideOutsideOfPackage("..run..")
+            .should()
+            .callConstructor(Engine.class, CueBook.class, EngineState.class, long.class, Calendars.class);
 }

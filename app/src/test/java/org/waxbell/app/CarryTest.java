@@ -25,6 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 class CarryTest {
     @TempDir
     static Path data;
+
     private static Running app;
     private static Running bare;
 
@@ -41,7 +42,9 @@ class CarryTest {
     }
 
     private static String export(Running from) {
-        return from.bean(Documents.class).writeOut(WiringDocument.of(from.bean(WiringStore.class).current().wiring()));
+        return from.bean(Documents.class)
+                .writeOut(
+                        WiringDocument.of(from.bean(WiringStore.class).current().wiring()));
     }
 
     private static ObjectNode document() {
@@ -66,7 +69,9 @@ class CarryTest {
         assertThat(answer.body().at("/problems/0/path").asString()).isEqualTo(path);
         assertThat(answer.body().at("/problems/0/message").asString()).contains(message);
         assertThat(answer.body().at("/problems/0/remedy").asString()).isNotBlank();
-        assertThat(app.ask("POST", "/api/wiring/document?whole=true&revision=" + revision(), document.toString()).status()).isEqualTo(422);
+        assertThat(app.ask("POST", "/api/wiring/document?whole=true&revision=" + revision(), document.toString())
+                        .status())
+                .isEqualTo(422);
         assertThat(export(app)).isEqualTo(before);
     }
 
@@ -96,7 +101,8 @@ class CarryTest {
         assertThat(export(app)).as("a preview changes nothing").isEqualTo(before);
         assertThat(bring(app, text, true).status()).isEqualTo(200);
         assertThat(app.bean(Documents.class).tree(export(app))).isEqualTo(other);
-        assertThat(app.say("wickerby", "!pour").body().get("sentence").asString()).startsWith("no cue has this word");
+        assertThat(app.say("wickerby", "!pour").body().get("sentence").asString())
+                .startsWith("no cue has this word");
         assertThat(app.post("/api/undo", null).status()).isEqualTo(200);
         assertThat(export(app)).isEqualTo(before);
         assertThat(app.post("/api/redo", null).status()).isEqualTo(200);
@@ -111,7 +117,10 @@ class CarryTest {
         ObjectNode piece = document();
         ((ObjectNode) piece.at("/house")).put("prefix", "?");
         ArrayNode cues = (ArrayNode) piece.get("cues");
-        JsonNode silent = cues.valueStream().filter(cue -> cue.get("id").asString().equals("what-may-i-ask")).findFirst().orElseThrow();
+        JsonNode silent = cues.valueStream()
+                .filter(cue -> cue.get("id").asString().equals("what-may-i-ask"))
+                .findFirst()
+                .orElseThrow();
         cues.removeAll().add(((ObjectNode) silent).put("rack", "my-cues"));
         ((ArrayNode) piece.get("racks")).removeAll();
         ((ArrayNode) piece.get("stages")).removeAll();
@@ -121,9 +130,14 @@ class CarryTest {
         assertThat(names(preview.get("removes"))).isEmpty();
         assertThat(bring(bare, piece.toString(), false).status()).isEqualTo(200);
         JsonNode wiring = bare.get("/api/wiring").body();
-        assertThat(wiring.at("/house/house/prefix").asString()).as("what the house says is not replaced").isEqualTo("!");
-        assertThat(wiring.at("/house/house/circles")).as("what it has not is added").hasSize(1);
-        assertThat(bare.say("wickerby", "!words").body().get("sentence").asString()).isEqualTo("rang What may I ask");
+        assertThat(wiring.at("/house/house/prefix").asString())
+                .as("what the house says is not replaced")
+                .isEqualTo("!");
+        assertThat(wiring.at("/house/house/circles"))
+                .as("what it has not is added")
+                .hasSize(1);
+        assertThat(bare.say("wickerby", "!words").body().get("sentence").asString())
+                .isEqualTo("rang What may I ask");
     }
 
     @Test
@@ -131,47 +145,100 @@ class CarryTest {
         String text = export(app);
         long seen = revision();
         JsonNode rack = app.get("/api/wiring").body().at("/racks/0");
-        app.put("/api/racks/at-the-bench", Map.of("version", rack.get("version"), "rack", ((ObjectNode) rack.get("rack")).put("name", "On the bench")));
+        app.put(
+                "/api/racks/at-the-bench",
+                Map.of(
+                        "version",
+                        rack.get("version"),
+                        "rack",
+                        ((ObjectNode) rack.get("rack")).put("name", "On the bench")));
         Running.Answer late = app.ask("POST", "/api/wiring/document?whole=true&revision=" + seen, text);
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.body().get("detail").asString()).contains("since you looked");
         assertThat(app.get("/api/changes").body().at("/0/what").asString()).isEqualTo("edit of rack On the bench");
-        JsonNode change = app.get("/api/changes/" + app.get("/api/changes").body().at("/0/step")).body();
+        JsonNode change = app.get(
+                        "/api/changes/" + app.get("/api/changes").body().at("/0/step"))
+                .body();
         assertThat(change.at("/0/before").asString()).contains("At the bench");
         assertThat(change.at("/0/after").asString()).contains("On the bench");
         seen = revision();
         app.post("/api/undo", null);
-        assertThat(app.ask("POST", "/api/wiring/document?whole=true&revision=" + seen, text).status()).as("an undo is a change too").isEqualTo(409);
+        assertThat(app.ask("POST", "/api/wiring/document?whole=true&revision=" + seen, text)
+                        .status())
+                .as("an undo is a change too")
+                .isEqualTo(409);
     }
 
     @Test
     void everyPlaceThatDoesNotFitIsNamed() {
-        refused(document -> ((ObjectNode) document.at("/cues/0/takes/0/score/parts/0")).put("colour", "red"), "cues[0].takes[0].score.parts[0].colour", "No field is called");
+        refused(
+                document -> ((ObjectNode) document.at("/cues/0/takes/0/score/parts/0")).put("colour", "red"),
+                "cues[0].takes[0].score.parts[0].colour",
+                "No field is called");
         refused(document -> ((ObjectNode) document.at("/cues/1")).remove("urgency"), "cues[1].urgency", "is missing");
-        refused(document -> ((ObjectNode) document.at("/cues/0/takes/0/score/parts/0")).put("kind", "firework"), "cues[0].takes[0].score.parts[0].kind", "not known");
+        refused(
+                document -> ((ObjectNode) document.at("/cues/0/takes/0/score/parts/0")).put("kind", "firework"),
+                "cues[0].takes[0].score.parts[0].kind",
+                "not known");
         ObjectNode panic = document();
         ((ObjectNode) panic.at("/cues/0")).put("urgency", "panic");
-        assertThat(preview(app, panic.toString(), true).body().at("/problems/0/remedy").asString()).isEqualTo("Write calm, usual or urgent.");
+        assertThat(preview(app, panic.toString(), true)
+                        .body()
+                        .at("/problems/0/remedy")
+                        .asString())
+                .isEqualTo("Write calm, usual or urgent.");
         ((ObjectNode) panic.at("/cues/0")).put("urgency", "calm").put("formatVersion", 7);
-        assertThat(preview(app, panic.toString(), true).body().at("/problems/0/remedy").asString()).isEqualTo("Write 4.");
-        refused(document -> ((ObjectNode) document.at("/stages/0")).put("width", "wide"), "stages[0].width", "wrong kind");
+        assertThat(preview(app, panic.toString(), true)
+                        .body()
+                        .at("/problems/0/remedy")
+                        .asString())
+                .isEqualTo("Write 4.");
+        refused(
+                document -> ((ObjectNode) document.at("/stages/0")).put("width", "wide"),
+                "stages[0].width",
+                "wrong kind");
         refused(document -> ((ObjectNode) document.at("/cues/2")).put("id", "pour-the-taper"), "cues[2].id", "twice");
         refused(document -> document.put("formatVersion", 9), "formatVersion", "newer Wax Bell");
-        refused(document -> ((ObjectNode) document.at("/cues/0/takes/0/score/parts/1")).put("folder", "Waves"), "cues[0].takes[0].score.parts[1].folder", "no such sound on the shelf");
-        refused(document -> ((ObjectNode) document.at("/stages/0/spots/0")).put("id", "upper-third"), "cues[0].takes[0].score.parts[0].spot", "no such spot");
-        refused(document -> ((ObjectNode) document.at("/stages/0/spots/1/frame")).put("width", 0), "stages[0].spots[1].frame.width", "out of range");
+        refused(
+                document -> ((ObjectNode) document.at("/cues/0/takes/0/score/parts/1")).put("folder", "Waves"),
+                "cues[0].takes[0].score.parts[1].folder",
+                "no such sound on the shelf");
+        refused(
+                document -> ((ObjectNode) document.at("/stages/0/spots/0")).put("id", "upper-third"),
+                "cues[0].takes[0].score.parts[0].spot",
+                "no such spot");
+        refused(
+                document -> ((ObjectNode) document.at("/stages/0/spots/1/frame")).put("width", 0),
+                "stages[0].spots[1].frame.width",
+                "out of range");
     }
 
     @Test
     void whatIsNoDocumentIsRefusedWithoutBeingTakenIn() {
-        assertThat(preview(app, "[" .repeat(1_000) + "]".repeat(1_000), true).body().at("/problems/0/message").asString()).contains("nest");
-        assertThat(preview(app, "{\"formatVersion\": 1,\n \"house\": ", true).body().at("/problems/0/path").asString()).startsWith("line 2");
-        assertThat(preview(app, "{\"formatVersion\":1,\"formatVersion\":1}", true).body().at("/problems/0/message").asString()).contains("uplicate");
-        assertThat(preview(app, "{}", true).body().at("/problems/0/message").asString()).isEqualTo("This is not a wiring of Wax Bell.");
+        assertThat(preview(app, "[".repeat(1_000) + "]".repeat(1_000), true)
+                        .body()
+                        .at("/problems/0/message")
+                        .asString())
+                .contains("nest");
+        assertThat(preview(app, "{\"formatVersion\": 1,\n \"house\": ", true)
+                        .body()
+                        .at("/problems/0/path")
+                        .asString())
+                .startsWith("line 2");
+        assertThat(preview(app, "{\"formatVersion\":1,\"formatVersion\":1}", true)
+                        .body()
+                        .at("/problems/0/message")
+                        .asString())
+                .contains("uplicate");
+        assertThat(preview(app, "{}", true).body().at("/problems/0/message").asString())
+                .isEqualTo("This is not a wiring of Wax Bell.");
         Running.Answer large = preview(app, "\"" + "a".repeat(50_000_000) + "\"", true);
         assertThat(large.status()).isEqualTo(413);
         assertThat(large.body().at("/problems/0/remedy").asString()).contains("20 MB");
-        Running.Answer latin = app.askBytes("POST", "/api/wiring/document/preview?whole=true", "{\n\"a\": \"caf\u00e9\"}".getBytes(StandardCharsets.ISO_8859_1));
+        Running.Answer latin = app.askBytes(
+                "POST",
+                "/api/wiring/document/preview?whole=true",
+                "{\n\"a\": \"caf\u00e9\"}".getBytes(StandardCharsets.ISO_8859_1));
         assertThat(latin.body().at("/problems/0/path").asString()).isEqualTo("line 2");
         assertThat(latin.body().at("/problems/0/value").asString()).isEqualTo("byte E9");
     }
@@ -179,8 +246,10 @@ class CarryTest {
     @Test
     void olderDocumentsAreBroughtUpToDate() throws IOException {
         try (InputStream old = Objects.requireNonNull(CarryTest.class.getResourceAsStream("/old/carried-2.json"))) {
-            JsonNode preview = preview(app, new String(old.readAllBytes(), StandardCharsets.UTF_8), true).body();
-            assertThat(names(preview.get("removes"))).containsExactly("What may I ask", "Spin the dyes", "See it dipped", "Tilly flares", "With thanks");
+            JsonNode preview = preview(app, new String(old.readAllBytes(), StandardCharsets.UTF_8), true)
+                    .body();
+            assertThat(names(preview.get("removes")))
+                    .containsExactly("What may I ask", "Spin the dyes", "See it dipped", "Tilly flares", "With thanks");
             assertThat(names(preview.get("leaves"))).contains("Good evening", "Honeycomb gift");
         }
     }
@@ -190,16 +259,29 @@ class CarryTest {
         JsonNode view = app.get("/api/wiring").body().at("/stages/0");
         ObjectNode stage = (ObjectNode) view.get("stage").deepCopy();
         stage.put("name", "Bench view");
-        assertThat(app.put("/api/stages/main", Map.of("version", view.get("version"), "stage", stage)).status()).isEqualTo(200);
-        assertThat(app.put("/api/stages/main", Map.of("version", view.get("version"), "stage", stage)).status()).isEqualTo(409);
+        assertThat(app.put("/api/stages/main", Map.of("version", view.get("version"), "stage", stage))
+                        .status())
+                .isEqualTo(200);
+        assertThat(app.put("/api/stages/main", Map.of("version", view.get("version"), "stage", stage))
+                        .status())
+                .isEqualTo(409);
         app.post("/api/undo", null);
         long now = app.get("/api/wiring").body().at("/stages/0/version").asLong();
-        Running.Answer breaks = app.put("/api/stages/main", Map.of("version", now, "stage", stage.deepCopy().set("outlets", Running.JSON.createArrayNode())));
+        Running.Answer breaks = app.put(
+                "/api/stages/main",
+                Map.of("version", now, "stage", stage.deepCopy().set("outlets", Running.JSON.createArrayNode())));
         assertThat(breaks.status()).isEqualTo(422);
-        assertThat(breaks.body().at("/problems/0/message").asString()).isEqualTo("The stage Bench view has no such outlet.");
-        assertThat(app.ask("DELETE", "/api/stages/main?version=" + now, null).status()).isEqualTo(422);
-        assertThat(app.put("/api/stages/second", Map.of("version", 0, "stage", stage.deepCopy().put("id", "second"))).status()).isEqualTo(200);
-        assertThat(app.ask("DELETE", "/api/stages/second?version=1", null).status()).isEqualTo(200);
+        assertThat(breaks.body().at("/problems/0/message").asString())
+                .isEqualTo("The stage Bench view has no such outlet.");
+        assertThat(app.ask("DELETE", "/api/stages/main?version=" + now, null).status())
+                .isEqualTo(422);
+        assertThat(app.put(
+                                "/api/stages/second",
+                                Map.of("version", 0, "stage", stage.deepCopy().put("id", "second")))
+                        .status())
+                .isEqualTo(200);
+        assertThat(app.ask("DELETE", "/api/stages/second?version=1", null).status())
+                .isEqualTo(200);
         JsonNode rack = app.get("/api/wiring").body().at("/racks/0");
         Running.Answer used = app.ask("DELETE", "/api/racks/at-the-bench?version=" + rack.get("version"), null);
         assertThat(used.status()).isEqualTo(422);
@@ -213,13 +295,18 @@ class CarryTest {
             app.say("lowtide_lou", "!commands");
             chat.next("line");
             String told = chat.next("line").at("/body/text").asString();
-            assertThat(told).startsWith("lowtide_lou, you may use !pour, !tonight, ").doesNotContain("!snuff", "!taper");
-            assertThat(app.say("captain_sedge", "!puor").body().get("sentence").asString()).contains("perhaps !pour was meant");
+            assertThat(told)
+                    .startsWith("lowtide_lou, you may use !pour, !tonight, ")
+                    .doesNotContain("!snuff", "!taper");
+            assertThat(app.say("captain_sedge", "!puor").body().get("sentence").asString())
+                    .contains("perhaps !pour was meant");
             chat.next("line");
             JsonNode hint = chat.next("line").get("body");
             assertThat(hint.get("text").asString()).isEqualTo("No cue has !puor. Did you mean !pour?");
             assertThat(hint.get("to").asString()).isEqualTo("captain_sedge");
-            assertThat(app.say("lowtide_lou", "!puor").body().get("sentence").asString()).startsWith("no cue has this word").doesNotContain("perhaps");
+            assertThat(app.say("lowtide_lou", "!puor").body().get("sentence").asString())
+                    .startsWith("no cue has this word")
+                    .doesNotContain("perhaps");
         }
     }
 }

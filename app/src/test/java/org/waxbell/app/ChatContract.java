@@ -33,30 +33,44 @@ abstract class ChatContract {
     /** Waits until the decision about a line has been kept, and gives it. */
     JsonNode decided(String viewer, String line) {
         String event = viewer + ": " + line;
-        await("decided: " + event).atMost(PATIENCE).until(() -> app().get("/api/journal").body().valueStream().anyMatch(each -> each.get("event").asString().contains(line)));
-        return app().get("/api/journal").body().valueStream().filter(each -> each.get("event").asString().contains(line)).reduce((one, other) -> other).orElseThrow();
+        await("decided: " + event)
+                .atMost(PATIENCE)
+                .until(() -> app().get("/api/journal")
+                        .body()
+                        .valueStream()
+                        .anyMatch(each -> each.get("event").asString().contains(line)));
+        return app().get("/api/journal")
+                .body()
+                .valueStream()
+                .filter(each -> each.get("event").asString().contains(line))
+                .reduce((one, other) -> other)
+                .orElseThrow();
     }
 
     @Test
     void aLineRingsAndIsAnsweredWhereItWasWritten() {
         writes("tallowmoth", "!commands");
-        assertThat(decided("tallowmoth", "!commands").get("sentence").asString()).startsWith("rang");
+        assertThat(decided("tallowmoth", "!commands").get("sentence").asString())
+                .startsWith("rang");
         assertThat(nextAnswer()).contains("!pour");
     }
 
     @Test
     void moderatorsAreKnownAndViewersAreNot() {
         writes("tallowmoth", "!kettle now");
-        assertThat(decided("tallowmoth", "!kettle now").get("sentence").asString()).startsWith("held Kettle on");
+        assertThat(decided("tallowmoth", "!kettle now").get("sentence").asString())
+                .startsWith("held Kettle on");
         moderatorWrites("!kettle please");
-        assertThat(decided("the moderator", "!kettle please").get("sentence").asString()).startsWith("rang Kettle on");
+        assertThat(decided("the moderator", "!kettle please").get("sentence").asString())
+                .startsWith("rang Kettle on");
         app().post("/api/hush", null);
     }
 
     @Test
     void aPrivateMessageIsNoLineOfChat() {
         writesPrivately("brine_otter", "just between us");
-        assertThat(decided("brine_otter", "just between us").get("event").asString()).contains("privately");
+        assertThat(decided("brine_otter", "just between us").get("event").asString())
+                .contains("privately");
     }
 
     @Test
@@ -79,7 +93,11 @@ abstract class ChatContract {
     void ourOwnAnswersAreNeverAnswered() {
         writes("lowtide_lou", "!commands again");
         nextAnswer();
-        List<String> events = app().get("/api/journal").body().valueStream().map(each -> each.get("viewer").asString()).toList();
+        List<String> events = app().get("/api/journal")
+                .body()
+                .valueStream()
+                .map(each -> each.get("viewer").asString())
+                .toList();
         assertThat(events).doesNotContain("saltmarsh_bell");
     }
 }

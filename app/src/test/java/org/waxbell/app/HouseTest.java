@@ -31,6 +31,7 @@ import tools.jackson.databind.node.ObjectNode;
 class HouseTest {
     @TempDir
     static Path data;
+
     private static Running app;
 
     @BeforeAll
@@ -51,8 +52,16 @@ class HouseTest {
     @Order(1)
     void aShowIsOpenedOnceAndFirstLinesCountFromThen() {
         assertThat(says("wickerby", "hello all")).endsWith("no show is open, so it is nobody's first line tonight");
-        assertThat(app.post("/api/show", Map.of("open", true)).body().get("sentence").asString()).isEqualTo("noted");
-        assertThat(app.post("/api/show", Map.of("open", true)).body().get("sentence").asString()).isEqualTo("a show is open already");
+        assertThat(app.post("/api/show", Map.of("open", true))
+                        .body()
+                        .get("sentence")
+                        .asString())
+                .isEqualTo("noted");
+        assertThat(app.post("/api/show", Map.of("open", true))
+                        .body()
+                        .get("sentence")
+                        .asString())
+                .isEqualTo("a show is open already");
         assertThat(says("wickerby", "hello again")).isEqualTo("rang Welcome back");
         assertThat(says("wickerby", "and again")).isEqualTo("no cue has this word");
         assertThat(app.get("/api/live").body().at("/evening/show").asLong()).isEqualTo(1);
@@ -61,7 +70,8 @@ class HouseTest {
     @Test
     @Order(2)
     void pointsAreSpentAndOutliveARestartWithFirstLinesAndTheShow() throws IOException {
-        assertThat(says("wickerby", "!pool")).isEqualTo("held Dye the pool · needs one of sage, rose, ochre: !pool sage, rose or ochre");
+        assertThat(says("wickerby", "!pool"))
+                .isEqualTo("held Dye the pool · needs one of sage, rose, ochre: !pool sage, rose or ochre");
         assertThat(says("wickerby", "!pool sage")).isEqualTo("rang Dye the pool");
         assertThat(says("wickerby", "!pool rose")).isEqualTo("held Dye the pool · costs 15 drips, 10 short");
         app.restart();
@@ -75,7 +85,9 @@ class HouseTest {
     void aClipIsMadeAndItsAddressAnswered() {
         try (Listening chat = new Listening(app, "/ws/practice/channel")) {
             assertThat(says("tallowmoth", "!keep")).contains("rang Keep that moment (Main)");
-            assertThat(chat.next(each -> each.at("/body/text").asString("").startsWith("Kept:")).at("/body/text").asString())
+            assertThat(chat.next(each -> each.at("/body/text").asString("").startsWith("Kept:"))
+                            .at("/body/text")
+                            .asString())
                     .matches("Kept: tallowmoth at the bench · practice-clip-\\d+");
         }
     }
@@ -83,15 +95,31 @@ class HouseTest {
     @Test
     @Order(4)
     void aButtonSwitchesTheSceneAndAPersonsOwnCutCountsForMore() {
-        try (Listening mixer = new Listening(app, "/ws/practice/mixer"); Listening live = new Listening(app, "/ws/live")) {
-            assertThat(app.post("/api/cues/kettle-on/press", null).body().get("sentence").asString()).isEqualTo("rang Kettle on");
-            assertThat(mixer.next(each -> each.at("/body/current").asString("").equals("kettle")).at("/type").asString()).isEqualTo("standing");
-            await().atMost(Duration.ofSeconds(60)).until(() -> app.get("/api/mixer").body().at("/picture/current").asString().equals("kettle"));
+        try (Listening mixer = new Listening(app, "/ws/practice/mixer");
+                Listening live = new Listening(app, "/ws/live")) {
+            assertThat(app.post("/api/cues/kettle-on/press", null)
+                            .body()
+                            .get("sentence")
+                            .asString())
+                    .isEqualTo("rang Kettle on");
+            assertThat(mixer.next(each -> each.at("/body/current").asString("").equals("kettle"))
+                            .at("/type")
+                            .asString())
+                    .isEqualTo("standing");
+            await().atMost(Duration.ofSeconds(60))
+                    .until(() -> app.get("/api/mixer")
+                            .body()
+                            .at("/picture/current")
+                            .asString()
+                            .equals("kettle"));
             app.cut("bench");
-            JsonNode ring = live.next(each -> each.at("/body/cueId").asString("").equals("kettle-on") && each.at("/body/state").asString("").equals("ended"));
+            JsonNode ring =
+                    live.next(each -> each.at("/body/cueId").asString("").equals("kettle-on")
+                            && each.at("/body/state").asString("").equals("ended"));
             assertThat(ring.at("/body/parts/0/note").asString()).isEqualTo("changed by hand");
         }
-        assertThat(app.get("/api/practice/mixer").body().get("current").asString()).isEqualTo("bench");
+        assertThat(app.get("/api/practice/mixer").body().get("current").asString())
+                .isEqualTo("bench");
         assertThat(app.post("/api/cues/pour-the-taper/press", null).status()).isEqualTo(422);
     }
 
@@ -105,12 +133,19 @@ class HouseTest {
         ObjectNode part = (ObjectNode) cue.at("/takes/0/score/parts/0");
         part.put("value", "#ff0000");
         ((ObjectNode) part.get("target")).put("kind", "lamp").put("name", "Bench");
-        assertThat(app.put("/api/cues/red-light", Map.of("version", 0, "cue", cue)).status()).isEqualTo(200);
-        String address = app.get("/api/hooks/kiln/address").body().get("address").asString();
+        assertThat(app.put("/api/cues/red-light", Map.of("version", 0, "cue", cue))
+                        .status())
+                .isEqualTo(200);
+        String address =
+                app.get("/api/hooks/kiln/address").body().get("address").asString();
         try (Listening live = new Listening(app, "/ws/live")) {
-            assertThat(app.ask("POST", address.substring(0, address.length() - 1) + "x", null).status()).isEqualTo(404);
+            assertThat(app.ask("POST", address.substring(0, address.length() - 1) + "x", null)
+                            .status())
+                    .isEqualTo(404);
             assertThat(app.ask("POST", address, null).status()).isEqualTo(202);
-            JsonNode ring = live.next(each -> each.at("/body/cueId").asString("").equals("red-light") && each.at("/body/state").asString("").equals("ended"));
+            JsonNode ring =
+                    live.next(each -> each.at("/body/cueId").asString("").equals("red-light")
+                            && each.at("/body/state").asString("").equals("ended"));
             assertThat(ring.at("/body/parts/0/note").asString()).isEqualTo("no link is set up for the lamp Bench");
         }
         assertThat(app.get("/api/hooks/nowhere/address").status()).isEqualTo(422);
@@ -122,13 +157,18 @@ class HouseTest {
         JsonNode before = app.get("/api/wiring").body().get("house");
         ObjectNode house = (ObjectNode) before.get("house").deepCopy();
         house.put("prefix", "?");
-        assertThat(app.put("/api/house", Map.of("version", before.get("version").asLong(), "house", house)).status()).isEqualTo(200);
+        assertThat(app.put("/api/house", Map.of("version", before.get("version").asLong(), "house", house))
+                        .status())
+                .isEqualTo(200);
         assertThat(says("lowtide_lou", "?pool sage")).contains("Dye the pool");
         app.post("/api/undo", null);
         house.put("prefix", "much too long");
-        JsonNode refused = app.put("/api/house", Map.of("version", before.get("version").asLong() + 2, "house", house)).body();
+        JsonNode refused = app.put(
+                        "/api/house", Map.of("version", before.get("version").asLong() + 2, "house", house))
+                .body();
         assertThat(refused.at("/problems/0/path").asString()).isEqualTo("prefix");
-        assertThat(app.get("/api/wiring").body().at("/house/house/prefix").asString()).isEqualTo("!");
+        assertThat(app.get("/api/wiring").body().at("/house/house/prefix").asString())
+                .isEqualTo("!");
     }
 
     @Test
@@ -136,10 +176,18 @@ class HouseTest {
     void aCalendarRuleIsCheckedWhenItIsSaved() {
         JsonNode before = app.cue("a-sip-of-water");
         ObjectNode cue = (ObjectNode) before.get("cue").deepCopy();
-        ObjectNode pull = cue.putArray("pulls").addObject().put("kind", "calendar").put("rule", "FREQ=SOMETIMES").put("start", "2026-11-23T19:55:00")
+        ObjectNode pull = cue.putArray("pulls")
+                .addObject()
+                .put("kind", "calendar")
+                .put("rule", "FREQ=SOMETIMES")
+                .put("start", "2026-11-23T19:55:00")
                 .put("zone", "Europe/Vienna");
         Map<String, Object> save = Map.of("version", before.get("version").asLong(), "cue", cue);
-        assertThat(app.put("/api/cues/a-sip-of-water", save).body().at("/problems/0/path").asString()).isEqualTo("pulls[0].rule");
+        assertThat(app.put("/api/cues/a-sip-of-water", save)
+                        .body()
+                        .at("/problems/0/path")
+                        .asString())
+                .isEqualTo("pulls[0].rule");
         pull.put("rule", "FREQ=WEEKLY;BYDAY=MO,TH");
         assertThat(app.put("/api/cues/a-sip-of-water", save).status()).isEqualTo(200);
     }
@@ -148,7 +196,10 @@ class HouseTest {
     @Order(8)
     void theDemoHoldsToItsOwnChecks() {
         Wiring wiring = app.bean(WiringStore.class).current().wiring();
-        assertThat(wiring.cues()).allSatisfy(cue -> assertThat(CueCheck.check(wiring, cue, app.bean(Calendars.class))).as(cue.name()).isEmpty());
+        assertThat(wiring.cues())
+                .allSatisfy(cue -> assertThat(CueCheck.check(wiring, cue, app.bean(Calendars.class)))
+                        .as(cue.name())
+                        .isEmpty());
     }
 
     @Test
@@ -157,8 +208,16 @@ class HouseTest {
         Documents documents = app.bean(Documents.class);
         try (InputStream in = HouseTest.class.getResourceAsStream("/old/wiring-1.json")) {
             JsonNode old = Running.JSON.readTree(new String(in.readAllBytes(), StandardCharsets.UTF_8));
-            old.get("cues").forEach(each -> assertThat(documents.read(each.toString(), Cue.class).formatVersion()).isEqualTo(Cue.FORMAT));
-            assertThat(documents.read(old.at("/stages/0").toString(), Stage.class).outlets().get(0).quietTo()).isEqualTo(100);
+            old.get("cues")
+                    .forEach(each -> assertThat(
+                                    documents.read(each.toString(), Cue.class).formatVersion())
+                            .isEqualTo(Cue.FORMAT));
+            assertThat(documents
+                            .read(old.at("/stages/0").toString(), Stage.class)
+                            .outlets()
+                            .get(0)
+                            .quietTo())
+                    .isEqualTo(100);
         }
     }
 
@@ -167,30 +226,57 @@ class HouseTest {
         app.say("captain_sedge", "!pour short");
         app.say("lowtide_lou", "hello there");
         JsonNode cue = app.cue("pour-the-taper").get("cue");
-        JsonNode tried = app.post("/api/conditions", Map.of("cue", cue, "condition", "'moderator' in viewer.standing && argument != ''")).body();
+        JsonNode tried = app.post(
+                        "/api/conditions",
+                        Map.of("cue", cue, "condition", "'moderator' in viewer.standing && argument != ''"))
+                .body();
         assertThat(tried.at("/tried/0/at").asLong()).as("the sample first").isZero();
         assertThat(tried.at("/tried/0/holds").asBoolean()).isFalse();
         assertThat(tried.at("/tried/1/event").asString()).contains("hello there");
         assertThat(tried.at("/tried/1/holds").asBoolean()).isFalse();
         assertThat(tried.at("/tried/2/holds").asBoolean()).isTrue();
-        assertThat(tried.get("names")).extracting(each -> each.get("name").asString()).contains("viewer.months", "slate.pours", "mixer.scene");
-        JsonNode wrong = app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.months")).body();
+        assertThat(tried.get("names"))
+                .extracting(each -> each.get("name").asString())
+                .contains("viewer.months", "slate.pours", "mixer.scene");
+        JsonNode wrong = app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.months"))
+                .body();
         assertThat(wrong.at("/problems/0/message").asString()).contains("not true or false");
-        assertThat(app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.age > 3")).body().at("/problems/0/message").asString()).startsWith("At line 1, character 1: undeclared");
+        assertThat(app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.age > 3"))
+                        .body()
+                        .at("/problems/0/message")
+                        .asString())
+                .startsWith("At line 1, character 1: undeclared");
     }
 
     @Test
     void aCrowdIsLetLooseOnThePracticeChannelAndCalledBack() {
         Map<String, Object> wanted = Map.of("on", true, "seed", 3, "size", 5, "perMinute", 6_000);
-        assertThat(app.put("/api/practice/crowd", wanted).body().at("/wanted/on").asBoolean()).isTrue();
-        await().atMost(Duration.ofSeconds(60)).until(() -> app.get("/api/practice/crowd").body().get("done").asLong() > 60);
+        assertThat(app.put("/api/practice/crowd", wanted)
+                        .body()
+                        .at("/wanted/on")
+                        .asBoolean())
+                .isTrue();
+        await().atMost(Duration.ofSeconds(60))
+                .until(() -> app.get("/api/practice/crowd").body().get("done").asLong() > 60);
         app.put("/api/practice/crowd", Map.of("on", false, "seed", 3, "size", 5, "perMinute", 6_000));
-        assertThat(app.get("/api/journal").body().valueStream().map(each -> each.get("viewer").asString())).filteredOn(name -> name.startsWith("reed_")).hasSizeGreaterThan(20);
-        assertThat(app.put("/api/practice/crowd", Map.of("on", true, "seed", 3, "size", 0, "perMinute", 90_000)).body().get("problems"))
-                .extracting(each -> each.get("path").asString()).containsExactly("size", "perMinute");
-        assertThat(app.put("/api/practice/crowd", Map.of("on", true, "seed", 3, "perMinute", 60)).body().at("/problems/0/message").asString())
+        assertThat(app.get("/api/journal")
+                        .body()
+                        .valueStream()
+                        .map(each -> each.get("viewer").asString()))
+                .filteredOn(name -> name.startsWith("reed_"))
+                .hasSizeGreaterThan(20);
+        assertThat(app.put("/api/practice/crowd", Map.of("on", true, "seed", 3, "size", 0, "perMinute", 90_000))
+                        .body()
+                        .get("problems"))
+                .extracting(each -> each.get("path").asString())
+                .containsExactly("size", "perMinute");
+        assertThat(app.put("/api/practice/crowd", Map.of("on", true, "seed", 3, "perMinute", 60))
+                        .body()
+                        .at("/problems/0/message")
+                        .asString())
                 .isEqualTo("The field \"size\" is missing.");
-        assertThat(app.get("/api/practice/crowd").body().at("/wanted/on").asBoolean()).isFalse();
+        assertThat(app.get("/api/practice/crowd").body().at("/wanted/on").asBoolean())
+                .isFalse();
         app.post("/api/hush", null);
     }
 }

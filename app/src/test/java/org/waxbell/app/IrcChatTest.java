@@ -27,8 +27,10 @@ import tools.jackson.databind.node.ObjectNode;
 /** The link to a chat by IRC, on a real server with services, through a wire that can be cut. */
 class IrcChatTest extends ChatContract {
     private static final String CHANNEL = "#bench";
+
     @TempDir
     static Path data;
+
     private static RealIrc server;
     private static CutProxy wire;
     private static Running app;
@@ -65,23 +67,44 @@ class IrcChatTest extends ChatContract {
     }
 
     private static Running.Answer set(String id, JsonNode settings, Map<String, String> secrets) {
-        return app.put("/api/links/" + id, Map.of("kind", "irc", "name", "Tower", "settings", settings, "secrets", secrets));
+        return app.put(
+                "/api/links/" + id, Map.of("kind", "irc", "name", "Tower", "settings", settings, "secrets", secrets));
     }
 
     private static JsonNode view(String id) {
-        return app.get("/api/links").body().valueStream().filter(each -> each.get("id").asString().equals(id)).findFirst().orElseThrow();
+        return app.get("/api/links")
+                .body()
+                .valueStream()
+                .filter(each -> each.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static void awaitPhase(String id, String phase) {
-        await(id + " " + phase).atMost(PATIENCE).untilAsserted(() -> assertThat(view(id).at("/state/phase").asString()).as(view(id).toString()).isEqualTo(phase));
+        await(id + " " + phase)
+                .atMost(PATIENCE)
+                .untilAsserted(() -> assertThat(view(id).at("/state/phase").asString())
+                        .as(view(id).toString())
+                        .isEqualTo(phase));
     }
 
     private static String fact(String id, String name) {
-        return view(id).get("facts").valueStream().filter(each -> each.get("name").asString().equals(name)).map(each -> each.get("says").asString()).findFirst().orElse("");
+        return view(id).get("facts")
+                .valueStream()
+                .filter(each -> each.get("name").asString().equals(name))
+                .map(each -> each.get("says").asString())
+                .findFirst()
+                .orElse("");
     }
 
     private static RawIrc viewer(String name) {
-        return VIEWERS.computeIfAbsent(name, nick -> new RawIrc(server.port(), nick, nick.equals("tallowmoth") || nick.equals("odalys") ? "secret-of-" + nick : "").join(CHANNEL));
+        return VIEWERS.computeIfAbsent(
+                name,
+                nick -> new RawIrc(
+                                server.port(),
+                                nick,
+                                nick.equals("tallowmoth") || nick.equals("odalys") ? "secret-of-" + nick : "")
+                        .join(CHANNEL));
     }
 
     @Override
@@ -111,7 +134,9 @@ class IrcChatTest extends ChatContract {
 
     @Override
     String nextAnswer() {
-        return moderator.await(line -> line.startsWith(":saltmarsh_bell!") && line.contains("PRIVMSG " + CHANNEL)).replaceFirst(".*PRIVMSG [^:]*:", "");
+        return moderator
+                .await(line -> line.startsWith(":saltmarsh_bell!") && line.contains("PRIVMSG " + CHANNEL))
+                .replaceFirst(".*PRIVMSG [^:]*:", "");
     }
 
     @Test
@@ -128,7 +153,9 @@ class IrcChatTest extends ChatContract {
         decided("tallowmoth", "signed in");
         writes("wickerby", "not signed in");
         decided("wickerby", "not signed in");
-        List<String> people = app.bean(PersonMapper.class).ofLink("tower").stream().map(each -> each.id()).toList();
+        List<String> people = app.bean(PersonMapper.class).ofLink("tower").stream()
+                .map(each -> each.id())
+                .toList();
         assertThat(people).contains("tower:tallowmoth", "tower:~wickerby");
     }
 
@@ -144,8 +171,12 @@ class IrcChatTest extends ChatContract {
             length = String.join(" ", lines).length();
         }
         assertThat(String.join(" ", lines)).isEqualTo(words);
-        assertThat(lines).hasSizeGreaterThan(2).allSatisfy(line -> assertThat(line.getBytes(StandardCharsets.UTF_8)).hasSizeLessThanOrEqualTo(400));
-        await().atMost(PATIENCE).until(() -> fact("tower", "Answers").matches("(\\d+) said, of which the server had \\1"));
+        assertThat(lines)
+                .hasSizeGreaterThan(2)
+                .allSatisfy(line ->
+                        assertThat(line.getBytes(StandardCharsets.UTF_8)).hasSizeLessThanOrEqualTo(400));
+        await().atMost(PATIENCE)
+                .until(() -> fact("tower", "Answers").matches("(\\d+) said, of which the server had \\1"));
     }
 
     private static void answering(String id, String word, String words) {
@@ -181,7 +212,11 @@ class IrcChatTest extends ChatContract {
         awaitPhase("tower", "up");
         writes("brine_otter", "back again");
         assertThat(decided("brine_otter", "back again")).isNotNull();
-        assertThat(app.get("/api/journal").body().valueStream().filter(each -> each.get("event").asString().contains("back again"))).hasSize(1);
+        assertThat(app.get("/api/journal")
+                        .body()
+                        .valueStream()
+                        .filter(each -> each.get("event").asString().contains("back again")))
+                .hasSize(1);
     }
 
     @Test
@@ -210,7 +245,8 @@ class IrcChatTest extends ChatContract {
         settings.putObject("helper").put("nick", "attic_bell").put("login", "");
         set("attic", settings, Map.of());
         awaitPhase("attic", "broken");
-        assertThat(view("attic").at("/state/trouble/says").asString()).startsWith("No safe connection to 127.0.0.1:" + server.tlsPort());
+        assertThat(view("attic").at("/state/trouble/says").asString())
+                .startsWith("No safe connection to 127.0.0.1:" + server.tlsPort());
         settings.put("certificate", server.certificate());
         set("attic", settings, Map.of());
         awaitPhase("attic", "up");
@@ -227,7 +263,10 @@ class IrcChatTest extends ChatContract {
         ObjectNode settings = settings(server.port(), "");
         settings.putArray("channels").add("#cellar");
         settings.putObject("helper").put("nick", "cellar_bell").put("login", "");
-        settings.put("asOwner", true).putObject("owner").put("nick", "odalys_here").put("login", "odalys");
+        settings.put("asOwner", true)
+                .putObject("owner")
+                .put("nick", "odalys_here")
+                .put("login", "odalys");
         set("cellar", settings, Map.of("owner", "secret-of-odalys"));
         awaitPhase("cellar", "up");
         assertThat(fact("cellar", "Signed in")).isEqualTo("odalys_here, account odalys");
@@ -235,7 +274,11 @@ class IrcChatTest extends ChatContract {
             guest.say("#cellar", "!commands");
             assertThat(guest.await(line -> line.contains("PRIVMSG #cellar"))).startsWith(":odalys_here!");
         }
-        assertThat(app.get("/api/journal").body().valueStream().map(each -> each.get("viewer").asString())).doesNotContain("odalys_here", "cellar_bell");
+        assertThat(app.get("/api/journal")
+                        .body()
+                        .valueStream()
+                        .map(each -> each.get("viewer").asString()))
+                .doesNotContain("odalys_here", "cellar_bell");
         app.ask("DELETE", "/api/links/cellar", null);
     }
 
@@ -244,12 +287,17 @@ class IrcChatTest extends ChatContract {
         app.post("/api/links/tower/proof", null);
         String code = view("tower").at("/proof/code").asString();
         viewer("wickerby").say(CHANNEL, code);
-        await().atMost(PATIENCE).until(() -> view("tower").at("/proof/who").asString().equals("wickerby"));
-        assertThat(view("tower").at("/proof/result").asString()).as("anyone may take a bare nickname").isEqualTo("waiting");
+        await().atMost(PATIENCE)
+                .until(() -> view("tower").at("/proof/who").asString().equals("wickerby"));
+        assertThat(view("tower").at("/proof/result").asString())
+                .as("anyone may take a bare nickname")
+                .isEqualTo("waiting");
         viewer("odalys").say(CHANNEL, code);
-        await().atMost(PATIENCE).until(() -> view("tower").at("/proof/result").asString().equals("proved"));
+        await().atMost(PATIENCE)
+                .until(() -> view("tower").at("/proof/result").asString().equals("proved"));
         writes("odalys", "!kettle for me");
-        assertThat(decided("odalys", "!kettle for me").get("sentence").asString()).startsWith("rang Kettle on");
+        assertThat(decided("odalys", "!kettle for me").get("sentence").asString())
+                .startsWith("rang Kettle on");
         app.post("/api/hush", null);
     }
 
@@ -258,7 +306,8 @@ class IrcChatTest extends ChatContract {
         app.put("/api/links/tower/pause", Map.of("paused", true));
         awaitPhase("tower", "paused");
         assertThat(view("tower").get("refusal").asString()).isEqualTo("Tower is paused");
-        assertThat(app.post("/api/links/tower/test", null).body().get("good").asBoolean()).isFalse();
+        assertThat(app.post("/api/links/tower/test", null).body().get("good").asBoolean())
+                .isFalse();
         app.put("/api/links/tower/pause", Map.of("paused", false));
         awaitPhase("tower", "up");
     }
@@ -270,7 +319,9 @@ class IrcChatTest extends ChatContract {
         assertThat(Files.readString(app.log())).doesNotContain("secret-of");
         for (Path each : Running.list(app.data())) {
             if (Files.isRegularFile(each)) {
-                assertThat(new String(Files.readAllBytes(each), StandardCharsets.ISO_8859_1)).as(each.toString()).doesNotContain("secret-of");
+                assertThat(new String(Files.readAllBytes(each), StandardCharsets.ISO_8859_1))
+                        .as(each.toString())
+                        .doesNotContain("secret-of");
             }
         }
     }
@@ -279,9 +330,14 @@ class IrcChatTest extends ChatContract {
     void whatIsWrongWithSettingsIsToldByField() {
         JsonNode wrong = settings(0, "").put("host", "no such host").put("everyMs", -1);
         ((ObjectNode) wrong).putArray("channels").add("bench");
-        assertThat(set("other", wrong, Map.of()).body().get("problems")).extracting(each -> each.get("path").asString())
+        assertThat(set("other", wrong, Map.of()).body().get("problems"))
+                .extracting(each -> each.get("path").asString())
                 .containsExactly("settings.host", "settings.port", "settings.channels[0]", "settings.everyMs");
-        assertThat(set("practice", settings(6_667, ""), Map.of()).body().at("/problems/0/path").asString()).isEqualTo("id");
+        assertThat(set("practice", settings(6_667, ""), Map.of())
+                        .body()
+                        .at("/problems/0/path")
+                        .asString())
+                .isEqualTo("id");
         assertThat(app.get("/api/links/other").status()).isEqualTo(422);
     }
 }

@@ -27,7 +27,8 @@ final class Listening implements WebSocket.Listener, AutoCloseable {
         for (int i = 0; i < headers.length; i += 2) {
             builder.header(headers[i], headers[i + 1]);
         }
-        socket = builder.buildAsync(URI.create("ws://" + app.host() + path), this).join();
+        socket = builder.buildAsync(URI.create("ws://" + app.host() + path), this)
+                .join();
     }
 
     /** A stage page that shows {@code key}. */
@@ -38,7 +39,15 @@ final class Listening implements WebSocket.Listener, AutoCloseable {
     }
 
     void report(String type, String field) {
-        String[] fields = {"\"key\":\"\"", "\"sent\":0", "\"roundTrip\":0", "\"sounds\":false", "\"partRun\":\"\"", "\"at\":0", "\"why\":\"\""};
+        String[] fields = {
+            "\"key\":\"\"",
+            "\"sent\":0",
+            "\"roundTrip\":0",
+            "\"sounds\":false",
+            "\"partRun\":\"\"",
+            "\"at\":0",
+            "\"why\":\"\""
+        };
         List<String> all = new ArrayList<>(List.of("\"type\":\"" + type + "\""));
         for (String each : fields) {
             String name = each.substring(0, each.indexOf(':'));

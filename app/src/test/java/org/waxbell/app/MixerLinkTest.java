@@ -20,8 +20,10 @@ import tools.jackson.databind.node.ObjectNode;
 /** The link to a mixer, from one program to the practice mixer of another, through a wire that can be cut. */
 class MixerLinkTest {
     private static final Duration PATIENCE = Duration.ofSeconds(30);
+
     @TempDir
     static Path data;
+
     private static Running far;
     private static Running app;
     private static CutProxy wire;
@@ -41,8 +43,19 @@ class MixerLinkTest {
     }
 
     private static void link(String address, String password) {
-        assertThat(app.put("/api/links/mixer", Map.of("kind", "mixer", "name", "The mixer", "settings", Map.of("address", address),
-                "secrets", Map.of("password", password))).status()).isEqualTo(200);
+        assertThat(app.put(
+                                "/api/links/mixer",
+                                Map.of(
+                                        "kind",
+                                        "mixer",
+                                        "name",
+                                        "The mixer",
+                                        "settings",
+                                        Map.of("address", address),
+                                        "secrets",
+                                        Map.of("password", password)))
+                        .status())
+                .isEqualTo(200);
     }
 
     private static String password() {
@@ -64,15 +77,29 @@ class MixerLinkTest {
     }
 
     private static JsonNode state() {
-        return app.get("/api/links").body().valueStream().filter(each -> each.get("id").asString().equals("mixer")).findFirst().orElseThrow().get("state");
+        return app.get("/api/links")
+                .body()
+                .valueStream()
+                .filter(each -> each.get("id").asString().equals("mixer"))
+                .findFirst()
+                .orElseThrow()
+                .get("state");
     }
 
     private static void awaitPhase(String phase) {
-        await().atMost(PATIENCE).untilAsserted(() -> assertThat(state().get("phase").asString()).as(state().toString()).isEqualTo(phase));
+        await().atMost(PATIENCE)
+                .untilAsserted(() -> assertThat(state().get("phase").asString())
+                        .as(state().toString())
+                        .isEqualTo(phase));
     }
 
     private static void awaitScene(String scene) {
-        await().atMost(PATIENCE).until(() -> app.get("/api/mixer").body().at("/picture/current").asString().equals(scene));
+        await().atMost(PATIENCE)
+                .until(() -> app.get("/api/mixer")
+                        .body()
+                        .at("/picture/current")
+                        .asString()
+                        .equals(scene));
     }
 
     private static JsonNode there() {
@@ -80,12 +107,20 @@ class MixerLinkTest {
     }
 
     private static JsonNode source(String id) {
-        return there().get("sources").valueStream().filter(each -> each.get("id").asString().equals(id)).findFirst().orElseThrow();
+        return there().get("sources")
+                .valueStream()
+                .filter(each -> each.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static boolean shown(String scene, String source) {
-        return there().get("scenes").valueStream().filter(each -> each.get("id").asString().equals(scene)).flatMap(each -> each.get("items").valueStream())
-                .filter(item -> item.get("source").asString().equals(source)).allMatch(item -> item.get("shown").asBoolean());
+        return there().get("scenes")
+                .valueStream()
+                .filter(each -> each.get("id").asString().equals(scene))
+                .flatMap(each -> each.get("items").valueStream())
+                .filter(item -> item.get("source").asString().equals(source))
+                .allMatch(item -> item.get("shown").asBoolean());
     }
 
     /** Makes a cue of one part that switches something, with a button. */
@@ -103,21 +138,30 @@ class MixerLinkTest {
     }
 
     private static long press(String id) {
-        return app.post("/api/cues/" + id + "/press", null).body().at("/answers/0/ring").asLong();
+        return app.post("/api/cues/" + id + "/press", null)
+                .body()
+                .at("/answers/0/ring")
+                .asLong();
     }
 
     @Test
     void everythingThatAMixerCanDoIsDoneAndPutBack() {
-        List<String> cues = List.of(switching("words", "text", "tonight", "{slatePours} pours", 60_000, false),
-                switching("show", "source", "bench/tonight", "shown", 60_000, false), switching("place", "place", "crest", "10,20,30,40", 60_000, false),
-                switching("level", "level", "hum", "75", 60_000, false), switching("mute", "mute", "hum", "open", 60_000, false),
-                switching("filter", "filter", "bench-camera/warm", "on", 60_000, false), switching("stream", "stream", "", "on", 60_000, false),
+        List<String> cues = List.of(
+                switching("words", "text", "tonight", "{slatePours} pours", 60_000, false),
+                switching("show", "source", "bench/tonight", "shown", 60_000, false),
+                switching("place", "place", "crest", "10,20,30,40", 60_000, false),
+                switching("level", "level", "hum", "75", 60_000, false),
+                switching("mute", "mute", "hum", "open", 60_000, false),
+                switching("filter", "filter", "bench-camera/warm", "on", 60_000, false),
+                switching("stream", "stream", "", "on", 60_000, false),
                 switching("recording", "recording", "", "on", 60_000, false));
         cues.forEach(MixerLinkTest::press);
         await().atMost(PATIENCE).untilAsserted(() -> {
             assertThat(source("tonight").get("text").asString()).endsWith(" pours");
             assertThat(shown("bench", "tonight")).isTrue();
-            assertThat(shown("kettle", "tonight")).as("only in the scene that was named").isFalse();
+            assertThat(shown("kettle", "tonight"))
+                    .as("only in the scene that was named")
+                    .isFalse();
             assertThat(there().toString()).contains("\"left\":10,\"top\":20,\"width\":30,\"height\":40");
             assertThat(source("hum").get("level").asInt()).isEqualTo(75);
             assertThat(source("hum").get("muted").asBoolean()).isFalse();
@@ -125,7 +169,8 @@ class MixerLinkTest {
             assertThat(there().get("streaming").asBoolean()).isTrue();
             assertThat(there().get("recording").asBoolean()).isTrue();
         });
-        await().atMost(PATIENCE).until(() -> app.get("/api/live").body().at("/evening/onAir").asBoolean());
+        await().atMost(PATIENCE)
+                .until(() -> app.get("/api/live").body().at("/evening/onAir").asBoolean());
         app.post("/api/hush", null);
         await().atMost(PATIENCE).untilAsserted(() -> {
             assertThat(shown("bench", "tonight")).isFalse();
@@ -136,7 +181,8 @@ class MixerLinkTest {
             assertThat(there().get("streaming").asBoolean()).isFalse();
             assertThat(there().get("recording").asBoolean()).isFalse();
         });
-        await().atMost(PATIENCE).until(() -> !app.get("/api/live").body().at("/evening/onAir").asBoolean());
+        await().atMost(PATIENCE)
+                .until(() -> !app.get("/api/live").body().at("/evening/onAir").asBoolean());
     }
 
     @Test
@@ -144,12 +190,20 @@ class MixerLinkTest {
         ObjectNode cue = (ObjectNode) app.cue("what-is-on-the-bench").get("cue").deepCopy();
         cue.put("id", "on-away").put("name", "On away").putArray("gates");
         cue.putArray("whenHeld");
-        cue.putArray("pulls").addObject().put("kind", "scene").putArray("scenes").add("away");
+        cue.putArray("pulls")
+                .addObject()
+                .put("kind", "scene")
+                .putArray("scenes")
+                .add("away");
         ((ObjectNode) cue.at("/takes/0/score/parts/0")).put("words", "Back in a moment.");
         Running.Answer saved = app.put("/api/cues/on-away", Map.of("version", 0, "cue", cue));
         assertThat(saved.status()).as(saved.body().toString()).isEqualTo(200);
         far.cut("away");
-        await().atMost(PATIENCE).until(() -> app.get("/api/journal").body().valueStream().anyMatch(each -> each.get("sentence").asString().equals("rang On away")));
+        await().atMost(PATIENCE)
+                .until(() -> app.get("/api/journal")
+                        .body()
+                        .valueStream()
+                        .anyMatch(each -> each.get("sentence").asString().equals("rang On away")));
     }
 
     @Test
@@ -175,7 +229,8 @@ class MixerLinkTest {
         app.post("/api/hush", null);
         wire.mend();
         awaitScene("away");
-        assertThat(app.post("/api/links/mixer/test", null).body().get("good").asBoolean()).isTrue();
+        assertThat(app.post("/api/links/mixer/test", null).body().get("good").asBoolean())
+                .isTrue();
         assertThat(there().get("current").asString()).isEqualTo("away");
     }
 
@@ -186,12 +241,19 @@ class MixerLinkTest {
         awaitPhase("broken");
         long ring = press(cue);
         await().atMost(PATIENCE).untilAsserted(() -> {
-            JsonNode seen = app.get("/api/journal").body().valueStream().filter(each -> each.at("/answers/0/ring").asLong() == ring).findFirst().orElseThrow().at("/answers/0/seen/says");
+            JsonNode seen = app.get("/api/journal")
+                    .body()
+                    .valueStream()
+                    .filter(each -> each.at("/answers/0/ring").asLong() == ring)
+                    .findFirst()
+                    .orElseThrow()
+                    .at("/answers/0/seen/says");
             assertThat(seen.asString()).startsWith("rang, but ").contains("failed: the mixer is ");
         });
         wire.mend();
         awaitPhase("up");
-        assertThat(app.post("/api/links/mixer/test", null).body().get("good").asBoolean()).isTrue();
+        assertThat(app.post("/api/links/mixer/test", null).body().get("good").asBoolean())
+                .isTrue();
         assertThat(there().get("current").asString()).isEqualTo("bench");
     }
 
@@ -207,7 +269,9 @@ class MixerLinkTest {
         link(address(), "not the password");
         awaitPhase("broken");
         assertThat(state().at("/trouble/says").asString()).isEqualTo("The mixer did not accept the password.");
-        assertThat(state().get("nextTry").asLong()).as("nothing is gained by trying it again").isZero();
+        assertThat(state().get("nextTry").asLong())
+                .as("nothing is gained by trying it again")
+                .isZero();
         link("ws://127.0.0.1:" + Running.freePort() + "/link", "x");
         awaitPhase("broken");
         assertThat(state().at("/trouble/says").asString()).startsWith("Nothing answers at 127.0.0.1:");
@@ -217,21 +281,55 @@ class MixerLinkTest {
         link("ws://no-such-computer.invalid:4466/link", "x");
         awaitPhase("broken");
         assertThat(state().at("/trouble/says").asString()).isNotEmpty();
-        assertThat(app.put("/api/links/mixer", Map.of("kind", "mixer", "name", "", "settings", Map.of("address", "http://x"), "secrets", Map.of())).body().get("problems"))
-                .extracting(each -> each.get("path").asString()).containsExactly("name", "settings.address");
+        assertThat(app.put(
+                                "/api/links/mixer",
+                                Map.of(
+                                        "kind",
+                                        "mixer",
+                                        "name",
+                                        "",
+                                        "settings",
+                                        Map.of("address", "http://x"),
+                                        "secrets",
+                                        Map.of()))
+                        .body()
+                        .get("problems"))
+                .extracting(each -> each.get("path").asString())
+                .containsExactly("name", "settings.address");
     }
 
     @Test
     void aStageIsPlacedFoundAgainAndGivenItsNewAddress() {
-        assertThat(app.get("/api/stages/main/placing").body().at("/scenes")).as("that mixer shows the stage of its own program").isEmpty();
-        assertThat(app.post("/api/stages/main/place", Map.of("scene", "away")).body().at("/scenes/0").asString()).isEqualTo("Back soon");
+        assertThat(app.get("/api/stages/main/placing").body().at("/scenes"))
+                .as("that mixer shows the stage of its own program")
+                .isEmpty();
+        assertThat(app.post("/api/stages/main/place", Map.of("scene", "away"))
+                        .body()
+                        .at("/scenes/0")
+                        .asString())
+                .isEqualTo("Back soon");
         app.post("/api/stages/main/place", Map.of("scene", "kettle"));
-        assertThat(there().get("sources").valueStream().filter(each -> each.get("name").asString().equals("Stage Main") && each.get("address").asString().contains(app.host())))
-                .as("one source stands in both scenes").hasSize(1);
-        assertThat(app.post("/api/stages/main/address", null).body().get("replaced").asInt()).isEqualTo(1);
+        assertThat(there().get("sources")
+                        .valueStream()
+                        .filter(each -> each.get("name").asString().equals("Stage Main")
+                                && each.get("address").asString().contains(app.host())))
+                .as("one source stands in both scenes")
+                .hasSize(1);
+        assertThat(app.post("/api/stages/main/address", null)
+                        .body()
+                        .get("replaced")
+                        .asInt())
+                .isEqualTo(1);
         String now = app.get("/api/stages/main/address").body().get("address").asString();
-        assertThat(there().get("sources").valueStream().map(each -> each.get("address").asString())).contains(now);
+        assertThat(there().get("sources")
+                        .valueStream()
+                        .map(each -> each.get("address").asString()))
+                .contains(now);
         assertThat(app.get("/api/stages/main/placing").body().get("scenes")).hasSize(2);
-        assertThat(app.post("/api/stages/main/place", Map.of("scene", "cellar")).body().at("/problems/0/path").asString()).isEqualTo("scene");
+        assertThat(app.post("/api/stages/main/place", Map.of("scene", "cellar"))
+                        .body()
+                        .at("/problems/0/path")
+                        .asString())
+                .isEqualTo("scene");
     }
 }

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.io.TempDir;
 class PracticeChatTest extends ChatContract {
     @TempDir
     static Path data;
+
     private static Running app;
     private static Listening page;
 
@@ -44,7 +45,9 @@ class PracticeChatTest extends ChatContract {
 
     @Override
     void moderatorWrites(String line) {
-        app.put("/api/practice/viewers", Map.of("name", "marshlight_ines", "standings", new String[] {"moderator"}, "months", 0));
+        app.put(
+                "/api/practice/viewers",
+                Map.of("name", "marshlight_ines", "standings", new String[] {"moderator"}, "months", 0));
         app.say("marshlight_ines", line);
     }
 
@@ -55,6 +58,8 @@ class PracticeChatTest extends ChatContract {
 
     @Override
     String nextAnswer() {
-        return page.next(each -> each.at("/body/helper").asBoolean(false)).at("/body/text").asString();
+        return page.next(each -> each.at("/body/helper").asBoolean(false))
+                .at("/body/text")
+                .asString();
     }
 }

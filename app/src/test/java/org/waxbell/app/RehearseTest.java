@@ -20,8 +20,10 @@ import tools.jackson.databind.node.ObjectNode;
 /** Evenings are rehearsed: a recorded one goes just as it went, others are made up, brought and compared. */
 class RehearseTest {
     private static final Map<String, Object> NOBODY = Map.of("seed", 1, "crowd", 1, "perMinute", 1, "minutes", 1);
+
     @TempDir
     static Path data;
+
     private static Running app;
 
     @BeforeAll
@@ -35,15 +37,22 @@ class RehearseTest {
     }
 
     private static Running.Answer start(String script, Map<String, Object> madeUp, String wiring, String against) {
-        return app.post("/api/rehearsals", Map.of("script", script, "madeUp", madeUp, "wiring", wiring, "against", against));
+        return app.post(
+                "/api/rehearsals", Map.of("script", script, "madeUp", madeUp, "wiring", wiring, "against", against));
     }
 
     private static JsonNode report(String script, Map<String, Object> madeUp, String wiring, String against) {
         Running.Answer started = start(script, madeUp, wiring, against);
         assertThat(started.status()).as(started.body().toString()).isEqualTo(200);
         long id = started.body().get("id").asLong();
-        await().atMost(Duration.ofSeconds(60)).until(() -> !app.get("/api/rehearsals/" + id).body().get("going").asString().equals("running"));
-        assertThat(app.get("/api/rehearsals/" + id).body().get("going").asString()).isEqualTo("done");
+        await().atMost(Duration.ofSeconds(60))
+                .until(() -> !app.get("/api/rehearsals/" + id)
+                        .body()
+                        .get("going")
+                        .asString()
+                        .equals("running"));
+        assertThat(app.get("/api/rehearsals/" + id).body().get("going").asString())
+                .isEqualTo("done");
         return ((ObjectNode) app.get("/api/rehearsals/" + id + "/report").body()).put("id", id);
     }
 
@@ -69,7 +78,11 @@ class RehearseTest {
         app.say("wickerby", "!pour");
         app.post("/api/hush", null);
         app.post("/api/show", Map.of("open", false));
-        List<String> live = app.get("/api/journal").body().valueStream().map(each -> each.get("sentence").asString()).toList();
+        List<String> live = app.get("/api/journal")
+                .body()
+                .valueStream()
+                .map(each -> each.get("sentence").asString())
+                .toList();
         JsonNode script = app.get("/api/scripts").body().get(0);
         assertThat(script.get("origin").asString()).isEqualTo("recorded");
         assertThat(script.get("open").asBoolean()).isFalse();
@@ -77,13 +90,25 @@ class RehearseTest {
         JsonNode rings = again.at("/evening/rings");
         assertThat(rings.size()).isGreaterThanOrEqualTo(5);
         for (JsonNode ring : rings) {
-            JsonNode why = app.get("/api/rehearsals/" + again.get("id") + "/decisions/" + ring.get("decision")).body();
-            assertThat(live).as("what was decided live").contains(why.get("sentence").asString());
+            JsonNode why = app.get("/api/rehearsals/" + again.get("id") + "/decisions/" + ring.get("decision"))
+                    .body();
+            assertThat(live)
+                    .as("what was decided live")
+                    .contains(why.get("sentence").asString());
         }
-        long held = again.at("/evening/held").valueStream().filter(mark -> mark.get("cueId").asString().equals("pour-the-taper")).count();
+        long held = again.at("/evening/held")
+                .valueStream()
+                .filter(mark -> mark.get("cueId").asString().equals("pour-the-taper"))
+                .count();
         assertThat(held).as("!pour was held once before it was edited").isEqualTo(1);
-        assertThat(again.at("/differs/differences").valueStream().map(each -> each.get("name").asString())).contains("Pour the taper");
-        assertThat(again.at("/against/held").valueStream().filter(mark -> mark.get("cueId").asString().equals("pour-the-taper"))).isEmpty();
+        assertThat(again.at("/differs/differences")
+                        .valueStream()
+                        .map(each -> each.get("name").asString()))
+                .contains("Pour the taper");
+        assertThat(again.at("/against/held")
+                        .valueStream()
+                        .filter(mark -> mark.get("cueId").asString().equals("pour-the-taper")))
+                .isEmpty();
         app.post("/api/undo", null);
     }
 
@@ -93,14 +118,22 @@ class RehearseTest {
         assertThat(kept.body().get("id").asString()).isEqualTo("file-Busy Friday");
         JsonNode report = report("file-Busy Friday", NOBODY, "now", "");
         assertThat(report.get("steps").asInt()).isEqualTo(603);
-        assertThat(report.get("lines").valueStream().mapToInt(JsonNode::asInt).sum()).isBetween(560, 600);
+        assertThat(report.get("lines").valueStream().mapToInt(JsonNode::asInt).sum())
+                .isBetween(560, 600);
         assertThat(report.at("/evening/rings").size()).isPositive();
         assertThat(report.at("/evening/places/0/busyMs").asLong()).isPositive();
-        assertThat(bring("Busy%20Friday", "{}".getBytes(StandardCharsets.UTF_8)).status()).isEqualTo(422);
+        assertThat(bring("Busy%20Friday", "{}".getBytes(StandardCharsets.UTF_8)).status())
+                .isEqualTo(422);
         String text = app.askText("/api/scripts/file-Busy%20Friday");
-        assertThat(bring("Again", text.getBytes(StandardCharsets.UTF_8)).status()).isEqualTo(200);
+        assertThat(bring("Again", text.getBytes(StandardCharsets.UTF_8)).status())
+                .isEqualTo(200);
         assertThat(app.askText("/api/scripts/file-Again")).isEqualTo(text);
-        assertThat(app.ask("DELETE", "/api/scripts/file-Again", null).body().valueStream().map(each -> each.get("name").asString())).contains("Busy Friday").doesNotContain("Again");
+        assertThat(app.ask("DELETE", "/api/scripts/file-Again", null)
+                        .body()
+                        .valueStream()
+                        .map(each -> each.get("name").asString()))
+                .contains("Busy Friday")
+                .doesNotContain("Again");
     }
 
     @Test
@@ -119,28 +152,77 @@ class RehearseTest {
 
     @Test
     void aLogOfIrcIsAScriptAndWhatIsNoneIsRefusedByLine() {
-        assertThat(bring("Old%20log", "[20:14:03] <wickerby> !pour\n[20:14:09] <@captain_sedge> good evening\n".getBytes(StandardCharsets.UTF_8)).status()).isEqualTo(200);
-        assertThat(report("file-Old log", NOBODY, "now", "").at("/evening/rings/0/cueName").asString()).isEqualTo("Pour the taper");
-        Running.Answer latin = bring("Latin", "[20:14:03] <wickerby> hello\n[20:14:09] <wickerby> caf\u00e9\n".getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(bring(
+                                "Old%20log",
+                                "[20:14:03] <wickerby> !pour\n[20:14:09] <@captain_sedge> good evening\n"
+                                        .getBytes(StandardCharsets.UTF_8))
+                        .status())
+                .isEqualTo(200);
+        assertThat(report("file-Old log", NOBODY, "now", "")
+                        .at("/evening/rings/0/cueName")
+                        .asString())
+                .isEqualTo("Pour the taper");
+        Running.Answer latin = bring(
+                "Latin",
+                "[20:14:03] <wickerby> hello\n[20:14:09] <wickerby> caf\u00e9\n".getBytes(StandardCharsets.ISO_8859_1));
         assertThat(latin.status()).isEqualTo(422);
         assertThat(latin.body().at("/problems/0/path").asString()).isEqualTo("line 2");
         assertThat(latin.body().at("/problems/0/remedy").asString()).contains("UTF-8");
-        assertThat(bring("Utf16", "[20:14:03] <wickerby> hello".getBytes(StandardCharsets.UTF_16)).body().at("/problems/0/message").asString()).contains("UTF-16");
-        assertThat(bring("Nothing", "no lines here".getBytes(StandardCharsets.UTF_8)).body().at("/problems/0/message").asString()).contains("nothing in it");
+        assertThat(bring("Utf16", "[20:14:03] <wickerby> hello".getBytes(StandardCharsets.UTF_16))
+                        .body()
+                        .at("/problems/0/message")
+                        .asString())
+                .contains("UTF-16");
+        assertThat(bring("Nothing", "no lines here".getBytes(StandardCharsets.UTF_8))
+                        .body()
+                        .at("/problems/0/message")
+                        .asString())
+                .contains("nothing in it");
         String step = "{\"kind\":\"hush\",\"at\":%d}\n";
-        assertThat(bring("Back", (String.format(step, 500) + String.format(step, 400)).getBytes(StandardCharsets.UTF_8)).body().at("/problems/0/path").asString()).isEqualTo("line 2: at");
-        Running.Answer unknown = bring("Unknown", "\n{\"kind\":\"happens\",\"at\":0,\"event\":{\"kind\":\"show\",\"open\":true,\"loud\":1}}".getBytes(StandardCharsets.UTF_8));
+        assertThat(bring("Back", (String.format(step, 500) + String.format(step, 400)).getBytes(StandardCharsets.UTF_8))
+                        .body()
+                        .at("/problems/0/path")
+                        .asString())
+                .isEqualTo("line 2: at");
+        Running.Answer unknown = bring(
+                "Unknown",
+                "\n{\"kind\":\"happens\",\"at\":0,\"event\":{\"kind\":\"show\",\"open\":true,\"loud\":1}}"
+                        .getBytes(StandardCharsets.UTF_8));
         assertThat(unknown.body().at("/problems/0/path").asString()).isEqualTo("line 2: event.loud");
-        assertThat(bring("..%2Fout", String.format(step, 1).getBytes(StandardCharsets.UTF_8)).body().at("/problems/0/path").asString()).isEqualTo("name");
-        assertThat(app.get("/api/scripts").body().valueStream().map(each -> each.get("name").asString())).doesNotContain("Latin", "Back", "Unknown", "Nothing");
+        assertThat(bring("..%2Fout", String.format(step, 1).getBytes(StandardCharsets.UTF_8))
+                        .body()
+                        .at("/problems/0/path")
+                        .asString())
+                .isEqualTo("name");
+        assertThat(app.get("/api/scripts")
+                        .body()
+                        .valueStream()
+                        .map(each -> each.get("name").asString()))
+                .doesNotContain("Latin", "Back", "Unknown", "Nothing");
     }
 
     @Test
     void whatIsNotThereOrTooMuchIsRefused() {
-        assertThat(start("file-none", NOBODY, "now", "").body().at("/problems/0/path").asString()).isEqualTo("script");
-        assertThat(start("sample", NOBODY, "asItWas", "").body().at("/problems/0/message").asString()).contains("was not recorded");
-        assertThat(start("sample", NOBODY, "before-99999", "").body().at("/problems/0/path").asString()).isEqualTo("wiring");
-        assertThat(start("", madeUp(2_000, 720), "now", "").body().at("/problems/0/path").asString()).isEqualTo("perMinute");
+        assertThat(start("file-none", NOBODY, "now", "")
+                        .body()
+                        .at("/problems/0/path")
+                        .asString())
+                .isEqualTo("script");
+        assertThat(start("sample", NOBODY, "asItWas", "")
+                        .body()
+                        .at("/problems/0/message")
+                        .asString())
+                .contains("was not recorded");
+        assertThat(start("sample", NOBODY, "before-99999", "")
+                        .body()
+                        .at("/problems/0/path")
+                        .asString())
+                .isEqualTo("wiring");
+        assertThat(start("", madeUp(2_000, 720), "now", "")
+                        .body()
+                        .at("/problems/0/path")
+                        .asString())
+                .isEqualTo("perMinute");
         assertThat(app.get("/api/rehearsals/999").status()).isEqualTo(422);
     }
 
@@ -148,8 +230,18 @@ class RehearseTest {
     void aLongOneCanBeCancelledAndTellsWhatWasPlayed() {
         long id = start("", madeUp(1_000, 200), "now", "now").body().get("id").asLong();
         app.ask("DELETE", "/api/rehearsals/" + id, null);
-        await().atMost(Duration.ofSeconds(60)).until(() -> !app.get("/api/rehearsals/" + id).body().get("going").asString().equals("running"));
-        assertThat(app.get("/api/rehearsals/" + id).body().get("going").asString()).isEqualTo("cancelled");
-        assertThat(app.get("/api/rehearsals/" + id + "/report").body().get("steps").asInt()).isLessThan(200_000);
+        await().atMost(Duration.ofSeconds(60))
+                .until(() -> !app.get("/api/rehearsals/" + id)
+                        .body()
+                        .get("going")
+                        .asString()
+                        .equals("running"));
+        assertThat(app.get("/api/rehearsals/" + id).body().get("going").asString())
+                .isEqualTo("cancelled");
+        assertThat(app.get("/api/rehearsals/" + id + "/report")
+                        .body()
+                        .get("steps")
+                        .asInt())
+                .isLessThan(200_000);
     }
 }

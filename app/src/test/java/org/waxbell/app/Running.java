@@ -21,7 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** The real application on a free port, asked over real HTTP as a page would ask. */
 final class Running implements AutoCloseable {
     static final JsonMapper JSON = JsonMapper.builder().build();
-    private final HttpClient client = HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(10)).build();
+    private final HttpClient client =
+            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(10)).build();
     private final Options options;
     private final String name;
     private ConfigurableApplicationContext context;
@@ -83,8 +84,13 @@ final class Running implements AutoCloseable {
 
     Answer askBytes(String method, String path, byte[] body, String... headers) {
         try {
-            HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://" + host() + path)).timeout(Duration.ofSeconds(30))
-                    .method(method, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofByteArray(body));
+            HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://" + host() + path))
+                    .timeout(Duration.ofSeconds(30))
+                    .method(
+                            method,
+                            body == null
+                                    ? HttpRequest.BodyPublishers.noBody()
+                                    : HttpRequest.BodyPublishers.ofByteArray(body));
             if (body != null && !List.of(headers).contains("Content-Type")) {
                 request.header("Content-Type", "application/json");
             }
@@ -92,7 +98,8 @@ final class Running implements AutoCloseable {
                 request.headers(headers);
             }
             HttpResponse<String> answer = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
-            boolean json = answer.headers().firstValue("Content-Type").orElse("").contains("json");
+            boolean json =
+                    answer.headers().firstValue("Content-Type").orElse("").contains("json");
             return new Answer(answer.statusCode(), answer.headers().map(), JSON.readTree(json ? answer.body() : "{}"));
         } catch (IOException | InterruptedException broken) {
             throw new IllegalStateException(broken);
@@ -101,7 +108,11 @@ final class Running implements AutoCloseable {
 
     String askText(String path) {
         try {
-            return client.send(HttpRequest.newBuilder(URI.create("http://" + host() + path)).build(), HttpResponse.BodyHandlers.ofString()).body();
+            return client.send(
+                            HttpRequest.newBuilder(URI.create("http://" + host() + path))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body();
         } catch (IOException | InterruptedException broken) {
             throw new IllegalStateException(broken);
         }
@@ -126,7 +137,25 @@ final class Running implements AutoCloseable {
     /** Puts a scene on programme, as a person at the practice mixer does. */
     void cut(String scene) {
         Map<String, Object> place = Map.of("left", 0, "top", 0, "width", 0, "height", 0);
-        Answer done = post("/api/practice/mixer/hand", Map.of("what", "scene.cut", "scene", scene, "source", "", "text", "", "level", 0, "on", true, "filter", "", "place", place));
+        Answer done = post(
+                "/api/practice/mixer/hand",
+                Map.of(
+                        "what",
+                        "scene.cut",
+                        "scene",
+                        scene,
+                        "source",
+                        "",
+                        "text",
+                        "",
+                        "level",
+                        0,
+                        "on",
+                        true,
+                        "filter",
+                        "",
+                        "place",
+                        place));
         if (done.status() != 200) {
             throw new IllegalStateException("the practice mixer did not cut: " + done.body());
         }
@@ -138,7 +167,8 @@ final class Running implements AutoCloseable {
                 return each;
             }
         }
-        throw new IllegalStateException("no cue " + id + " among " + get("/api/wiring").body().get("cues"));
+        throw new IllegalStateException(
+                "no cue " + id + " among " + get("/api/wiring").body().get("cues"));
     }
 
     Path log() {

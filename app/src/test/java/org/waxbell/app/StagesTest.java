@@ -20,6 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
 class StagesTest {
     @TempDir
     static Path data;
+
     private static Running app;
 
     @BeforeAll
@@ -33,7 +34,12 @@ class StagesTest {
     }
 
     private static Running.Answer brings(String folder, String name, byte[] content) {
-        return app.askBytes("POST", "/api/shelf?folder=" + folder + "&name=" + name, content, "Content-Type", "application/octet-stream");
+        return app.askBytes(
+                "POST",
+                "/api/shelf?folder=" + folder + "&name=" + name,
+                content,
+                "Content-Type",
+                "application/octet-stream");
     }
 
     private static JsonNode bring(String folder, String name, byte[] content) {
@@ -63,16 +69,40 @@ class StagesTest {
                 <image href="http://elsewhere/x.png"/><use href="#g"/><rect style="fill:url(http://elsewhere/x)" width="3"/></svg>"""));
         assertThat(brought.get("name").asString()).isEqualTo("seal.svg");
         String kept = app.askText(brought.get("address").asString());
-        assertThat(kept).contains("viewBox", "linearGradient", "url(#g)", "<use href=\"#g\"").doesNotContain("script", "alert", "foreignObject", "onload", "onclick", "elsewhere", "passwd", "DOCTYPE", "away");
-        assertThat(app.get("/api/wiring").body().get("shelf").valueStream().map(each -> each.get("name").asString())).contains("seal.svg");
+        assertThat(kept)
+                .contains("viewBox", "linearGradient", "url(#g)", "<use href=\"#g\"")
+                .doesNotContain(
+                        "script",
+                        "alert",
+                        "foreignObject",
+                        "onload",
+                        "onclick",
+                        "elsewhere",
+                        "passwd",
+                        "DOCTYPE",
+                        "away");
+        assertThat(app.get("/api/wiring")
+                        .body()
+                        .get("shelf")
+                        .valueStream()
+                        .map(each -> each.get("name").asString()))
+                .contains("seal.svg");
     }
 
     @Test
     void whatIsNotWhatItSaysIsRefusedAndTheShelfStaysAsItIs() {
         long before = app.get("/api/wiring").body().get("shelf").size();
-        List<Running.Answer> refused = List.of(brings("Pictures", "taper.png", text("MZ not a picture at all")), brings("Videos", "dip.webm", text("<svg xmlns='http://www.w3.org/2000/svg'/>")),
-                brings("Figures", "moth.json", text("{\"layers\":[]}")), brings("Figures", "moth.json", text("{\"layers\":[{\"ks\":{\"r\":{\"a\":0,\"k\":0,\"x\":\"var $bm_rt = time\"}}}],\"fr\":30,\"op\":60,\"w\":10}")),
-                brings("Nowhere", "x", text("x")), brings("Pictures", "x.png", new byte[7_000_000]));
+        List<Running.Answer> refused = List.of(
+                brings("Pictures", "taper.png", text("MZ not a picture at all")),
+                brings("Videos", "dip.webm", text("<svg xmlns='http://www.w3.org/2000/svg'/>")),
+                brings("Figures", "moth.json", text("{\"layers\":[]}")),
+                brings(
+                        "Figures",
+                        "moth.json",
+                        text(
+                                "{\"layers\":[{\"ks\":{\"r\":{\"a\":0,\"k\":0,\"x\":\"var $bm_rt = time\"}}}],\"fr\":30,\"op\":60,\"w\":10}")),
+                brings("Nowhere", "x", text("x")),
+                brings("Pictures", "x.png", new byte[7_000_000]));
         assertThat(refused).allSatisfy(each -> {
             assertThat(each.status()).isEqualTo(422);
             assertThat(each.body().at("/problems/0/message").asString()).startsWith("This file was not taken in: ");
@@ -87,7 +117,10 @@ class StagesTest {
         JsonNode video = bring("Videos", "again.mov", Files.readAllBytes(Path.of("../demo/media/Videos/dip.webm")));
         assertThat(video.get("name").asString()).isEqualTo("again.webm");
         assertThat(video.get("lengthMs").asLong()).isBetween(3_900L, 4_100L);
-        assertThat(bring("Figures", "moth-two", Files.readAllBytes(Path.of("../demo/media/Figures/moth.json"))).get("name").asString()).isEqualTo("moth-two.json");
+        assertThat(bring("Figures", "moth-two", Files.readAllBytes(Path.of("../demo/media/Figures/moth.json")))
+                        .get("name")
+                        .asString())
+                .isEqualTo("moth-two.json");
     }
 
     @Test
@@ -97,7 +130,11 @@ class StagesTest {
         ((ObjectNode) changed.at("/fixtures/0")).put("words", "{nobody} and {slateWish}");
         Running.Answer refused = save(view, changed);
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().get("problems").valueStream().map(each -> each.get("path").asString())).containsExactly("fixtures[0].words", "fixtures[0].words");
+        assertThat(refused.body()
+                        .get("problems")
+                        .valueStream()
+                        .map(each -> each.get("path").asString()))
+                .containsExactly("fixtures[0].words", "fixtures[0].words");
         ((ObjectNode) changed.at("/fixtures/0")).put("words", "{slateLatestGiver}");
         ((ArrayNode) changed.get("fixtures")).remove(4);
         assertThat(save(view, changed).status()).isEqualTo(200);
@@ -114,18 +151,32 @@ class StagesTest {
         Running.Answer refused = save(view, without);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().at("/problems/0/message").asString()).contains("no such wheel");
-        assertThat(app.post("/api/stages/main/wheels/dyes/fill", Map.of()).body().get("event").asString()).contains("wheel dyes");
-        assertThat(app.post("/api/stages/main/wheels/none/fill", Map.of()).status()).isEqualTo(422);
+        assertThat(app.post("/api/stages/main/wheels/dyes/fill", Map.of())
+                        .body()
+                        .get("event")
+                        .asString())
+                .contains("wheel dyes");
+        assertThat(app.post("/api/stages/main/wheels/none/fill", Map.of()).status())
+                .isEqualTo(422);
     }
 
     @Test
     void theFeedTellsFacesLinesAndEditsToThePagesThatShowTheStage() {
-        String key = app.get("/api/stages/main/address").body().get("address").asString().replaceAll(".*#k=", "");
+        String key = app.get("/api/stages/main/address")
+                .body()
+                .get("address")
+                .asString()
+                .replaceAll(".*#k=", "");
         try (Listening page = Listening.stage(app, key)) {
             JsonNode welcome = page.next("welcome");
             assertThat(welcome.at("/faces/follower/text").asString()).startsWith("Latest: ");
-            assertThat(welcome.get("ahead").valueStream().map(each -> each.get("type").asString())).contains("video/webm", "audio/wav", "image/svg+xml");
-            app.post("/api/practice/events", Map.of("kind", "follow", "name", "lowtide_lou", "numbers", Map.of(), "texts", Map.of()));
+            assertThat(welcome.get("ahead")
+                            .valueStream()
+                            .map(each -> each.get("type").asString()))
+                    .contains("video/webm", "audio/wav", "image/svg+xml");
+            app.post(
+                    "/api/practice/events",
+                    Map.of("kind", "follow", "name", "lowtide_lou", "numbers", Map.of(), "texts", Map.of()));
             assertThat(page.next("face").at("/face/text").asString()).isEqualTo("Latest: lowtide_lou");
             app.say("tallowmoth", "<b>hello</b>");
             JsonNode line = page.next("line");
@@ -135,13 +186,27 @@ class StagesTest {
             ObjectNode moved = (ObjectNode) view.get("stage").deepCopy();
             ((ObjectNode) moved.at("/fixtures/0/frame")).put("x", 99);
             save(view, moved);
-            assertThat(page.next("stage").at("/stage/fixtures/0/frame/x").asInt()).isEqualTo(99);
+            assertThat(page.next("stage").at("/stage/fixtures/0/frame/x").asInt())
+                    .isEqualTo(99);
             app.post("/api/undo", null);
-            assertThat(page.next("stage").at("/stage/fixtures/0/frame/x").asInt()).isNotEqualTo(99);
-            app.ask("DELETE", "/api/cues/see-it-dipped?version=" + app.cue("see-it-dipped").get("version"), null);
-            assertThat(page.next("stage").get("ahead").valueStream().map(each -> each.get("type").asString())).doesNotContain("video/webm");
+            assertThat(page.next("stage").at("/stage/fixtures/0/frame/x").asInt())
+                    .isNotEqualTo(99);
+            app.ask(
+                    "DELETE",
+                    "/api/cues/see-it-dipped?version="
+                            + app.cue("see-it-dipped").get("version"),
+                    null);
+            assertThat(page.next("stage")
+                            .get("ahead")
+                            .valueStream()
+                            .map(each -> each.get("type").asString()))
+                    .doesNotContain("video/webm");
             app.post("/api/undo", null);
-            assertThat(page.next("stage").get("ahead").valueStream().map(each -> each.get("type").asString())).contains("video/webm");
+            assertThat(page.next("stage")
+                            .get("ahead")
+                            .valueStream()
+                            .map(each -> each.get("type").asString()))
+                    .contains("video/webm");
         }
     }
 }

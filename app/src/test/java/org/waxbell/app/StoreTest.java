@@ -26,7 +26,8 @@ class StoreTest {
     Path data;
 
     private static void sql(Path database, String... statements) throws SQLException {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database);
+                Statement statement = connection.createStatement()) {
             for (String each : statements) {
                 statement.execute(each);
             }
@@ -36,8 +37,10 @@ class StoreTest {
     @Test
     void aTakenPortIsRefusedWithTheRemedy() throws IOException {
         try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            assertThatThrownBy(() -> Port.check(taken.getLocalPort())).isInstanceOfSatisfying(StartRefused.class, refused ->
-                    assertThat(refused.remedy()).contains("--port " + (taken.getLocalPort() + 1)));
+            assertThatThrownBy(() -> Port.check(taken.getLocalPort()))
+                    .isInstanceOfSatisfying(
+                            StartRefused.class,
+                            refused -> assertThat(refused.remedy()).contains("--port " + (taken.getLocalPort() + 1)));
         }
     }
 
@@ -45,7 +48,9 @@ class StoreTest {
     void aSecondStartOnTheSameFolderIsRefused() throws IOException {
         try (DataFolder first = DataFolder.open(data)) {
             assertThat(first.database()).hasParentRaw(data);
-            assertThatThrownBy(() -> DataFolder.open(data)).isInstanceOf(StartRefused.class).hasMessageContaining("already in use");
+            assertThatThrownBy(() -> DataFolder.open(data))
+                    .isInstanceOf(StartRefused.class)
+                    .hasMessageContaining("already in use");
         }
         DataFolder.open(data).close();
     }
@@ -53,49 +58,72 @@ class StoreTest {
     @Test
     void aFolderThatCannotBeMadeIsRefused() throws IOException {
         Path file = Files.writeString(data.resolve("file"), "in the way");
-        assertThatThrownBy(() -> DataFolder.open(file.resolve("folder"))).isInstanceOf(StartRefused.class).hasMessageContaining("cannot be written");
+        assertThatThrownBy(() -> DataFolder.open(file.resolve("folder")))
+                .isInstanceOf(StartRefused.class)
+                .hasMessageContaining("cannot be written");
     }
 
     @Test
     void aDatabaseOfANewerProgramIsRefusedAndLeftAlone() throws IOException, SQLException {
         try (DataFolder folder = DataFolder.open(data)) {
-            sql(folder.database(), "create table flyway_schema_history (version text, success integer)",
+            sql(
+                    folder.database(),
+                    "create table flyway_schema_history (version text, success integer)",
                     "insert into flyway_schema_history values ('1', 1), ('999', 1)");
-            assertThatThrownBy(() -> SchemaGuard.check(folder)).isInstanceOf(StartRefused.class).hasMessageContaining("schema 999");
-            try (Connection connection = DriverManager.getConnection(folder.databaseUrl()); Statement statement = connection.createStatement()) {
-                assertThat(statement.executeQuery("select count(*) from flyway_schema_history").getInt(1)).isEqualTo(2);
+            assertThatThrownBy(() -> SchemaGuard.check(folder))
+                    .isInstanceOf(StartRefused.class)
+                    .hasMessageContaining("schema 999");
+            try (Connection connection = DriverManager.getConnection(folder.databaseUrl());
+                    Statement statement = connection.createStatement()) {
+                assertThat(statement
+                                .executeQuery("select count(*) from flyway_schema_history")
+                                .getInt(1))
+                        .isEqualTo(2);
             }
         }
     }
 
     @Test
     void theGuardKnowsTheNewestMigration() throws IOException {
-        assertThat(Running.list(Path.of("src/main/resources/db/migration"))).last().asString().contains("V" + SchemaGuard.NEWEST + "__");
+        assertThat(Running.list(Path.of("src/main/resources/db/migration")))
+                .last()
+                .asString()
+                .contains("V" + SchemaGuard.NEWEST + "__");
     }
 
     @Test
     void wordsThatAreNoOptionsAreRefused() {
-        assertThatThrownBy(() -> Options.parse("--colour=red")).isInstanceOf(StartRefused.class).hasMessageContaining("--colour=red");
-        assertThatThrownBy(() -> Options.parse("--port=99999")).isInstanceOf(StartRefused.class).hasMessageContaining("99999");
+        assertThatThrownBy(() -> Options.parse("--colour=red"))
+                .isInstanceOf(StartRefused.class)
+                .hasMessageContaining("--colour=red");
+        assertThatThrownBy(() -> Options.parse("--port=99999"))
+                .isInstanceOf(StartRefused.class)
+                .hasMessageContaining("99999");
         assertThat(Options.parse("--port=8090", "--demo").port()).isEqualTo(8090);
     }
 
     @Test
     void anEmptyFolderBeginsWithARackAndAStage() throws IOException {
         try (Running app = Running.empty(data.resolve("own"))) {
-            assertThat(app.get("/api/wiring").body().at("/racks/0/rack/name").asString()).isEqualTo("My cues");
+            assertThat(app.get("/api/wiring").body().at("/racks/0/rack/name").asString())
+                    .isEqualTo("My cues");
             assertThat(app.get("/api/wiring").body().get("cues")).isEmpty();
             assertThat(app.say("odalys_fenn", "good evening").status()).isEqualTo(200);
-            assertThat(app.get("/api/practice/viewers").body()).anySatisfy(viewer ->
-                    assertThat(viewer.get("standings")).extracting(each -> each.asString()).contains("moderator"));
+            assertThat(app.get("/api/practice/viewers").body())
+                    .anySatisfy(viewer -> assertThat(viewer.get("standings"))
+                            .extracting(each -> each.asString())
+                            .contains("moderator"));
         }
     }
 
     @Test
     void whileTheDatabaseIsLockedTheShowGoesOnAndAllIsKeptAfterwards() throws Exception {
-        try (Running app = Running.demo(data.resolve("locked")); Listening live = new Listening(app, "/ws/live")) {
+        try (Running app = Running.demo(data.resolve("locked"));
+                Listening live = new Listening(app, "/ws/live")) {
             live.next("standing");
-            try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + app.data().resolve("waxbell.db")); Statement lock = other.createStatement()) {
+            try (Connection other = DriverManager.getConnection(
+                            "jdbc:sqlite:" + app.data().resolve("waxbell.db"));
+                    Statement lock = other.createStatement()) {
                 lock.execute("begin immediate");
                 Running.Answer answer = app.say("wickerby", "!pour");
                 assertThat(answer.status()).isEqualTo(503);
@@ -105,7 +133,8 @@ class StoreTest {
                 lock.execute("rollback");
             }
             assertThat(live.next("saved").at("/body/ok").asBoolean()).isTrue();
-            assertThat(app.get("/api/journal").body()).anySatisfy(each -> assertThat(each.get("event").asString()).isEqualTo("wickerby: !pour"));
+            assertThat(app.get("/api/journal").body())
+                    .anySatisfy(each -> assertThat(each.get("event").asString()).isEqualTo("wickerby: !pour"));
         }
     }
 }

@@ -23,18 +23,27 @@ class UpgradeTest {
         }
         try (Running app = Running.empty(data)) {
             JsonNode wiring = app.get("/api/wiring").body();
-            assertThat(wiring.get("cues")).hasSize(8).allSatisfy(each -> assertThat(each.at("/cue/formatVersion").asInt()).isEqualTo(4));
+            assertThat(wiring.get("cues"))
+                    .hasSize(8)
+                    .allSatisfy(each ->
+                            assertThat(each.at("/cue/formatVersion").asInt()).isEqualTo(4));
             assertThat(wiring.at("/stages/0/stage/spots/0/frame/width").asInt()).isPositive();
             assertThat(wiring.get("looks")).hasSize(3);
             assertThat(wiring.at("/house/house/prefix").asString()).isEqualTo("!");
-            assertThat(app.get("/api/journal").body()).extracting(each -> each.get("sentence").asString()).startsWith("rang Pour the taper")
-                    .last().asString().startsWith("Hush");
+            assertThat(app.get("/api/journal").body())
+                    .extracting(each -> each.get("sentence").asString())
+                    .startsWith("rang Pour the taper")
+                    .last()
+                    .asString()
+                    .startsWith("Hush");
             assertThat(app.cue("trim-the-wick").at("/cue/name").asString()).isEqualTo("Snip the wick");
             assertThat(app.post("/api/undo", null).status()).isEqualTo(200);
             assertThat(app.cue("trim-the-wick").at("/cue/name").asString()).isEqualTo("Trim the wick");
             JsonNode decision = app.say("wickerby", "!pour").body();
             assertThat(decision.get("number").asLong()).as("numbers go on").isGreaterThan(5);
-            assertThat(decision.at("/answers/0/ring").asLong()).as("numbers of rings go on").isGreaterThan(2);
+            assertThat(decision.at("/answers/0/ring").asLong())
+                    .as("numbers of rings go on")
+                    .isGreaterThan(2);
         }
         assertThat(data.resolve("backups/before-schema-4.db")).isNotEmptyFile();
     }

@@ -16,18 +16,27 @@ import org.springframework.web.socket.handler.TextWebSocketHandler;
 public class BareApp implements WebSocketConfigurer {
     static void start(int port) {
         SpringApplication application = new SpringApplication(BareApp.class);
-        application.setDefaultProperties(Map.of("server.port", port, "server.address", "127.0.0.1", "spring.main.banner-mode", "off",
-                "logging.level.root", "WARN"));
+        application.setDefaultProperties(Map.of(
+                "server.port",
+                port,
+                "server.address",
+                "127.0.0.1",
+                "spring.main.banner-mode",
+                "off",
+                "logging.level.root",
+                "WARN"));
         application.run();
     }
 
     @Override
     public void registerWebSocketHandlers(WebSocketHandlerRegistry registry) {
-        registry.addHandler(new TextWebSocketHandler() {
-            @Override
-            protected void handleTextMessage(WebSocketSession session, TextMessage message) throws Exception {
-                session.sendMessage(message);
-            }
-        }, "/echo");
+        registry.addHandler(
+                new TextWebSocketHandler() {
+                    @Override
+                    protected void handleTextMessage(WebSocketSession session, TextMessage message) throws Exception {
+                        session.sendMessage(message);
+                    }
+                },
+                "/echo");
     }
 }

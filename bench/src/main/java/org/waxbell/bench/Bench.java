@@ -2,8 +2,7 @@ package org.waxbell.bench;
 
 /** Runs the measurement of a name and prints one {@code name=value unit} a line. */
 public final class Bench {
-    private Bench() {
-    }
+    private Bench() {}
 
     /** {@code bench ring [--long]}, {@code bench engine [--long]}, {@code bench rehearse}, {@code bench links [--long]}, {@code bench cues}, {@code bench stage [--long]}, or {@code bench crowd} and {@code bench bare PORT} for processes of their own. */
     public static void main(String[] args) throws Exception {
@@ -17,7 +16,9 @@ public final class Bench {
             case "stage" -> new StageBench(args.length > 1 && args[1].equals("--long")).run();
             case "crowd" -> Crowd.run();
             case "bare" -> BareApp.start(Integer.parseInt(args[1]));
-            default -> throw new IllegalArgumentException("no benchmark is called \"" + name + "\"; there are: ring, engine, rehearse, links, cues, stage");
+            default ->
+                throw new IllegalArgumentException("no benchmark is called \"" + name
+                        + "\"; there are: ring, engine, rehearse, links, cues, stage");
         }
     }
 }

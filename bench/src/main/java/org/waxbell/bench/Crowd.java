@@ -31,25 +31,33 @@ final class Crowd {
     private static final int VIEWERS = 1_000_000;
     private static final double MB = 1024 * 1024;
 
-    private Crowd() {
-    }
+    private Crowd() {}
 
     static void run() {
         AtomicLong longestPause = new AtomicLong();
         for (GarbageCollectorMXBean bean : ManagementFactory.getGarbageCollectorMXBeans()) {
-            ((NotificationEmitter) bean).addNotificationListener((notice, with) -> {
-                var info = GarbageCollectionNotificationInfo.from((CompositeData) notice.getUserData());
-                if (!info.getGcCause().equals("No GC") && !info.getGcAction().contains("concurrent")) {
-                    longestPause.accumulateAndGet(info.getGcInfo().getDuration(), Math::max);
-                }
-            }, null, null);
+            ((NotificationEmitter) bean)
+                    .addNotificationListener(
+                            (notice, with) -> {
+                                var info = GarbageCollectionNotificationInfo.from((CompositeData) notice.getUserData());
+                                if (!info.getGcCause().equals("No GC")
+                                        && !info.getGcAction().contains("concurrent")) {
+                                    longestPause.accumulateAndGet(
+                                            info.getGcInfo().getDuration(), Math::max);
+                                }
+                            },
+                            null,
+                            null);
         }
         Engine engine = new Engine(new CueBook(Wires.wiring(cues())), EngineState.fresh(1), 40, Calendars.NONE);
         engine.accept(1, new HouseEvent.ShowMoved(true));
         long longest = 0;
         long before = System.nanoTime();
         for (int i = 0; i < VIEWERS; i++) {
-            ChatLine line = new ChatLine("practice", new Viewer("practice:viewer" + i, "viewer" + i, Set.of(), 0), i % 2 == 0 ? "!pour" : "hello");
+            ChatLine line = new ChatLine(
+                    "practice",
+                    new Viewer("practice:viewer" + i, "viewer" + i, Set.of(), 0),
+                    i % 2 == 0 ? "!pour" : "hello");
             long start = System.nanoTime();
             engine.accept(1_000 + i * 10L, line);
             longest = Math.max(longest, System.nanoTime() - start);
@@ -68,8 +76,16 @@ final class Crowd {
 
     private static List<Cue> cues() {
         ReplyPart says = new ReplyPart("r", new Anchor.At(0), "good evening, {viewer}", Manner.PLAIN);
-        return List.of(Wires.cue("greet", new FirstLinePull(FirstLinePull.Whose.EACH, "", false), List.of(),
+        return List.of(
+                Wires.cue(
+                        "greet",
+                        new FirstLinePull(FirstLinePull.Whose.EACH, "", false),
+                        List.of(),
                         List.of(says, new PointsPart("p", new Anchor.At(0), 20, Manner.PLAIN))),
-                Wires.cue("pour", ChatWordPull.of("!pour"), List.of(new CooldownGate(0, 3_600_000), new LimitGate(0, 5), new PriceGate(5)), List.of(says)));
+                Wires.cue(
+                        "pour",
+                        ChatWordPull.of("!pour"),
+                        List.of(new CooldownGate(0, 3_600_000), new LimitGate(0, 5), new PriceGate(5)),
+                        List.of(says)));
     }
 }

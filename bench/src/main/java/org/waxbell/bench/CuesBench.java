@@ -25,13 +25,16 @@ final class CuesBench {
     private static final int DRAG_STEPS = 120;
     /** As long as the rope is: then as much goes off it as comes. */
     private static final int SETTLED_SECONDS = 30;
+
     private static final int WATCHED_SECONDS = 15;
-    private static final String PAINTED = "const painted = () => new Promise((go) => requestAnimationFrame(() => requestAnimationFrame(go)));";
+    private static final String PAINTED =
+            "const painted = () => new Promise((go) => requestAnimationFrame(() => requestAnimationFrame(go)));";
 
     void run() throws Exception {
         System.setProperty("waxbell.jar", "app/target/waxbell-boot.jar");
         Path data = Files.createTempDirectory("waxbell-bench");
-        try (Packaged app = new Packaged(data); Browser browser = new Browser()) {
+        try (Packaged app = new Packaged(data);
+                Browser browser = new Browser()) {
             Figures.print("noise_before_p99", Figures.noise(), "ms");
             browser.tab(app.address() + "/cues/pour-the-taper");
             measure(browser, app, "demo");
@@ -49,7 +52,10 @@ final class CuesBench {
         for (int perMinute : List.of(60, 600)) {
             crowd(app, true, perMinute);
             TimeUnit.SECONDS.sleep(SETTLED_SECONDS);
-            Figures.print("console_at_" + perMinute + "_lines_a_minute", Processor.share(WATCHED_SECONDS), "% of a processor");
+            Figures.print(
+                    "console_at_" + perMinute + "_lines_a_minute",
+                    Processor.share(WATCHED_SECONDS),
+                    "% of a processor");
         }
         crowd(app, false, 60);
         app.post("/api/hush", Map.of());
@@ -63,9 +69,17 @@ final class CuesBench {
     private static void edit(Packaged app) {
         JsonNode before = app.get("/api/wiring");
         ObjectNode cue = (ObjectNode) before.at("/cues/0/cue").deepCopy();
-        app.put("/api/cues/" + cue.get("id").asString(), Map.of("version", before.at("/cues/0/version").asLong(), "cue", cue.put("name", "Edited")));
+        app.put(
+                "/api/cues/" + cue.get("id").asString(),
+                Map.of("version", before.at("/cues/0/version").asLong(), "cue", cue.put("name", "Edited")));
         Figures.print("many_read_all", before.toString().length() / 1_024.0, "kB");
-        Figures.print("many_read_after_edit", app.get("/api/wiring?since=" + before.get("revision").asLong()).toString().length() / 1_024.0, "kB");
+        Figures.print(
+                "many_read_after_edit",
+                app.get("/api/wiring?since=" + before.get("revision").asLong())
+                                .toString()
+                                .length()
+                        / 1_024.0,
+                "kB");
         app.post("/api/undo", Map.of());
     }
 
@@ -73,7 +87,9 @@ final class CuesBench {
     private static int grow(Packaged app) {
         ObjectNode document = (ObjectNode) app.get("/api/wiring/document");
         ArrayNode cues = (ArrayNode) document.get("cues");
-        List<JsonNode> seeds = cues.valueStream().filter(each -> each.at("/pulls/0/kind").asString().equals("chatWord")).toList();
+        List<JsonNode> seeds = cues.valueStream()
+                .filter(each -> each.at("/pulls/0/kind").asString().equals("chatWord"))
+                .toList();
         for (int i = 0; i < MORE; i++) {
             ObjectNode copy = (ObjectNode) seeds.get(i % seeds.size()).deepCopy();
             copy.put("id", "more-" + i).put("name", copy.get("name").asString() + " " + i);
@@ -84,7 +100,9 @@ final class CuesBench {
             cues.add(copy);
         }
         int before = app.get("/api/wiring").get("cues").size();
-        long revision = app.post("/api/wiring/document/preview?whole=false", document).get("revision").asLong();
+        long revision = app.post("/api/wiring/document/preview?whole=false", document)
+                .get("revision")
+                .asLong();
         app.post("/api/wiring/document?whole=false&revision=" + revision, document);
         return app.get("/api/wiring").get("cues").size() - before;
     }

@@ -14,19 +14,28 @@ import org.openjdk.jmh.runner.options.VerboseMode;
 
 /** Runs the engine's JMH measurements in processes of their own and prints them beside their yardstick. */
 final class EngineBench {
-    private EngineBench() {
-    }
+    private EngineBench() {}
 
     static void run(boolean thorough) throws RunnerException, IOException, InterruptedException {
-        Options options = new OptionsBuilder().include(Lines.class.getName()).include(Rings.class.getName()).include(RuleYardsticks.class.getName())
-                .forks(thorough ? 3 : 1).warmupIterations(3).warmupTime(TimeValue.seconds(2))
-                .measurementIterations(thorough ? 8 : 3).measurementTime(TimeValue.seconds(2)).verbosity(VerboseMode.SILENT).build();
+        Options options = new OptionsBuilder()
+                .include(Lines.class.getName())
+                .include(Rings.class.getName())
+                .include(RuleYardsticks.class.getName())
+                .forks(thorough ? 3 : 1)
+                .warmupIterations(3)
+                .warmupTime(TimeValue.seconds(2))
+                .measurementIterations(thorough ? 8 : 3)
+                .measurementTime(TimeValue.seconds(2))
+                .verbosity(VerboseMode.SILENT)
+                .build();
         Collection<RunResult> results = new Runner(options).run();
         TreeMap<String, Double> scores = new TreeMap<>();
         for (RunResult result : results) {
             String name = result.getPrimaryResult().getLabel();
             String cues = result.getParams().getParam("cues");
-            scores.put(cues == null ? name : name + "_" + cues, result.getPrimaryResult().getScore());
+            scores.put(
+                    cues == null ? name : name + "_" + cues,
+                    result.getPrimaryResult().getScore());
         }
         scores.forEach((name, score) -> System.out.printf(Locale.ROOT, "%s=%.0f per_s%n", name, score));
         for (String cues : new String[] {"10", "1000", "10000"}) {
@@ -42,8 +51,16 @@ final class EngineBench {
 
     /** A million viewers, in a process with the heap that they must fit into. */
     private static void crowd() throws IOException, InterruptedException {
-        new ProcessBuilder(ProcessHandle.current().info().command().orElse("java"), "-Xmx256m", "-cp", System.getProperty("java.class.path"),
-                Bench.class.getName(), "crowd").inheritIO().start().waitFor();
+        new ProcessBuilder(
+                        ProcessHandle.current().info().command().orElse("java"),
+                        "-Xmx256m",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Bench.class.getName(),
+                        "crowd")
+                .inheritIO()
+                .start()
+                .waitFor();
     }
 
     private static void ratio(TreeMap<String, Double> scores, String one, String other) {

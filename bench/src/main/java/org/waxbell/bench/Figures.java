@@ -11,8 +11,7 @@ import java.util.Locale;
 final class Figures {
     private static final int NAPS = 400;
 
-    private Figures() {
-    }
+    private Figures() {}
 
     static void print(String name, double value, String unit) {
         System.out.printf(Locale.ROOT, "%s=%.2f %s%n", name, value, unit);
@@ -42,7 +41,10 @@ final class Figures {
 
     /** Resident memory of a process in MB, as Linux tells it. */
     static double memory(Process process) throws IOException {
-        return Files.readAllLines(Path.of("/proc/" + process.pid() + "/status")).stream().filter(line -> line.startsWith("VmRSS"))
-                .mapToDouble(line -> Double.parseDouble(line.replaceAll("\\D", "")) / 1_024).findFirst().orElse(0);
+        return Files.readAllLines(Path.of("/proc/" + process.pid() + "/status")).stream()
+                .filter(line -> line.startsWith("VmRSS"))
+                .mapToDouble(line -> Double.parseDouble(line.replaceAll("\\D", "")) / 1_024)
+                .findFirst()
+                .orElse(0);
     }
 }

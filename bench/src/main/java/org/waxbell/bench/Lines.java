@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
@@ -35,6 +35,7 @@ public class Lines {
     /** How many cues there are. */
     @Param({"10", "1000", "10000"})
     public int cues;
+
     private final ChatLine[] lines = new ChatLine[LINES];
     private final Map<String, String> words = new HashMap<>();
     private Engine engine;
@@ -55,13 +56,16 @@ public class Lines {
         engine = new Engine(book, EngineState.fresh(1), 40, Calendars.NONE);
         List<Cue> more = new ArrayList<>(all);
         for (int i = 0; i < 250; i++) {
-            Pull pull = i < 200 ? new PhrasePull(List.of("phrase number " + i), true) : new PatternPull("tap(er|s)? *no" + i, "no" + i);
+            Pull pull = i < 200
+                    ? new PhrasePull(List.of("phrase number " + i), true)
+                    : new PatternPull("tap(er|s)? *no" + i, "no" + i);
             more.add(Wires.cue("more-" + i, pull, List.of()));
         }
         withPhrases = new Engine(new CueBook(Wires.wiring(more)), EngineState.fresh(1), 40, Calendars.NONE);
         for (int i = 0; i < LINES; i++) {
             Viewer viewer = new Viewer("practice:viewer" + i % 97, "viewer" + i % 97, Set.of(), 0);
-            lines[i] = new ChatLine("practice", viewer, "Lovely" + i % 211 + " flame tonight, and the wax is nearly clear " + i);
+            lines[i] = new ChatLine(
+                    "practice", viewer, "Lovely" + i % 211 + " flame tonight, and the wax is nearly clear " + i);
         }
     }
 

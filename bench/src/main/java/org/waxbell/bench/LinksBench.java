@@ -39,8 +39,11 @@ final class LinksBench {
     static void run(boolean longer) throws Exception {
         System.setProperty("waxbell.jar", "app/target/waxbell-boot.jar");
         Path data = Files.createTempDirectory("waxbell-bench-links");
-        try (RealIrc server = new RealIrc(data.resolve("irc")); CutProxy wire = new CutProxy(server.port()); Packaged app = new Packaged(data.resolve("near"));
-             Packaged far = new Packaged(data.resolve("far")); CutProxy mixer = new CutProxy(Integer.parseInt(far.address().replaceAll(".*:", "")))) {
+        try (RealIrc server = new RealIrc(data.resolve("irc"));
+                CutProxy wire = new CutProxy(server.port());
+                Packaged app = new Packaged(data.resolve("near"));
+                Packaged far = new Packaged(data.resolve("far"));
+                CutProxy mixer = new CutProxy(Integer.parseInt(far.address().replaceAll(".*:", "")))) {
             LinksBench bench = new LinksBench(app, server, wire);
             bench.wire();
             bench.flood(8, false);
@@ -55,7 +58,11 @@ final class LinksBench {
             cue("cue-" + i, i == 0 ? "!mark" : "!word" + i, i == 0 ? "mark {argument}" : "Thank you, {viewer}.");
         }
         ObjectNode settings = (ObjectNode) app.get("/api/link-kinds/irc");
-        settings.put("host", "127.0.0.1").put("port", wire.port()).put("tls", false).put("burst", 100).put("everyMs", 0);
+        settings.put("host", "127.0.0.1")
+                .put("port", wire.port())
+                .put("tls", false)
+                .put("burst", 100)
+                .put("everyMs", 0);
         settings.putArray("channels").add(CHANNEL);
         settings.putObject("helper").put("nick", "saltmarsh_bell").put("login", "");
         app.put("/api/links/tower", Map.of("kind", "irc", "name", "Tower", "settings", settings, "secrets", Map.of()));
@@ -63,7 +70,12 @@ final class LinksBench {
     }
 
     private void cue(String id, String word, String says) {
-        JsonNode sample = app.get("/api/wiring").get("cues").valueStream().filter(each -> each.at("/cue/id").asString().equals("what-is-on-the-bench")).findFirst().orElseThrow();
+        JsonNode sample = app.get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .filter(each -> each.at("/cue/id").asString().equals("what-is-on-the-bench"))
+                .findFirst()
+                .orElseThrow();
         ObjectNode cue = (ObjectNode) sample.get("cue").deepCopy();
         cue.put("id", id).put("name", id).putArray("gates");
         cue.putArray("whenHeld");
@@ -73,7 +85,11 @@ final class LinksBench {
     }
 
     private JsonNode link(String id) {
-        return app.get("/api/links").valueStream().filter(each -> each.get("id").asString().equals(id)).findFirst().orElseThrow();
+        return app.get("/api/links")
+                .valueStream()
+                .filter(each -> each.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private void awaitUp(String id) {
@@ -87,7 +103,11 @@ final class LinksBench {
     }
 
     private long decided() {
-        return app.get("/api/journal").valueStream().mapToLong(each -> each.get("number").asLong()).max().orElse(0);
+        return app.get("/api/journal")
+                .valueStream()
+                .mapToLong(each -> each.get("number").asLong())
+                .max()
+                .orElse(0);
     }
 
     /** Lines at the full rate, once to warm up and once counted; marked ones are timed to the bare reader beside us, and to our answer as everybody in the channel hears it. */
@@ -163,16 +183,24 @@ final class LinksBench {
         Map<String, Integer> heard = new TreeMap<>();
         for (long before = Long.MAX_VALUE; before > first; ) {
             JsonNode page = app.get("/api/journal?before=" + before);
-            page.valueStream().filter(each -> each.get("number").asLong() > first && each.get("event").asString().contains("numbered "))
+            page.valueStream()
+                    .filter(each -> each.get("number").asLong() > first
+                            && each.get("event").asString().contains("numbered "))
                     .forEach(each -> heard.merge(each.get("event").asString(), 1, Integer::sum));
-            before = page.valueStream().mapToLong(each -> each.get("number").asLong()).min().orElse(0);
+            before = page.valueStream()
+                    .mapToLong(each -> each.get("number").asLong())
+                    .min()
+                    .orElse(0);
         }
         Figures.print("irc_cuts", cuts, "cuts");
         Figures.print("irc_back_p50", Figures.percentile(back, 50), "ms");
         Figures.print("irc_back_worst", Figures.percentile(back, 100), "ms");
         Figures.print("irc_said_in_all", said, "lines");
         Figures.print("irc_heard", heard.size(), "lines");
-        Figures.print("irc_heard_twice", heard.values().stream().filter(each -> each > 1).count(), "lines");
+        Figures.print(
+                "irc_heard_twice",
+                heard.values().stream().filter(each -> each > 1).count(),
+                "lines");
     }
 
     private double cut(CutProxy which, String link) {
@@ -190,8 +218,17 @@ final class LinksBench {
     /** Cuts the mixer's wire while a stage is placed here and there without a pause: nothing is done twice. */
     private void cutMixer(Packaged far, CutProxy mixer, int cuts) throws Exception {
         String password = far.get("/api/practice/mixer/door").get("password").asString();
-        app.put("/api/links/mixer", Map.of("kind", "mixer", "name", "The mixer", "settings", Map.of("address", "ws://127.0.0.1:" + mixer.port() + "/ws/mixer-link"),
-                "secrets", Map.of("password", password)));
+        app.put(
+                "/api/links/mixer",
+                Map.of(
+                        "kind",
+                        "mixer",
+                        "name",
+                        "The mixer",
+                        "settings",
+                        Map.of("address", "ws://127.0.0.1:" + mixer.port() + "/ws/mixer-link"),
+                        "secrets",
+                        Map.of("password", password)));
         awaitUp("mixer");
         List<Double> back = new ArrayList<>();
         long before = far.get("/api/practice/mixer").get("number").asLong();
@@ -200,7 +237,8 @@ final class LinksBench {
         AtomicBoolean over = new AtomicBoolean();
         Thread placing = new Thread(() -> {
             while (!over.get()) {
-                JsonNode answer = app.post("/api/stages/main/place", Map.of("scene", done.get() % 2 == 0 ? "away" : "bench"));
+                JsonNode answer =
+                        app.post("/api/stages/main/place", Map.of("scene", done.get() % 2 == 0 ? "away" : "bench"));
                 (answer.has("known") ? done : refused).incrementAndGet();
             }
         });
@@ -212,13 +250,17 @@ final class LinksBench {
         over.set(true);
         placing.join();
         JsonNode now = far.get("/api/practice/mixer");
-        long sources = now.get("sources").valueStream().filter(each -> each.get("address").asString().startsWith(app.address())).count();
+        long sources = now.get("sources")
+                .valueStream()
+                .filter(each -> each.get("address").asString().startsWith(app.address()))
+                .count();
         Figures.print("mixer_cuts", cuts, "cuts");
         Figures.print("mixer_back_p50", Figures.percentile(back, 50), "ms");
         Figures.print("mixer_back_worst", Figures.percentile(back, 100), "ms");
         Figures.print("mixer_placed", done.get(), "times");
         Figures.print("mixer_refused_while_down", refused.get(), "times");
-        // Each time it is shown and let be heard, and once its source is made; one that was refused may have got half-way.
+        // Each time it is shown and let be heard, and once its source is made; one that was refused may have got
+        // half-way.
         Figures.print("mixer_changes", now.get("number").asLong() - before, "changes");
         Figures.print("mixer_changes_due", 2.0 * done.get() + 1, "changes");
         Figures.print("mixer_sources_made", sources, "sources");

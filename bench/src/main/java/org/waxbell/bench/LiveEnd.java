@@ -23,8 +23,10 @@ final class LiveEnd implements WebSocket.Listener, AutoCloseable {
     private final WebSocket socket;
 
     LiveEnd(String address) {
-        socket = HttpClient.newHttpClient().newWebSocketBuilder()
-                .buildAsync(URI.create(address.replace("http", "ws") + "/ws/live"), this).join();
+        socket = HttpClient.newHttpClient()
+                .newWebSocketBuilder()
+                .buildAsync(URI.create(address.replace("http", "ws") + "/ws/live"), this)
+                .join();
     }
 
     @Override

@@ -18,8 +18,8 @@ import org.waxbell.rehearsal.Step;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.Manner;
 import org.waxbell.score.ReplyPart;
-import org.waxbell.words.Wording;
 import org.waxbell.wiring.CueBook;
+import org.waxbell.words.Wording;
 
 /** A whole evening in virtual time, 4 h, 50,000 lines, 500 cues; beside it a look-up of the same lines, and what words and conditions cost. */
 final class RehearseBench {
@@ -28,8 +28,7 @@ final class RehearseBench {
     private static final int CUES = 500;
     private static final int FILLS = 2_000_000;
 
-    private RehearseBench() {
-    }
+    private RehearseBench() {}
 
     static void run() {
         CueBook plain = book(false);
@@ -41,11 +40,11 @@ final class RehearseBench {
         CueBook conditioned = book(true);
         for (int i = 0; i < ROUNDS; i++) {
             long start = System.nanoTime();
-            Report report = Rehearsal.run(plain, script, 1, Calendars.NONE, percent -> { }, () -> true);
+            Report report = Rehearsal.run(plain, script, 1, Calendars.NONE, percent -> {}, () -> true);
             best = Math.min(best, (System.nanoTime() - start) / 1e6);
             rings = report.rings().size();
             start = System.nanoTime();
-            Rehearsal.run(conditioned, script, 1, Calendars.NONE, percent -> { }, () -> true);
+            Rehearsal.run(conditioned, script, 1, Calendars.NONE, percent -> {}, () -> true);
             conditions = Math.min(conditions, (System.nanoTime() - start) / 1e6);
             start = System.nanoTime();
             lookUp(script, plain);
@@ -63,18 +62,29 @@ final class RehearseBench {
         List<Cue> cues = new ArrayList<>();
         for (int i = 0; i < CUES; i++) {
             ReplyPart says = new ReplyPart("r", new Anchor.At(0), "Thank you, {viewer}.", Manner.PLAIN);
-            cues.add(Wires.cue("cue-" + i, ChatWordPull.of("!word" + i), conditions && i < 200
-                    ? List.of(new CooldownGate(2_000, 0), new ConditionGate("viewer.months >= 0 && line != 'x'")) : List.of(new CooldownGate(2_000, 0)), List.of(says)));
+            cues.add(Wires.cue(
+                    "cue-" + i,
+                    ChatWordPull.of("!word" + i),
+                    conditions && i < 200
+                            ? List.of(
+                                    new CooldownGate(2_000, 0), new ConditionGate("viewer.months >= 0 && line != 'x'"))
+                            : List.of(new CooldownGate(2_000, 0)),
+                    List.of(says)));
         }
         return new CueBook(Wires.wiring(cues));
     }
 
     private static void lookUp(List<Step> script, CueBook book) {
         Map<String, String> words = new HashMap<>();
-        book.cues().forEach(each -> words.put(WordKey.of("!word" + each.cue().id().substring(4)), each.cue().id()));
+        book.cues()
+                .forEach(each -> words.put(
+                        WordKey.of("!word" + each.cue().id().substring(4)),
+                        each.cue().id()));
         int found = 0;
         for (Step step : script) {
-            if (step instanceof Step.Happens happens && happens.event() instanceof ChatLine line && words.containsKey(WordKey.of(line.word()))) {
+            if (step instanceof Step.Happens happens
+                    && happens.event() instanceof ChatLine line
+                    && words.containsKey(WordKey.of(line.word()))) {
                 found++;
             }
         }
@@ -87,7 +97,10 @@ final class RehearseBench {
         Map<String, String> values = Map.of("viewer", "brine_otter", "giftCount", "5");
         Figures.print("words_joined", fills(null, values), "ns");
         Figures.print("words_plain", fills(Wording.of("{viewer} sent {giftCount} sprigs"), values), "ns");
-        Figures.print("words_plural", fills(Wording.of("{viewer} sent {giftCount, plural, one {# sprig} other {# sprigs}}"), values), "ns");
+        Figures.print(
+                "words_plural",
+                fills(Wording.of("{viewer} sent {giftCount, plural, one {# sprig} other {# sprigs}}"), values),
+                "ns");
     }
 
     private static double fills(Wording wording, Map<String, String> values) {
@@ -97,7 +110,9 @@ final class RehearseBench {
             int count = wording == null ? FILLS : FILLS / 4;
             long start = System.nanoTime();
             for (int i = 0; i < count; i++) {
-                length += wording == null ? (values.get("viewer") + " sent " + values.get("giftCount") + " sprigs").length() : wording.fill(values).length();
+                length += wording == null
+                        ? (values.get("viewer") + " sent " + values.get("giftCount") + " sprigs").length()
+                        : wording.fill(values).length();
             }
             best = Math.min(best, (System.nanoTime() - start) / (double) count);
         }

@@ -42,11 +42,16 @@ final class RingBench {
         starts(data);
         int barePort = Packaged.freePort();
         Process bare = bare(barePort);
-        try (Packaged app = new Packaged(data.resolve("warm")); Browser browser = new Browser(); LiveEnd live = new LiveEnd(app.address())) {
+        try (Packaged app = new Packaged(data.resolve("warm"));
+                Browser browser = new Browser();
+                LiveEnd live = new LiveEnd(app.address())) {
             answered("http://127.0.0.1:" + barePort + "/", bare);
             wire(app);
-            String stage = browser.tab(app.get("/api/stages/main/address").get("address").asString());
-            browser.await("the stage has joined", any -> app.get("/api/live").get("pages").size() == 1);
+            String stage = browser.tab(
+                    app.get("/api/stages/main/address").get("address").asString());
+            browser.await(
+                    "the stage has joined",
+                    any -> app.get("/api/live").get("pages").size() == 1);
             String yard = browser.tab("http://127.0.0.1:" + barePort + "/");
             rings(app, live, browser, stage, ROUND);
             clear();
@@ -59,7 +64,8 @@ final class RingBench {
         report();
     }
 
-    private void round(Packaged app, LiveEnd live, Browser browser, String stage, String yard) throws InterruptedException {
+    private void round(Packaged app, LiveEnd live, Browser browser, String stage, String yard)
+            throws InterruptedException {
         double before = Figures.noise();
         int rings = ring.size();
         int frames = echoFrame.size();
@@ -81,18 +87,47 @@ final class RingBench {
     /** Two cues without cooldown on two spots, so that a ring never waits for the one before. */
     private static void wire(Packaged app) {
         for (String spot : List.of("lower-third", "corner")) {
-            Map<String, Object> card = Map.ofEntries(Map.entry("kind", "card"), Map.entry("id", "card"), Map.entry("start", Map.of("kind", "at", "ms", 0)),
-                    Map.entry("lengthMs", 500), Map.entry("stage", "main"), Map.entry("spot", spot), Map.entry("look", "beeswax"), Map.entry("title", "{viewer}"),
-                    Map.entry("words", "pours"), Map.entry("picture", "taper.svg"), Map.entry("entryMs", 100), Map.entry("exitMs", 100));
-            Map<String, Object> cue = new HashMap<>(Map.of("formatVersion", 1, "id", "bench-" + spot, "name", "Bench " + spot, "rack", "at-the-bench", "on", true,
-                    "pulls", List.of(Map.of("kind", "chatWord", "words", List.of("!" + spot))), "gates", List.of(),
-                    "takes", List.of(Map.of("id", "main", "score", Map.of("parts", List.of(card)))), "urgency", "usual", "longestWaitMs", 60_000));
+            Map<String, Object> card = Map.ofEntries(
+                    Map.entry("kind", "card"),
+                    Map.entry("id", "card"),
+                    Map.entry("start", Map.of("kind", "at", "ms", 0)),
+                    Map.entry("lengthMs", 500),
+                    Map.entry("stage", "main"),
+                    Map.entry("spot", spot),
+                    Map.entry("look", "beeswax"),
+                    Map.entry("title", "{viewer}"),
+                    Map.entry("words", "pours"),
+                    Map.entry("picture", "taper.svg"),
+                    Map.entry("entryMs", 100),
+                    Map.entry("exitMs", 100));
+            Map<String, Object> cue = new HashMap<>(Map.of(
+                    "formatVersion",
+                    1,
+                    "id",
+                    "bench-" + spot,
+                    "name",
+                    "Bench " + spot,
+                    "rack",
+                    "at-the-bench",
+                    "on",
+                    true,
+                    "pulls",
+                    List.of(Map.of("kind", "chatWord", "words", List.of("!" + spot))),
+                    "gates",
+                    List.of(),
+                    "takes",
+                    List.of(Map.of("id", "main", "score", Map.of("parts", List.of(card)))),
+                    "urgency",
+                    "usual",
+                    "longestWaitMs",
+                    60_000));
             cue.put("whenHeld", List.of());
             app.put("/api/cues/bench-" + spot, Map.of("version", 0, "cue", cue));
         }
     }
 
-    private void rings(Packaged app, LiveEnd live, Browser browser, String stage, int count) throws InterruptedException {
+    private void rings(Packaged app, LiveEnd live, Browser browser, String stage, int count)
+            throws InterruptedException {
         browser.to(stage);
         for (int i = 0; i < count; i++) {
             var decision = app.say("wickerby", i % 2 == 0 ? "!lower-third" : "!corner");
@@ -112,7 +147,8 @@ final class RingBench {
 
     private void echoes(Browser browser, String yard) {
         browser.to(yard);
-        Object measured = browser.driver().executeAsyncScript("const done = arguments[1]; measure(arguments[0]).then(done)", ROUND * 2);
+        Object measured = browser.driver()
+                .executeAsyncScript("const done = arguments[1]; measure(arguments[0]).then(done)", ROUND * 2);
         for (Object pair : (List<?>) measured) {
             echo.add(((Number) ((List<?>) pair).get(0)).doubleValue());
             echoFrame.add(((Number) ((List<?>) pair).get(1)).doubleValue());
@@ -139,14 +175,22 @@ final class RingBench {
     }
 
     static Process bare(int port) throws IOException {
-        return new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Xmx256m", "-jar",
-                "bench/target/bench.jar", "bare", Integer.toString(port)).redirectErrorStream(true).start();
+        return new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xmx256m",
+                        "-jar",
+                        "bench/target/bench.jar",
+                        "bare",
+                        Integer.toString(port))
+                .redirectErrorStream(true)
+                .start();
     }
 
     static void answered(String address, Process process) throws InterruptedException {
         while (!process.waitFor(50, TimeUnit.MILLISECONDS)) {
             try {
-                HttpURLConnection connection = (HttpURLConnection) URI.create(address).toURL().openConnection();
+                HttpURLConnection connection =
+                        (HttpURLConnection) URI.create(address).toURL().openConnection();
                 if (connection.getResponseCode() == HttpURLConnection.HTTP_OK) {
                     return;
                 }

@@ -25,10 +25,19 @@ import org.waxbell.wiring.CueBook;
 @BenchmarkMode(Mode.Throughput)
 public class Rings {
     private static final long APART = 8_000;
-    private final Engine engine = new Engine(new CueBook(Wires.wiring(List.of(Wires.cue("pour", ChatWordPull.of("!pour"),
-            List.of(new WhoGate(Set.of(Standing.MEMBER), 1, List.of(), List.of(), List.of()),
-                    new ArgumentGate(ArgumentGate.Wants.NUMBER, 1, 10, List.of(), false, ""), new CooldownGate(5_000, 5_000)))))), EngineState.fresh(1), 40, Calendars.NONE);
-    private final ChatLine line = new ChatLine("practice", new Viewer("practice:ines", "ines", Set.of(Standing.MEMBER), 3), "!pour 7");
+    private final Engine engine = new Engine(
+            new CueBook(Wires.wiring(List.of(Wires.cue(
+                    "pour",
+                    ChatWordPull.of("!pour"),
+                    List.of(
+                            new WhoGate(Set.of(Standing.MEMBER), 1, List.of(), List.of(), List.of()),
+                            new ArgumentGate(ArgumentGate.Wants.NUMBER, 1, 10, List.of(), false, ""),
+                            new CooldownGate(5_000, 5_000)))))),
+            EngineState.fresh(1),
+            40,
+            Calendars.NONE);
+    private final ChatLine line =
+            new ChatLine("practice", new Viewer("practice:ines", "ines", Set.of(Standing.MEMBER), 3), "!pour 7");
     private long at;
 
     /** One ring, and the end of the one before it. */

@@ -49,23 +49,36 @@ public class RuleYardsticks {
     private int fired;
 
     /** What the other engines look at. */
-    public record Said(String word, int months) {
-    }
+    public record Said(String word, int months) {}
 
     /** Writes the same rules three times. */
     @Setup
     public void make() {
         List<Cue> cues = new ArrayList<>();
         easyRules = new Rules();
-        StringBuilder text = new StringBuilder("package bench\nimport ").append(Said.class.getCanonicalName()).append(";\n");
+        StringBuilder text = new StringBuilder("package bench\nimport ")
+                .append(Said.class.getCanonicalName())
+                .append(";\n");
         for (int i = 0; i < RULES; i++) {
             String word = "!word" + i;
             int months = i % 5;
-            cues.add(Wires.cue("cue-" + i, ChatWordPull.of(word), List.of(new WhoGate(Set.of(Standing.MEMBER), months, List.of(), List.of(), List.of())),
+            cues.add(Wires.cue(
+                    "cue-" + i,
+                    ChatWordPull.of(word),
+                    List.of(new WhoGate(Set.of(Standing.MEMBER), months, List.of(), List.of(), List.of())),
                     List.of(new ReplyPart("r", new Anchor.At(0), "yes", Manner.PLAIN))));
-            easyRules.register(new RuleBuilder().name("rule" + i).when(facts -> ((Said) facts.get("said")).word().equals(word)
-                    && ((Said) facts.get("said")).months() >= months).then(facts -> fired++).build());
-            text.append("rule r").append(i).append(" when Said(word == \"").append(word).append("\", months >= ").append(months)
+            easyRules.register(new RuleBuilder()
+                    .name("rule" + i)
+                    .when(facts -> ((Said) facts.get("said")).word().equals(word)
+                            && ((Said) facts.get("said")).months() >= months)
+                    .then(facts -> fired++)
+                    .build());
+            text.append("rule r")
+                    .append(i)
+                    .append(" when Said(word == \"")
+                    .append(word)
+                    .append("\", months >= ")
+                    .append(months)
                     .append(") then end\n");
             lines.add(new ChatLine("practice", new Viewer("practice:ines", "ines", Set.of(Standing.MEMBER), 6), word));
         }
@@ -74,7 +87,8 @@ public class RuleYardsticks {
         KieServices services = KieServices.Factory.get();
         KieFileSystem files = services.newKieFileSystem().write("src/main/resources/bench/rules.drl", text.toString());
         services.newKieBuilder(files).buildAll();
-        drools = services.newKieContainer(services.getRepository().getDefaultReleaseId()).newKieSession();
+        drools = services.newKieContainer(services.getRepository().getDefaultReleaseId())
+                .newKieSession();
     }
 
     private ChatLine line() {

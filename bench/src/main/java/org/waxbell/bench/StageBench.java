@@ -26,6 +26,7 @@ final class StageBench {
     private static final int IDLE_SECONDS = 10;
     /** Longer than it takes the figure to doze. */
     private static final int SETTLED_SECONDS = 7;
+
     private static final double QUIET_MS = 5;
     private static final int MANY = 2_000;
     private final int rings;
@@ -39,15 +40,20 @@ final class StageBench {
         Path data = Files.createTempDirectory("waxbell-bench");
         int barePort = Packaged.freePort();
         Process bare = RingBench.bare(barePort);
-        try (Packaged app = new Packaged(data); Browser browser = new Browser(); LiveEnd live = new LiveEnd(app.address())) {
+        try (Packaged app = new Packaged(data);
+                Browser browser = new Browser();
+                LiveEnd live = new LiveEnd(app.address())) {
             RingBench.answered("http://127.0.0.1:" + barePort + "/", bare);
             weigh();
             wire(app);
             browser.driver().get("http://127.0.0.1:" + barePort + "/");
             String bareTab = browser.driver().getWindowHandle();
             idle(browser, "bare_idle");
-            String stage = browser.tab(app.get("/api/stages/main/address").get("address").asString());
-            browser.await("the stage has joined", any -> app.get("/api/live").get("pages").size() == 1);
+            String stage = browser.tab(
+                    app.get("/api/stages/main/address").get("address").asString());
+            browser.await(
+                    "the stage has joined",
+                    any -> app.get("/api/live").get("pages").size() == 1);
             idle(browser, "stage_idle");
             firstFrames(app, live, browser, stage, bareTab);
             moving(app, browser, stage, bareTab);
@@ -62,15 +68,41 @@ final class StageBench {
     private static void wire(Packaged app) {
         JsonNode view = app.get("/api/wiring").get("stages").get(0);
         Map<String, Object> share = Map.of("kind", "share", "together", 20);
-        List<Object> spots = new ArrayList<>(view.at("/stage/spots").valueStream().map(each -> (Object) each).toList());
+        List<Object> spots = new ArrayList<>(
+                view.at("/stage/spots").valueStream().map(each -> (Object) each).toList());
         for (int i = 0; i < 2; i++) {
-            spots.add(Map.of("id", "field-" + i, "name", "Field " + i, "busy", share, "frame", Map.of("x", 40 + i * 600, "y", 60, "width", 500, "height", 110, "layer", 0, "locked", false)));
+            spots.add(Map.of(
+                    "id",
+                    "field-" + i,
+                    "name",
+                    "Field " + i,
+                    "busy",
+                    share,
+                    "frame",
+                    Map.of("x", 40 + i * 600, "y", 60, "width", 500, "height", 110, "layer", 0, "locked", false)));
         }
-        Map<String, Object> stage = new HashMap<>(Map.of("formatVersion", 3, "id", "main", "name", "Main", "width", 1_280, "height", 720, "backdrop", "", "spots", spots,
-                "outlets", view.at("/stage/outlets")));
+        Map<String, Object> stage = new HashMap<>(Map.of(
+                "formatVersion",
+                3,
+                "id",
+                "main",
+                "name",
+                "Main",
+                "width",
+                1_280,
+                "height",
+                720,
+                "backdrop",
+                "",
+                "spots",
+                spots,
+                "outlets",
+                view.at("/stage/outlets")));
         JsonNode fixtures = view.at("/stage/fixtures").deepCopy();
         // An idle stage is one whose figure sleeps.
-        fixtures.valueStream().filter(each -> each.has("dozeAfterMs")).forEach(each -> ((ObjectNode) each).put("dozeAfterMs", 5_000));
+        fixtures.valueStream()
+                .filter(each -> each.has("dozeAfterMs"))
+                .forEach(each -> ((ObjectNode) each).put("dozeAfterMs", 5_000));
         stage.put("fixtures", fixtures);
         saved(app.put("/api/stages/main", Map.of("version", view.get("version").asLong(), "stage", stage)));
         cue(app, "one", List.of(card("card", "field-0", 0, 500)));
@@ -82,17 +114,68 @@ final class StageBench {
     }
 
     private static Map<String, Object> card(String id, String spot, int at, int length) {
-        return Map.ofEntries(Map.entry("kind", "card"), Map.entry("id", id), Map.entry("start", Map.of("kind", "at", "ms", at)), Map.entry("lengthMs", length), Map.entry("stage", "main"),
-                Map.entry("spot", spot), Map.entry("look", "beeswax"), Map.entry("title", "{viewer}"), Map.entry("words", "pours"), Map.entry("picture", "taper.svg"), Map.entry("portrait", false),
-                Map.entry("entry", "pour"), Map.entry("exit", "kindle"), Map.entry("entryMs", length / 2 - 50), Map.entry("exitMs", length / 2 - 50),
+        return Map.ofEntries(
+                Map.entry("kind", "card"),
+                Map.entry("id", id),
+                Map.entry("start", Map.of("kind", "at", "ms", at)),
+                Map.entry("lengthMs", length),
+                Map.entry("stage", "main"),
+                Map.entry("spot", spot),
+                Map.entry("look", "beeswax"),
+                Map.entry("title", "{viewer}"),
+                Map.entry("words", "pours"),
+                Map.entry("picture", "taper.svg"),
+                Map.entry("portrait", false),
+                Map.entry("entry", "pour"),
+                Map.entry("exit", "kindle"),
+                Map.entry("entryMs", length / 2 - 50),
+                Map.entry("exitMs", length / 2 - 50),
                 Map.entry("manner", Map.of("ifFails", "goOn", "atOnce", false, "toEnd", false)));
     }
 
     private static void cue(Packaged app, String id, List<Object> parts) {
-        Map<String, Object> cue = new HashMap<>(Map.of("formatVersion", 4, "id", "bench-" + id, "name", "Bench " + id, "rack", "at-the-bench", "on", true, "takeRule", "first",
-                "pulls", List.of(Map.of("kind", "chatWord", "words", List.of("!" + id), "general", false, "argument", "")), "gates", List.of(), "urgency", "usual", "longestWaitMs", 60_000));
-        cue.putAll(Map.of("whenHeld", List.of(), "description", "", "listed", false,
-                "takes", List.of(Map.of("id", "main", "name", "Main", "when", "", "weight", 1, "spare", "", "score", Map.of("parts", parts)))));
+        Map<String, Object> cue = new HashMap<>(Map.of(
+                "formatVersion",
+                4,
+                "id",
+                "bench-" + id,
+                "name",
+                "Bench " + id,
+                "rack",
+                "at-the-bench",
+                "on",
+                true,
+                "takeRule",
+                "first",
+                "pulls",
+                List.of(Map.of("kind", "chatWord", "words", List.of("!" + id), "general", false, "argument", "")),
+                "gates",
+                List.of(),
+                "urgency",
+                "usual",
+                "longestWaitMs",
+                60_000));
+        cue.putAll(Map.of(
+                "whenHeld",
+                List.of(),
+                "description",
+                "",
+                "listed",
+                false,
+                "takes",
+                List.of(Map.of(
+                        "id",
+                        "main",
+                        "name",
+                        "Main",
+                        "when",
+                        "",
+                        "weight",
+                        1,
+                        "spare",
+                        "",
+                        "score",
+                        Map.of("parts", parts)))));
         saved(app.put("/api/cues/bench-" + id, Map.of("version", 0, "cue", cue)));
     }
 
@@ -102,7 +185,8 @@ final class StageBench {
         }
     }
 
-    private void firstFrames(Packaged app, LiveEnd live, Browser browser, String stage, String bareTab) throws InterruptedException {
+    private void firstFrames(Packaged app, LiveEnd live, Browser browser, String stage, String bareTab)
+            throws InterruptedException {
         List<Double> whole = new ArrayList<>();
         List<Double> late = new ArrayList<>();
         List<Double> quiet = new ArrayList<>();
@@ -130,7 +214,8 @@ final class StageBench {
         Figures.print("frames_missed", missed, "of " + rings);
         browser.to(bareTab);
         List<Double> echo = new ArrayList<>();
-        for (Object pair : (List<?>) browser.driver().executeAsyncScript("const done = arguments[1]; measure(arguments[0]).then(done)", rings)) {
+        for (Object pair : (List<?>) browser.driver()
+                .executeAsyncScript("const done = arguments[1]; measure(arguments[0]).then(done)", rings)) {
             echo.add(((Number) ((List<?>) pair).get(1)).doubleValue());
         }
         Figures.printBoth("bare_echo_to_frame", echo);
@@ -146,7 +231,10 @@ final class StageBench {
         Figures.print("frame_with_thirty_moving_p99", Figures.percentile(frames, 99), "ms");
         app.post("/api/hush", Map.of());
         browser.to(bareTab);
-        Figures.print("bare_frames", 1_000 / CuesBench.mean(CuesBench.frames(browser, "return () => undefined", 180)), "frames/s");
+        Figures.print(
+                "bare_frames",
+                1_000 / CuesBench.mean(CuesBench.frames(browser, "return () => undefined", 180)),
+                "frames/s");
     }
 
     /** What all of the browser's processes used while the page on top does nothing, in percent of one processor. */
@@ -169,7 +257,11 @@ final class StageBench {
         double after = heap(browser);
         Figures.print("heap_before", before, "MB");
         Figures.print("heap_after_" + MANY + "_rings", after, "MB");
-        Figures.print("nodes_left", ((Number) browser.driver().executeScript("return document.querySelectorAll('#stage *').length")).doubleValue(), "");
+        Figures.print(
+                "nodes_left",
+                ((Number) browser.driver().executeScript("return document.querySelectorAll('#stage *').length"))
+                        .doubleValue(),
+                "");
     }
 
     private static double heap(Browser browser) {
@@ -185,8 +277,15 @@ final class StageBench {
         browser.driver().get(app.address() + "/stage");
         browser.driver().executeScript("""
                 document.body.replaceChildren(...[0, 1].map(() => { const page = document.createElement('iframe'); page.src = arguments[0]; page.width = 640; page.height = 360; return page }))""", address);
-        browser.await("both pages have joined", any -> app.get("/api/live").get("pages").size() == 2);
-        browser.await("both keep time", any -> app.get("/api/live").get("pages").valueStream().allMatch(page -> page.get("roundTrip").asDouble() > 0));
+        browser.await(
+                "both pages have joined",
+                any -> app.get("/api/live").get("pages").size() == 2);
+        browser.await(
+                "both keep time",
+                any -> app.get("/api/live")
+                        .get("pages")
+                        .valueStream()
+                        .allMatch(page -> page.get("roundTrip").asDouble() > 0));
         List<Double> apart = new ArrayList<>();
         for (int i = 0; i < rings; i++) {
             app.say("wickerby", "!one");
@@ -205,7 +304,12 @@ final class StageBench {
             if (by >= 0) {
                 apart.add(by);
             }
-            browser.await("gone", any -> Boolean.TRUE.equals(browser.driver().executeScript("return [...document.querySelectorAll('iframe')].every((each) => !each.contentDocument.querySelector('.card'))")));
+            browser.await(
+                    "gone",
+                    any -> Boolean.TRUE.equals(
+                            browser.driver()
+                                    .executeScript(
+                                            "return [...document.querySelectorAll('iframe')].every((each) => !each.contentDocument.querySelector('.card'))")));
         }
         Figures.print("pages_compared", apart.size(), "of " + rings);
         Figures.printBoth("two_pages_apart", apart);
@@ -219,7 +323,8 @@ final class StageBench {
         double fixtures = 0;
         double lottie = 0;
         try (Stream<Path> all = Files.list(assets)) {
-            for (Path each : all.filter(path -> path.toString().matches(".*\\.(js|css)")).toList()) {
+            for (Path each :
+                    all.filter(path -> path.toString().matches(".*\\.(js|css)")).toList()) {
                 double weight = gzipped(each);
                 String name = each.getFileName().toString();
                 if (page.contains(name)) {

@@ -26,28 +26,67 @@ import org.waxbell.wiring.Wiring;
 
 /** Wiring for measurements: a score of two cards, two sounds and a reply. */
 final class Wires {
-    private static final Stage MAIN = Stage.plain("main", "Main", 1280, 720,
-            List.of(Spot.plain("low", "Low", 0, 600, 500, 100, new BusyRule.Wait(10, 60_000)), Spot.plain("high", "High", 0, 0, 500, 100, new BusyRule.Wait(10, 60_000))),
+    private static final Stage MAIN = Stage.plain(
+            "main",
+            "Main",
+            1280,
+            720,
+            List.of(
+                    Spot.plain("low", "Low", 0, 600, 500, 100, new BusyRule.Wait(10, 60_000)),
+                    Spot.plain("high", "High", 0, 0, 500, 100, new BusyRule.Wait(10, 60_000))),
             List.of(Outlet.plain("bench", "Bench", new BusyRule.Share(4))));
-    private static final Shelf SHELF = new Shelf(List.of(new Media("a.wav", "Pouring", "a", "audio/wav", 1_700),
-            new Media("b.wav", "Pouring", "b", "audio/wav", 1_900), new Media("c.wav", "Pouring", "c", "audio/wav", 2_100)));
+    private static final Shelf SHELF = new Shelf(List.of(
+            new Media("a.wav", "Pouring", "a", "audio/wav", 1_700),
+            new Media("b.wav", "Pouring", "b", "audio/wav", 1_900),
+            new Media("c.wav", "Pouring", "c", "audio/wav", 2_100)));
 
-    private Wires() {
-    }
+    private Wires() {}
 
     static Cue cue(String id, Pull pull, List<Gate> gates) {
-        List<Part> parts = List.of(card("card", "low", new Anchor.At(0)), card("second", "high", new Anchor.With("card", 500)), sound("pour", new Anchor.At(0)),
-                sound("pour-again", new Anchor.After("pour", 100)), new ReplyPart("thanks", new Anchor.After("card", 200), "Thank you, {viewer}.", Manner.PLAIN));
+        List<Part> parts = List.of(
+                card("card", "low", new Anchor.At(0)),
+                card("second", "high", new Anchor.With("card", 500)),
+                sound("pour", new Anchor.At(0)),
+                sound("pour-again", new Anchor.After("pour", 100)),
+                new ReplyPart("thanks", new Anchor.After("card", 200), "Thank you, {viewer}.", Manner.PLAIN));
         return cue(id, pull, gates, parts);
     }
 
     static Cue cue(String id, Pull pull, List<Gate> gates, List<Part> parts) {
-        return new Cue(4, id, id, "", true, "bench", true, List.of(pull), gates, List.of(), List.of(Take.only(new Score(parts))), TakeRule.FIRST, Urgency.USUAL,
+        return new Cue(
+                4,
+                id,
+                id,
+                "",
+                true,
+                "bench",
+                true,
+                List.of(pull),
+                gates,
+                List.of(),
+                List.of(Take.only(new Score(parts))),
+                TakeRule.FIRST,
+                Urgency.USUAL,
                 60_000);
     }
 
     private static CardPart card(String id, String spot, Anchor start) {
-        return new CardPart(id, start, 5_000, "main", spot, "beeswax", "{viewer}", "pours a tall taper", "", false, "", "", 400, 600, Manner.PLAIN);
+        return new CardPart(
+                id,
+                start,
+                5_000,
+                "main",
+                spot,
+                "beeswax",
+                "{viewer}",
+                "pours a tall taper",
+                "",
+                false,
+                "",
+                "",
+                400,
+                600,
+                Manner.PLAIN);
     }
 
     private static SoundPart sound(String id, Anchor start) {

@@ -19,8 +19,7 @@ public final class Bookings {
     private final Map<String, List<Taken>> taken = new HashMap<>();
     private final Map<String, Long> fronts = new HashMap<>();
 
-    private record Taken(long ring, int rank, long from, long to) {
-    }
+    private record Taken(long ring, int rank, long from, long to) {}
 
     /** Nothing booked yet; {@code rules} gives each place's rule. */
     public Bookings(Function<String, BusyRule> rules) {
@@ -54,7 +53,8 @@ public final class Bookings {
         List<Taken> there = taken.getOrDefault(place, new ArrayList<>());
         there.removeIf(each -> each.ring() == ring && each.from() == from && moment <= from);
         there.replaceAll(each -> each.ring() == ring && each.from() == from && moment < each.to()
-                ? new Taken(ring, each.rank(), from, moment) : each);
+                ? new Taken(ring, each.rank(), from, moment)
+                : each);
     }
 
     /** Whether {@code want} of a ring of that rank fits where the ring starts at {@code start}. */
@@ -114,8 +114,10 @@ public final class Bookings {
             return true;
         }
         return crowdAt(from, there) < rules.apply(place).together()
-                && there.stream().filter(each -> each.from() > from)
-                .allMatch(each -> crowdAt(each.from(), there) < rules.apply(place).together());
+                && there.stream()
+                        .filter(each -> each.from() > from)
+                        .allMatch(each ->
+                                crowdAt(each.from(), there) < rules.apply(place).together());
     }
 
     /** Whether what stands there would be ended by a newcomer of that rank. */
@@ -124,6 +126,8 @@ public final class Bookings {
     }
 
     private static long crowdAt(long moment, List<Taken> there) {
-        return there.stream().filter(each -> each.from() <= moment && moment < each.to()).count();
+        return there.stream()
+                .filter(each -> each.from() <= moment && moment < each.to())
+                .count();
     }
 }

@@ -44,7 +44,10 @@ public final class Problems {
     /** Adds a problem unless a time in milliseconds lies within the bounds; the remedy names them as people write times. */
     public void time(long millis, long least, long most, String what) {
         if (millis < least || millis > most) {
-            add(millis, what + " is out of range.", "Give a time from " + Spans.inWords(least) + " to " + Spans.inWords(most) + ".");
+            add(
+                    millis,
+                    what + " is out of range.",
+                    "Give a time from " + Spans.inWords(least) + " to " + Spans.inWords(most) + ".");
         }
     }
 
@@ -53,7 +56,10 @@ public final class Problems {
         if (text.isBlank()) {
             add(text, what + " is empty.", "Write at least one letter.");
         } else if (text.length() > longest) {
-            add(text, what + " is too long: " + text.length() + " characters.", "Shorten it to " + longest + " at most.");
+            add(
+                    text,
+                    what + " is too long: " + text.length() + " characters.",
+                    "Shorten it to " + longest + " at most.");
         }
     }
 

@@ -32,8 +32,14 @@ final class BeyondStage implements Rule {
 
     private void look(Stage stage, String id, String what, Frame frame, List<Remark> remarks) {
         if (frame.beyond(stage.width(), stage.height())) {
-            remarks.add(new Remark(Remark.Severity.DOUBTFUL, name(), "", "stages." + stage.id() + "." + id, what
-                    + " reaches beyond the stage " + stage.name() + ".", "Move it, or make it smaller.", Optional.empty()));
+            remarks.add(new Remark(
+                    Remark.Severity.DOUBTFUL,
+                    name(),
+                    "",
+                    "stages." + stage.id() + "." + id,
+                    what + " reaches beyond the stage " + stage.name() + ".",
+                    "Move it, or make it smaller.",
+                    Optional.empty()));
         }
     }
 }

@@ -16,9 +16,14 @@ final class CardTooShort extends CueRule {
     @Override
     void look(Wiring wiring, Cue cue, Found found) {
         for (Placed each : parts(cue)) {
-            if (each.part() instanceof CardPart card && !card.manner().toEnd() && card.lengthMs() - card.entryMs() - card.exitMs() < LEAST) {
-                found.add(each.path() + ".lengthMs", "The card stands still for only "
-                        + Spans.inWords(Math.max(0, card.lengthMs() - card.entryMs() - card.exitMs())) + ".", "Let it stay longer: two seconds at least.");
+            if (each.part() instanceof CardPart card
+                    && !card.manner().toEnd()
+                    && card.lengthMs() - card.entryMs() - card.exitMs() < LEAST) {
+                found.add(
+                        each.path() + ".lengthMs",
+                        "The card stands still for only "
+                                + Spans.inWords(Math.max(0, card.lengthMs() - card.entryMs() - card.exitMs())) + ".",
+                        "Let it stay longer: two seconds at least.");
             }
         }
     }

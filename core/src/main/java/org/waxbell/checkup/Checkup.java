@@ -6,16 +6,33 @@ import org.waxbell.wiring.Wiring;
 
 /** Examines a wiring by every rule: the one list to which a new rule adds its line. */
 public final class Checkup {
-    private static final List<Rule> RULES = List.of(new OpenSwitch(), new HiddenWord(), new NeverRings(), new NobodyThere(), new CueCircle(), new MissingMedia(), new UnknownValues(),
-            new NoLink(), new SecretInWords(), new LoudWithoutRest(), new PauseForRest(), new OverbookedSpot(), new CardTooShort(), new BeyondStage(),
-            new StaysForGood(), new CountWithoutPlural(), new SilentRefusal());
+    private static final List<Rule> RULES = List.of(
+            new OpenSwitch(),
+            new HiddenWord(),
+            new NeverRings(),
+            new NobodyThere(),
+            new CueCircle(),
+            new MissingMedia(),
+            new UnknownValues(),
+            new NoLink(),
+            new SecretInWords(),
+            new LoudWithoutRest(),
+            new PauseForRest(),
+            new OverbookedSpot(),
+            new CardTooShort(),
+            new BeyondStage(),
+            new StaysForGood(),
+            new CountWithoutPlural(),
+            new SilentRefusal());
 
-    private Checkup() {
-    }
+    private Checkup() {}
 
     /** All remarks, the gravest first, then in the order of rules and cues. */
     public static List<Remark> of(Wiring wiring) {
-        return RULES.stream().flatMap(rule -> rule.look(wiring).stream()).sorted(Comparator.comparing(Remark::severity)).toList();
+        return RULES.stream()
+                .flatMap(rule -> rule.look(wiring).stream())
+                .sorted(Comparator.comparing(Remark::severity))
+                .toList();
     }
 
     /** The names of all rules. */

@@ -18,10 +18,15 @@ final class CountWithoutPlural extends CueRule {
         for (Placed each : parts(cue)) {
             for (String pattern : each.part().patterns()) {
                 Matcher counted = COUNTED.matcher(pattern);
-                if (counted.find() && (cue.someNumbers().contains(counted.group(1)) || counted.group(1).startsWith("slate"))) {
+                if (counted.find()
+                        && (cue.someNumbers().contains(counted.group(1))
+                                || counted.group(1).startsWith("slate"))) {
                     String word = counted.group(2);
-                    found.add(each.path(), "{" + counted.group(1) + "} " + word + " reads wrong for 1 or for 5.", "Write {" + counted.group(1)
-                            + ", plural, one {# " + word.replaceAll("s$", "") + "} other {# " + (word.endsWith("s") ? word : word + "s") + "}}.");
+                    found.add(
+                            each.path(),
+                            "{" + counted.group(1) + "} " + word + " reads wrong for 1 or for 5.",
+                            "Write {" + counted.group(1) + ", plural, one {# " + word.replaceAll("s$", "")
+                                    + "} other {# " + (word.endsWith("s") ? word : word + "s") + "}}.");
                 }
             }
         }

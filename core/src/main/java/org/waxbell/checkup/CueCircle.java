@@ -22,12 +22,26 @@ final class CueCircle implements Rule {
     @Override
     public List<Remark> look(Wiring wiring) {
         Map<String, List<Cue>> next = new HashMap<>();
-        wiring.cues().stream().filter(Cue::on)
-                .forEach(cue -> cue.pulls().stream().flatMap(pull -> pull.waitsFor().stream()).distinct().forEach(of -> next.computeIfAbsent(of, any -> new ArrayList<>()).add(cue)));
+        wiring.cues().stream()
+                .filter(Cue::on)
+                .forEach(cue -> cue.pulls().stream()
+                        .flatMap(pull -> pull.waitsFor().stream())
+                        .distinct()
+                        .forEach(of -> next.computeIfAbsent(of, any -> new ArrayList<>())
+                                .add(cue)));
         List<Remark> remarks = new ArrayList<>();
         for (Cue cue : wiring.cues()) {
-            circle(next, cue).ifPresent(way -> remarks.add(new Remark(Remark.Severity.GRAVE, name(), cue.id(), "pulls",
-                    way.isEmpty() ? "It sets itself off." : "It sets itself off by way of " + String.join(", ", way) + ".", "Let one of them wait for something else.", Optional.empty())));
+            circle(next, cue)
+                    .ifPresent(way -> remarks.add(new Remark(
+                            Remark.Severity.GRAVE,
+                            name(),
+                            cue.id(),
+                            "pulls",
+                            way.isEmpty()
+                                    ? "It sets itself off."
+                                    : "It sets itself off by way of " + String.join(", ", way) + ".",
+                            "Let one of them wait for something else.",
+                            Optional.empty())));
         }
         return remarks;
     }

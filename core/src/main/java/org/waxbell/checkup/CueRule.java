@@ -31,7 +31,11 @@ abstract class CueRule implements Rule {
         List<Remark> remarks = new ArrayList<>();
         for (Cue cue : wiring.cues()) {
             if (cue.on()) {
-                look(wiring, cue, (path, message, remedy, mended) -> remarks.add(new Remark(severity, name, cue.id(), path, message, remedy, mended)));
+                look(
+                        wiring,
+                        cue,
+                        (path, message, remedy, mended) ->
+                                remarks.add(new Remark(severity, name, cue.id(), path, message, remedy, mended)));
             }
         }
         return remarks;
@@ -47,8 +51,7 @@ abstract class CueRule implements Rule {
     }
 
     /** A part and its place in the document. */
-    record Placed(Part part, String path) {
-    }
+    record Placed(Part part, String path) {}
 
     static List<Placed> parts(Cue cue) {
         List<Placed> all = new ArrayList<>();

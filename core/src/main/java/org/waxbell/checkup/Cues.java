@@ -12,8 +12,7 @@ import org.waxbell.gate.WhoGate;
 
 /** What several rules ask of a cue. */
 final class Cues {
-    private Cues() {
-    }
+    private Cues() {}
 
     /** The gate of a kind. */
     static <G extends Gate> Optional<G> gate(Cue cue, Class<G> kind) {
@@ -22,8 +21,14 @@ final class Cues {
 
     /** Whether any viewer may set it off by writing. */
     static boolean openToAll(Cue cue) {
-        boolean typed = cue.pulls().stream().anyMatch(pull -> pull instanceof ChatWordPull || pull instanceof PhrasePull || pull instanceof PatternPull);
-        return typed && gate(cue, WhoGate.class).map(who -> who.standings().contains(Standing.ANYONE) || who.standings().contains(Standing.FOLLOWER)).orElse(true);
+        boolean typed = cue.pulls().stream()
+                .anyMatch(pull ->
+                        pull instanceof ChatWordPull || pull instanceof PhrasePull || pull instanceof PatternPull);
+        return typed
+                && gate(cue, WhoGate.class)
+                        .map(who -> who.standings().contains(Standing.ANYONE)
+                                || who.standings().contains(Standing.FOLLOWER))
+                        .orElse(true);
     }
 
     /** How often it may ring at most for all, in milliseconds between; 0 for as often as it comes. */

@@ -21,10 +21,16 @@ final class LoudWithoutRest extends CueRule {
 
     @Override
     void look(Wiring wiring, Cue cue, Found found) {
-        boolean held = Cues.restMs(cue) > 0 || Cues.gate(cue, LimitGate.class).isPresent() || Cues.gate(cue, PriceGate.class).isPresent();
+        boolean held = Cues.restMs(cue) > 0
+                || Cues.gate(cue, LimitGate.class).isPresent()
+                || Cues.gate(cue, PriceGate.class).isPresent();
         for (Placed each : parts(cue)) {
             if (!held && Cues.openToAll(cue) && each.part() instanceof SoundPart) {
-                found.add("gates", "Everyone may ring this sound as often as they like.", "Give it a cooldown, such as 10 s.", Optional.of(rested(cue)));
+                found.add(
+                        "gates",
+                        "Everyone may ring this sound as often as they like.",
+                        "Give it a cooldown, such as 10 s.",
+                        Optional.of(rested(cue)));
                 return;
             }
         }
@@ -32,7 +38,9 @@ final class LoudWithoutRest extends CueRule {
 
     private static Cue rested(Cue cue) {
         List<Gate> gates = new ArrayList<>(cue.gates());
-        long own = Cues.gate(cue, CooldownGate.class).map(CooldownGate::perViewerMs).orElse(0L);
+        long own = Cues.gate(cue, CooldownGate.class)
+                .map(CooldownGate::perViewerMs)
+                .orElse(0L);
         gates.removeIf(CooldownGate.class::isInstance);
         gates.add(new CooldownGate(REST, own));
         return cue.withGates(gates);

@@ -12,8 +12,13 @@ final class MissingMedia extends CueRule {
     @Override
     void look(Wiring wiring, Cue cue, Found found) {
         for (Placed each : parts(cue)) {
-            each.part().uses().filter(use -> use.on(wiring.shelf()).isEmpty()).ifPresent(use ->
-                    found.add(each.path() + "." + use.field(), "The " + use.what() + " " + use.folder() + "/" + use.file() + " is not on the shelf.", "Choose one that is there."));
+            each.part()
+                    .uses()
+                    .filter(use -> use.on(wiring.shelf()).isEmpty())
+                    .ifPresent(use -> found.add(
+                            each.path() + "." + use.field(),
+                            "The " + use.what() + " " + use.folder() + "/" + use.file() + " is not on the shelf.",
+                            "Choose one that is there."));
         }
     }
 }

@@ -15,7 +15,10 @@ final class NoLink extends CueRule {
     void look(Wiring wiring, Cue cue, Found found) {
         for (Placed each : parts(cue)) {
             if (each.part() instanceof SwitchPart part && part.target().kind() == Target.Kind.LAMP) {
-                found.add(each.path() + ".target", "No link is set up for " + part.target().inWords() + ", so this part would fail.", "Set the link up, or take the part away.");
+                found.add(
+                        each.path() + ".target",
+                        "No link is set up for " + part.target().inWords() + ", so this part would fail.",
+                        "Set the link up, or take the part away.");
             }
         }
     }

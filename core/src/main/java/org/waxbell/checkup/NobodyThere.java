@@ -18,10 +18,14 @@ final class NobodyThere extends CueRule {
             return;
         }
         for (Placed each : parts(cue)) {
-            boolean own = each.part() instanceof SlatePart slate && wiring.house().slate().stream()
-                    .anyMatch(value -> value.id().equals(slate.value()) && value.perViewer());
+            boolean own = each.part() instanceof SlatePart slate
+                    && wiring.house().slate().stream()
+                            .anyMatch(value -> value.id().equals(slate.value()) && value.perViewer());
             if (own || each.part() instanceof PointsPart) {
-                found.add(each.path(), "Nobody in particular sets this cue off, so this part has nobody to be for.", "Give it a pull by a viewer, or take the part away.");
+                found.add(
+                        each.path(),
+                        "Nobody in particular sets this cue off, so this part has nobody to be for.",
+                        "Give it a pull by a viewer, or take the part away.");
             }
         }
     }

@@ -14,7 +14,10 @@ final class OpenSwitch extends CueRule {
     void look(Wiring wiring, Cue cue, Found found) {
         for (Placed each : parts(cue)) {
             if (Cues.openToAll(cue) && each.part() instanceof SwitchPart part) {
-                found.add("gates", "Anyone in chat may switch " + part.target().inWords() + ".", "Let only moderators, VIPs or named viewers ring it.");
+                found.add(
+                        "gates",
+                        "Anyone in chat may switch " + part.target().inWords() + ".",
+                        "Let only moderators, VIPs or named viewers ring it.");
             }
         }
     }

@@ -25,15 +25,22 @@ final class OverbookedSpot extends CueRule {
         Places places = new Places(wiring);
         for (int i = 0; i < cue.takes().size(); i++) {
             Map<String, Long> stands = new HashMap<>();
-            for (PlannedPart each : ScoreCompiler.plan(cue.takes().get(i).score(), wiring.shelf(), (purpose, choices) -> choices.get(0))) {
+            for (PlannedPart each : ScoreCompiler.plan(
+                    cue.takes().get(i).score(), wiring.shelf(), (purpose, choices) -> choices.get(0))) {
                 Settled settled = each.settled();
-                each.part().place().ifPresent(place -> stands.merge(place, settled.known() ? settled.lengthMs() : 0, Long::sum));
+                each.part()
+                        .place()
+                        .ifPresent(place -> stands.merge(place, settled.known() ? settled.lengthMs() : 0, Long::sum));
             }
             String path = "takes[" + i + "].score";
             stands.forEach((place, length) -> {
                 if (length > rest * places.rule(place).together()) {
-                    found.add(path, "It stands on " + places.name(place) + " for " + Spans.inWords(length) + ", and may ring every " + Spans.inWords(rest)
-                            + ": rings would queue up without end.", "Make the cooldown longer than that, or the part shorter.");
+                    found.add(
+                            path,
+                            "It stands on " + places.name(place) + " for " + Spans.inWords(length)
+                                    + ", and may ring every " + Spans.inWords(rest)
+                                    + ": rings would queue up without end.",
+                            "Make the cooldown longer than that, or the part shorter.");
                 }
             });
         }

@@ -16,10 +16,16 @@ final class PauseForRest extends CueRule {
     @Override
     void look(Wiring wiring, Cue cue, Found found) {
         for (int i = 0; i < cue.takes().size(); i++) {
-            long first = cue.takes().get(i).score().parts().stream().map(part -> part.start())
-                    .mapToLong(start -> start instanceof Anchor.At at ? at.ms() : Long.MAX_VALUE).min().orElse(0);
+            long first = cue.takes().get(i).score().parts().stream()
+                    .map(part -> part.start())
+                    .mapToLong(start -> start instanceof Anchor.At at ? at.ms() : Long.MAX_VALUE)
+                    .min()
+                    .orElse(0);
             if (first >= LONG && first < Long.MAX_VALUE && Cues.restMs(cue) == 0) {
-                found.add("takes[" + i + "].score", "Nothing happens for " + Spans.inWords(first) + " after it rings, and it may ring again at once.",
+                found.add(
+                        "takes[" + i + "].score",
+                        "Nothing happens for " + Spans.inWords(first)
+                                + " after it rings, and it may ring again at once.",
                         "If it should ring less often, use a cooldown and start the score at 0 s.");
             }
         }

@@ -14,7 +14,14 @@ import org.waxbell.cue.Cue;
  * @param remedy   what to do about it, as a sentence
  * @param mended   the cue with it mended, where that is safe to apply
  */
-public record Remark(Severity severity, String rule, String cueId, String path, String message, String remedy, Optional<Cue> mended) {
+public record Remark(
+        Severity severity,
+        String rule,
+        String cueId,
+        String path,
+        String message,
+        String remedy,
+        Optional<Cue> mended) {
     /** How bad it would be. */
     public enum Severity {
         /** Something wrong on air, or silence where a command should work. */

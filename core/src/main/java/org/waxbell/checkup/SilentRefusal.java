@@ -21,8 +21,12 @@ final class SilentRefusal extends CueRule {
             if (asks && cue.whenHeld().stream().noneMatch(each -> each.gate().equals(gate.kind()))) {
                 List<HeldAnswer> answers = new ArrayList<>(cue.whenHeld());
                 answers.add(new HeldAnswer(gate.kind(), "{viewer}: {reason}."));
-                found.add("whenHeld", "When " + (gate.kind().equals("price") ? "points are" : "what it needs is") + " missing, the viewer hears nothing.",
-                        "Let it say why.", cue.fields().contains("viewer") ? Optional.of(cue.withAnswers(answers)) : Optional.empty());
+                found.add(
+                        "whenHeld",
+                        "When " + (gate.kind().equals("price") ? "points are" : "what it needs is")
+                                + " missing, the viewer hears nothing.",
+                        "Let it say why.",
+                        cue.fields().contains("viewer") ? Optional.of(cue.withAnswers(answers)) : Optional.empty());
             }
         }
     }

@@ -22,9 +22,13 @@ final class UnknownValues extends CueRule {
         parts(cue).forEach(each -> known.addAll(each.part().results()));
         for (Placed each : parts(cue)) {
             for (String pattern : each.part().patterns()) {
-                for (Wording.Use use : Wording.faultOf(pattern) == null ? Wording.uses(pattern) : List.<Wording.Use>of()) {
+                for (Wording.Use use :
+                        Wording.faultOf(pattern) == null ? Wording.uses(pattern) : List.<Wording.Use>of()) {
                     if (!known.contains(use.name())) {
-                        found.add(each.path(), "Nothing brings the value {" + use.name() + "}, so its place stays empty on air.", "Use another value, or take it away.");
+                        found.add(
+                                each.path(),
+                                "Nothing brings the value {" + use.name() + "}, so its place stays empty on air.",
+                                "Use another value, or take it away.");
                     }
                 }
             }

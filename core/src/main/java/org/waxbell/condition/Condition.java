@@ -34,14 +34,27 @@ import org.waxbell.check.Problems;
 public final class Condition {
     /** Longest condition, in characters. */
     public static final int LONGEST = 1_000;
+
     private static final int MOST_NESTED = 50;
-    private static final Map<Scope.Type, CelType> TYPES = new EnumMap<>(Map.of(Scope.Type.TEXT, SimpleType.STRING,
-            Scope.Type.NUMBER, SimpleType.INT, Scope.Type.TRUTH, SimpleType.BOOL, Scope.Type.TEXTS, ListType.create(SimpleType.STRING)));
-    private static final CelOptions OPTIONS = CelOptions.current().maxExpressionCodePointSize(LONGEST)
-            .maxParseRecursionDepth(MOST_NESTED).comprehensionMaxIterations(LONGEST).build();
+    private static final Map<Scope.Type, CelType> TYPES = new EnumMap<>(Map.of(
+            Scope.Type.TEXT,
+            SimpleType.STRING,
+            Scope.Type.NUMBER,
+            SimpleType.INT,
+            Scope.Type.TRUTH,
+            SimpleType.BOOL,
+            Scope.Type.TEXTS,
+            ListType.create(SimpleType.STRING)));
+    private static final CelOptions OPTIONS = CelOptions.current()
+            .maxExpressionCodePointSize(LONGEST)
+            .maxParseRecursionDepth(MOST_NESTED)
+            .comprehensionMaxIterations(LONGEST)
+            .build();
     private static final CelStandardDeclarations NO_PATTERNS = CelStandardDeclarations.newBuilder()
-            .excludeFunctions(StandardFunction.MATCHES).build();
-    private static final CelRuntime RUNTIME = CelRuntimeFactory.standardCelRuntimeBuilder().setOptions(OPTIONS).build();
+            .excludeFunctions(StandardFunction.MATCHES)
+            .build();
+    private static final CelRuntime RUNTIME =
+            CelRuntimeFactory.standardCelRuntimeBuilder().setOptions(OPTIONS).build();
     private final Program program;
 
     private Condition(Program program) {
@@ -49,17 +62,16 @@ public final class Condition {
     }
 
     /** What a condition came to. @param fault why it could not be worked out, empty text where it could */
-    public record Verdict(boolean holds, String fault) {
-    }
+    public record Verdict(boolean holds, String fault) {}
 
     /** Why a condition is refused. @param column place in the text, counted from 1 */
-    public record Fault(int line, int column, String message) {
-    }
+    public record Fault(int line, int column, String message) {}
 
     /** Compiles {@code text}; the caller has seen that it has no faults. */
     public static Condition of(String text, Scope scope) {
         try {
-            return new Condition(RUNTIME.createProgram(compiler(scope).compile(text).getAst()));
+            return new Condition(
+                    RUNTIME.createProgram(compiler(scope).compile(text).getAst()));
         } catch (CelValidationException | CelEvaluationException wrong) {
             throw new IllegalArgumentException("not a condition: " + text, wrong);
         }
@@ -79,20 +91,27 @@ public final class Condition {
         try {
             CelAbstractSyntaxTree tree = result.getAst();
             boolean truth = tree.getResultType().equals(SimpleType.BOOL);
-            return truth ? List.of() : List.of(new Fault(1, 1, "it gives " + tree.getResultType().name() + ", not true or false"));
+            return truth
+                    ? List.of()
+                    : List.of(new Fault(1, 1, "it gives " + tree.getResultType().name() + ", not true or false"));
         } catch (CelValidationException wrong) {
             throw new IllegalStateException("compiled without an error and yet not", wrong);
         }
     }
 
     private static Fault fault(CelIssue issue) {
-        return new Fault(Math.max(1, issue.getSourceLocation().getLine()), issue.getSourceLocation().getColumn() + 1,
+        return new Fault(
+                Math.max(1, issue.getSourceLocation().getLine()),
+                issue.getSourceLocation().getColumn() + 1,
                 issue.getMessage().lines().findFirst().orElse(""));
     }
 
     private static CelCompiler compiler(Scope scope) {
-        CelCompilerBuilder builder = CelCompilerFactory.standardCelCompilerBuilder().setOptions(OPTIONS)
-                .setStandardEnvironmentEnabled(false).setStandardDeclarations(NO_PATTERNS).setStandardMacros(CelStandardMacro.HAS);
+        CelCompilerBuilder builder = CelCompilerFactory.standardCelCompilerBuilder()
+                .setOptions(OPTIONS)
+                .setStandardEnvironmentEnabled(false)
+                .setStandardDeclarations(NO_PATTERNS)
+                .setStandardMacros(CelStandardMacro.HAS);
         scope.types().forEach((path, type) -> builder.addVar(path, TYPES.get(type)));
         return builder.build();
     }
@@ -104,12 +123,18 @@ public final class Condition {
             return;
         }
         if (text.length() > LONGEST) {
-            problems.add(text, "The condition is too long: " + text.length() + " characters.", "Shorten it to " + LONGEST + " at most.");
+            problems.add(
+                    text,
+                    "The condition is too long: " + text.length() + " characters.",
+                    "Shorten it to " + LONGEST + " at most.");
             return;
         }
         for (Fault fault : faultsOf(text, scope)) {
-            problems.add(text, "At line " + fault.line() + ", character " + fault.column() + ": " + fault.message() + ".",
-                    "Compare values such as " + String.join(", ", new TreeSet<>(scope.types().keySet())) + ".");
+            problems.add(
+                    text,
+                    "At line " + fault.line() + ", character " + fault.column() + ": " + fault.message() + ".",
+                    "Compare values such as "
+                            + String.join(", ", new TreeSet<>(scope.types().keySet())) + ".");
         }
     }
 

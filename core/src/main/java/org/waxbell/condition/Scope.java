@@ -41,10 +41,23 @@ public record Scope(Map<String, Type> types) {
      * @param slate   the values of the slate, whether each is a number
      */
     public static Scope of(Collection<String> fields, Collection<String> numbers, Map<String, Boolean> slate) {
-        Map<String, Type> types = new TreeMap<>(Map.of("viewer.name", Type.TEXT, "viewer.standing", Type.TEXTS,
-                "viewer.months", Type.NUMBER, "show.open", Type.TRUTH, "show.air", Type.TRUTH, "mixer.scene", Type.TEXT,
-                "points.balance", Type.NUMBER));
-        fields.stream().filter(name -> !name.equals("viewer"))
+        Map<String, Type> types = new TreeMap<>(Map.of(
+                "viewer.name",
+                Type.TEXT,
+                "viewer.standing",
+                Type.TEXTS,
+                "viewer.months",
+                Type.NUMBER,
+                "show.open",
+                Type.TRUTH,
+                "show.air",
+                Type.TRUTH,
+                "mixer.scene",
+                Type.TEXT,
+                "points.balance",
+                Type.NUMBER));
+        fields.stream()
+                .filter(name -> !name.equals("viewer"))
                 .forEach(name -> types.put(path(name), numbers.contains(name) ? Type.NUMBER : Type.TEXT));
         slate.forEach((name, number) -> types.put("slate." + name, number ? Type.NUMBER : Type.TEXT));
         return new Scope(types);
@@ -58,8 +71,13 @@ public record Scope(Map<String, Type> types) {
         Viewer viewer = event.by().orElse(null);
         values.put("viewer.name", viewer == null ? "" : viewer.name());
         values.put("viewer.months", viewer == null ? 0L : (long) viewer.months());
-        values.put("viewer.standing", viewer == null ? List.of()
-                : viewer.standings().stream().map(each -> each.name().toLowerCase(Locale.ROOT)).toList());
+        values.put(
+                "viewer.standing",
+                viewer == null
+                        ? List.of()
+                        : viewer.standings().stream()
+                                .map(each -> each.name().toLowerCase(Locale.ROOT))
+                                .toList());
         return values;
     }
 

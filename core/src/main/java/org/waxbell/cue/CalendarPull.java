@@ -26,7 +26,8 @@ public record CalendarPull(String rule, String start, String zone) implements Ti
         try {
             LocalDateTime.parse(start);
         } catch (DateTimeException wrong) {
-            problems.at("start").add(start, "This is not a local date and time.", "Write one such as 2026-11-23T19:55:00.");
+            problems.at("start")
+                    .add(start, "This is not a local date and time.", "Write one such as 2026-11-23T19:55:00.");
         }
         try {
             ZoneId.of(zone);

@@ -43,7 +43,11 @@ public record ChatWordPull(List<String> words, boolean general, String argument)
     public void enter(PullIndex index) {
         Pattern compiled = argument.isEmpty() ? null : Pattern.compile(argument, Pattern.CASE_INSENSITIVE);
         for (String word : chatWords(index.generalPrefix())) {
-            index.byWord(word, compiled == null ? line -> true : line -> compiled.matches(line.argument().strip()));
+            index.byWord(
+                    word,
+                    compiled == null
+                            ? line -> true
+                            : line -> compiled.matches(line.argument().strip()));
         }
     }
 
@@ -55,8 +59,11 @@ public record ChatWordPull(List<String> words, boolean general, String argument)
     @Override
     public void check(Problems problems) {
         if (words.isEmpty() || words.size() > MOST_WORDS) {
-            problems.at("words").add(words.size() + " words", "A chat word pull has from 1 to " + MOST_WORDS + " words.",
-                    words.isEmpty() ? "Write a word, such as !pour." : "Take some away.");
+            problems.at("words")
+                    .add(
+                            words.size() + " words",
+                            "A chat word pull has from 1 to " + MOST_WORDS + " words.",
+                            words.isEmpty() ? "Write a word, such as !pour." : "Take some away.");
         }
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < words.size(); i++) {
@@ -70,7 +77,9 @@ public record ChatWordPull(List<String> words, boolean general, String argument)
     private static void word(Problems here, String word, Set<String> seen) {
         here.text(word, LONGEST_WORD, "The word");
         if (word.contains(" ") || !ChatText.line(word).equals(word)) {
-            here.add(word, "A chat word is one word, without spaces or marks that do not show.",
+            here.add(
+                    word,
+                    "A chat word is one word, without spaces or marks that do not show.",
                     "Write it without them, such as !pour.");
         } else if (!seen.add(WordKey.of(word))) {
             here.add(word, "The word stands here twice; capitals make no difference.", "Take one of them away.");

@@ -22,9 +22,21 @@ import org.waxbell.gate.Gate;
  * @param takeRule      by which rule one of them is chosen
  * @param longestWaitMs how long a ring may wait for busy places, in milliseconds; the places may allow less
  */
-public record Cue(int formatVersion, String id, String name, String description, boolean listed, String rack, boolean on, List<Pull> pulls,
-                  List<Gate> gates, List<HeldAnswer> whenHeld, List<Take> takes, TakeRule takeRule,
-                  Urgency urgency, long longestWaitMs) {
+public record Cue(
+        int formatVersion,
+        String id,
+        String name,
+        String description,
+        boolean listed,
+        String rack,
+        boolean on,
+        List<Pull> pulls,
+        List<Gate> gates,
+        List<HeldAnswer> whenHeld,
+        List<Take> takes,
+        TakeRule takeRule,
+        Urgency urgency,
+        long longestWaitMs) {
     /** The version of the document that this program writes. */
     public static final int FORMAT = 4;
 
@@ -73,27 +85,97 @@ public record Cue(int formatVersion, String id, String name, String description,
 
     /** The same lying in another rack. */
     public Cue inRack(String other) {
-        return new Cue(formatVersion, id, name, description, listed, other, on, pulls, gates, whenHeld, takes, takeRule, urgency, longestWaitMs);
+        return new Cue(
+                formatVersion,
+                id,
+                name,
+                description,
+                listed,
+                other,
+                on,
+                pulls,
+                gates,
+                whenHeld,
+                takes,
+                takeRule,
+                urgency,
+                longestWaitMs);
     }
 
     /** The same set off otherwise. */
     public Cue withPulls(List<Pull> others) {
-        return new Cue(formatVersion, id, name, description, listed, rack, on, others, gates, whenHeld, takes, takeRule, urgency, longestWaitMs);
+        return new Cue(
+                formatVersion,
+                id,
+                name,
+                description,
+                listed,
+                rack,
+                on,
+                others,
+                gates,
+                whenHeld,
+                takes,
+                takeRule,
+                urgency,
+                longestWaitMs);
     }
 
     /** The same with other gates. */
     public Cue withGates(List<Gate> others) {
-        return new Cue(formatVersion, id, name, description, listed, rack, on, pulls, others, whenHeld, takes, takeRule, urgency, longestWaitMs);
+        return new Cue(
+                formatVersion,
+                id,
+                name,
+                description,
+                listed,
+                rack,
+                on,
+                pulls,
+                others,
+                whenHeld,
+                takes,
+                takeRule,
+                urgency,
+                longestWaitMs);
     }
 
     /** The same saying otherwise why it was held. */
     public Cue withAnswers(List<HeldAnswer> others) {
-        return new Cue(formatVersion, id, name, description, listed, rack, on, pulls, gates, others, takes, takeRule, urgency, longestWaitMs);
+        return new Cue(
+                formatVersion,
+                id,
+                name,
+                description,
+                listed,
+                rack,
+                on,
+                pulls,
+                gates,
+                others,
+                takes,
+                takeRule,
+                urgency,
+                longestWaitMs);
     }
 
     /** The same playing other takes. */
     public Cue withTakes(TakeRule rule, List<Take> others) {
-        return new Cue(formatVersion, id, name, description, listed, rack, on, pulls, gates, whenHeld, others, rule, urgency, longestWaitMs);
+        return new Cue(
+                formatVersion,
+                id,
+                name,
+                description,
+                listed,
+                rack,
+                on,
+                pulls,
+                gates,
+                whenHeld,
+                others,
+                rule,
+                urgency,
+                longestWaitMs);
     }
 
     /** The take of that id. */

@@ -44,29 +44,34 @@ public record EventPull(String event, Map<String, Long> atLeast, Map<String, Str
     }
 
     private boolean fits(ShowEvent happened) {
-        return atLeast.entrySet().stream().allMatch(each -> happened.numbers().getOrDefault(each.getKey(), 0L) >= each.getValue())
-                && exactly.entrySet().stream().allMatch(each ->
-                WordKey.of(happened.values().getOrDefault(each.getKey(), "")).equals(WordKey.of(each.getValue())));
+        return atLeast.entrySet().stream()
+                        .allMatch(each -> happened.numbers().getOrDefault(each.getKey(), 0L) >= each.getValue())
+                && exactly.entrySet().stream()
+                        .allMatch(each -> WordKey.of(happened.values().getOrDefault(each.getKey(), ""))
+                                .equals(WordKey.of(each.getValue())));
     }
 
     @Override
     public void check(Problems problems) {
         ShowEvent sample = EventSamples.any(event).orElse(null);
         if (sample == null) {
-            problems.at("event").add(event, "There is no such event.", "Choose one of "
-                    + EventSamples.kinds() + ".");
+            problems.at("event").add(event, "There is no such event.", "Choose one of " + EventSamples.kinds() + ".");
             return;
         }
         names(problems.at("atLeast"), atLeast, sample.numbers().keySet());
         names(problems.at("exactly"), exactly, sample.values().keySet());
-        atLeast.forEach((name, least) -> problems.at("atLeast").at(name).within(least, 0, Integer.MAX_VALUE, "The least value", ""));
+        atLeast.forEach((name, least) ->
+                problems.at("atLeast").at(name).within(least, 0, Integer.MAX_VALUE, "The least value", ""));
     }
 
     private static void names(Problems problems, Map<String, ?> filters, Set<String> known) {
         for (String name : filters.keySet()) {
             if (!known.contains(name)) {
-                problems.at(name).add(name, "The event has no such field.",
-                        known.isEmpty() ? "Take it away." : "Use one of " + new TreeSet<>(known) + ".");
+                problems.at(name)
+                        .add(
+                                name,
+                                "The event has no such field.",
+                                known.isEmpty() ? "Take it away." : "Use one of " + new TreeSet<>(known) + ".");
             }
         }
     }

@@ -14,11 +14,11 @@ final class Exactness {
     static final long NAMED = 60;
     /** An event of a kind, before its filters. */
     static final long KIND = 10;
+
     private static final long EACH_TEXT = 1_000_000_000_000L;
     private static final long EACH_NUMBER = 10_000_000_000L;
 
-    private Exactness() {
-    }
+    private Exactness() {}
 
     /** Texts that must be the very same count before least numbers, and those before how large they are. */
     static long ofFilters(int texts, Iterable<Long> least) {

@@ -31,7 +31,9 @@ public record FirstLinePull(Whose whose, String name, boolean spentWhenHeld) imp
 
     @Override
     public long exactness() {
-        return whose == Whose.NAMED ? Exactness.NAMED : whose == Whose.FIRST_OF_ALL ? Exactness.FIRST_LINE + 1 : Exactness.FIRST_LINE;
+        return whose == Whose.NAMED
+                ? Exactness.NAMED
+                : whose == Whose.FIRST_OF_ALL ? Exactness.FIRST_LINE + 1 : Exactness.FIRST_LINE;
     }
 
     @Override
@@ -54,7 +56,11 @@ public record FirstLinePull(Whose whose, String name, boolean spentWhenHeld) imp
         if (whose == Whose.NAMED) {
             problems.at("name").text(name, 40, "The name");
         } else if (!name.isEmpty()) {
-            problems.at("name").add(name, "A name is only looked at where one viewer is meant.", "Take it away, or choose the named viewer.");
+            problems.at("name")
+                    .add(
+                            name,
+                            "A name is only looked at where one viewer is meant.",
+                            "Take it away, or choose the named viewer.");
         }
     }
 }

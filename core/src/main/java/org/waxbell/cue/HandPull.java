@@ -11,10 +11,23 @@ import org.waxbell.event.HouseEvent;
  * @param key    a key with modifiers, such as {@code Alt+3} or {@code F6}, empty text for none
  */
 public record HandPull(String button, String key) implements Pull {
-    private static final String KEYS = "((Ctrl\\+)?(Alt\\+)?(Shift\\+)?F([1-9]|1[0-9]|2[0-4]))|((Ctrl\\+Alt|Ctrl|Alt)\\+(Shift\\+)?[A-Z0-9])";
+    private static final String KEYS =
+            "((Ctrl\\+)?(Alt\\+)?(Shift\\+)?F([1-9]|1[0-9]|2[0-4]))|((Ctrl\\+Alt|Ctrl|Alt)\\+(Shift\\+)?[A-Z0-9])";
     /** Keys that the console, or any page, has for itself. */
-    private static final Set<String> OWN = Set.of("Ctrl+Z", "Ctrl+Shift+Z", "Ctrl+Y", "Ctrl+K", "Ctrl+C", "Ctrl+V", "Ctrl+X", "Ctrl+A", "Ctrl+T", "Ctrl+W",
-            "Ctrl+N", "Ctrl+R", "F5");
+    private static final Set<String> OWN = Set.of(
+            "Ctrl+Z",
+            "Ctrl+Shift+Z",
+            "Ctrl+Y",
+            "Ctrl+K",
+            "Ctrl+C",
+            "Ctrl+V",
+            "Ctrl+X",
+            "Ctrl+A",
+            "Ctrl+T",
+            "Ctrl+W",
+            "Ctrl+N",
+            "Ctrl+R",
+            "F5");
 
     @Override
     public Set<String> fields() {
@@ -24,19 +37,28 @@ public record HandPull(String button, String key) implements Pull {
     @Override
     public void enter(PullIndex index) {
         String cue = index.cueId();
-        index.byKind("hand", event -> event instanceof HouseEvent.HandPulled pulled && pulled.cue().equals(cue));
+        index.byKind(
+                "hand",
+                event -> event instanceof HouseEvent.HandPulled pulled
+                        && pulled.cue().equals(cue));
     }
 
     @Override
     public void check(Problems problems) {
         if (button.isEmpty() && key.isEmpty()) {
-            problems.at("button").add("", "There is neither a button nor a key.", "Write what stands on the button, or choose a key.");
+            problems.at("button")
+                    .add(
+                            "",
+                            "There is neither a button nor a key.",
+                            "Write what stands on the button, or choose a key.");
         }
         if (button.length() > 24) {
-            problems.at("button").add(button, "The words on the button are too long.", "Shorten them to 24 characters.");
+            problems.at("button")
+                    .add(button, "The words on the button are too long.", "Shorten them to 24 characters.");
         }
         if (!key.isEmpty() && !key.matches(KEYS)) {
-            problems.at("key").add(key, "This is not a key with its modifiers.", "Write one such as Alt+3, Ctrl+Shift+B or F6.");
+            problems.at("key")
+                    .add(key, "This is not a key with its modifiers.", "Write one such as Alt+3, Ctrl+Shift+B or F6.");
         } else if (OWN.contains(key)) {
             problems.at("key").add(key, "The console has this key for itself.", "Choose another, such as Alt+3.");
         }

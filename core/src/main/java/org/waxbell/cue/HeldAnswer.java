@@ -6,5 +6,4 @@ package org.waxbell.cue;
  * @param gate  kind of gate, such as {@code cooldown}
  * @param words pattern of words; {@code {reason}} is what the gate said
  */
-public record HeldAnswer(String gate, String words) {
-}
+public record HeldAnswer(String gate, String words) {}

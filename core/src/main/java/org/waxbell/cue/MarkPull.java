@@ -26,8 +26,13 @@ public record MarkPull(String value, long mark, boolean up) implements Pull {
 
     @Override
     public void enter(PullIndex index) {
-        index.byKind("value", event -> event instanceof HouseEvent.ValueMoved moved && moved.value().equals(value)
-                && (up ? moved.before() < mark && mark <= moved.now() : moved.now() <= mark && mark < moved.before()));
+        index.byKind(
+                "value",
+                event -> event instanceof HouseEvent.ValueMoved moved
+                        && moved.value().equals(value)
+                        && (up
+                                ? moved.before() < mark && mark <= moved.now()
+                                : moved.now() <= mark && mark < moved.before()));
     }
 
     @Override

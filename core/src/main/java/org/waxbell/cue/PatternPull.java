@@ -16,6 +16,7 @@ import org.waxbell.event.Written;
 public record PatternPull(String pattern, String literal) implements Pull {
     /** How many patterns of a wiring may go without a literal. */
     public static final int MOST_WITHOUT_LITERAL = 20;
+
     private static final int LONGEST_PATTERN = 300;
 
     @Override
@@ -49,7 +50,9 @@ public record PatternPull(String pattern, String literal) implements Pull {
         try {
             Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
         } catch (PatternSyntaxException wrong) {
-            here.add(pattern, "The pattern cannot be read: " + wrong.getDescription() + " at \"" + wrong.getPattern() + "\".",
+            here.add(
+                    pattern,
+                    "The pattern cannot be read: " + wrong.getDescription() + " at \"" + wrong.getPattern() + "\".",
                     "Write a regular expression such as pour(ed|ing)?.");
         }
     }

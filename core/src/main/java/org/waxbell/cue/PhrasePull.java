@@ -47,8 +47,11 @@ public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pu
     @Override
     public void check(Problems problems) {
         if (phrases.isEmpty() || phrases.size() > MOST_PHRASES) {
-            problems.at("phrases").add(phrases.size() + " phrases", "A phrase pull has from 1 to " + MOST_PHRASES + " phrases.",
-                    phrases.isEmpty() ? "Write one, such as good evening." : "Take some away.");
+            problems.at("phrases")
+                    .add(
+                            phrases.size() + " phrases",
+                            "A phrase pull has from 1 to " + MOST_PHRASES + " phrases.",
+                            phrases.isEmpty() ? "Write one, such as good evening." : "Take some away.");
         }
         for (int i = 0; i < phrases.size(); i++) {
             problems.at("phrases", i).text(phrases.get(i), LONGEST_PHRASE, "The phrase");

@@ -27,14 +27,16 @@ public record PrivatePull(List<String> words) implements Pull {
     @Override
     public void enter(PullIndex index) {
         Set<String> keys = words.stream().map(WordKey::of).collect(Collectors.toSet());
-        index.byKind("privateLine", event -> keys.isEmpty()
-                || event instanceof Written line && keys.contains(WordKey.of(line.word())));
+        index.byKind(
+                "privateLine",
+                event -> keys.isEmpty() || event instanceof Written line && keys.contains(WordKey.of(line.word())));
     }
 
     @Override
     public void check(Problems problems) {
         if (words.size() > MOST_WORDS) {
-            problems.at("words").add(words.size() + " words", "There are too many words.", "Keep it to " + MOST_WORDS + ".");
+            problems.at("words")
+                    .add(words.size() + " words", "There are too many words.", "Keep it to " + MOST_WORDS + ".");
         }
         for (int i = 0; i < words.size(); i++) {
             problems.at("words", i).text(words.get(i), 40, "The word");

@@ -6,8 +6,19 @@ import java.util.Set;
 import org.waxbell.check.Problems;
 
 /** What sets a cue off. */
-public sealed interface Pull permits ChatWordPull, PhrasePull, PatternPull, FirstLinePull, PrivatePull, EventPull, MarkPull,
-        TimedPull, HandPull, WebPull, ScenePull, CuePull {
+public sealed interface Pull
+        permits ChatWordPull,
+                PhrasePull,
+                PatternPull,
+                FirstLinePull,
+                PrivatePull,
+                EventPull,
+                MarkPull,
+                TimedPull,
+                HandPull,
+                WebPull,
+                ScenePull,
+                CuePull {
     /** The names of values that an event of this kind brings for words. */
     Set<String> fields();
 

@@ -6,6 +6,7 @@ import org.waxbell.check.Problems;
 public record Rack(int formatVersion, String id, String name, boolean on) {
     /** The version of the document that this program writes. */
     public static final int FORMAT = 1;
+
     private static final int LONGEST_NAME = 40;
 
     /** Adds what is wrong with it. */

@@ -23,7 +23,9 @@ public record ScenePull(List<String> scenes) implements Pull {
 
     @Override
     public void enter(PullIndex index) {
-        index.byKind("scene", event -> event instanceof HouseEvent.Switched to && (scenes.isEmpty() || scenes.contains(to.value())));
+        index.byKind(
+                "scene",
+                event -> event instanceof HouseEvent.Switched to && (scenes.isEmpty() || scenes.contains(to.value())));
     }
 
     @Override

@@ -16,6 +16,8 @@ public sealed interface TimedPull extends Pull permits EveryPull, AfterLinesPull
     @Override
     default void enter(PullIndex index) {
         String cue = index.cueId();
-        index.byKind("time", event -> event instanceof HouseEvent.TimeCame came && came.cue().equals(cue));
+        index.byKind(
+                "time",
+                event -> event instanceof HouseEvent.TimeCame came && came.cue().equals(cue));
     }
 }

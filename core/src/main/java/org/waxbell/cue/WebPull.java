@@ -15,13 +15,20 @@ public record WebPull(String hook) implements Pull {
 
     @Override
     public void enter(PullIndex index) {
-        index.byKind("webCall", event -> event instanceof HouseEvent.WebCalled called && called.hook().equals(hook));
+        index.byKind(
+                "webCall",
+                event -> event instanceof HouseEvent.WebCalled called
+                        && called.hook().equals(hook));
     }
 
     @Override
     public void check(Problems problems) {
         if (!hook.matches("[a-z0-9][a-z0-9-]{0,39}")) {
-            problems.at("hook").add(hook, "A name of an address has small letters, digits and hyphens only.", "Write one such as kiln.");
+            problems.at("hook")
+                    .add(
+                            hook,
+                            "A name of an address has small letters, digits and hyphens only.",
+                            "Write one such as kiln.");
         }
     }
 }

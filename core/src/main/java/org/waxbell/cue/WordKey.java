@@ -7,8 +7,7 @@ import java.util.Locale;
 public final class WordKey {
     private static final Normalizer2 FOLD = Normalizer2.getNFKCCasefoldInstance();
 
-    private WordKey() {
-    }
+    private WordKey() {}
 
     /** The key of {@code word}; plain ASCII takes a short way to the same result. */
     public static String of(String word) {

@@ -7,6 +7,6 @@ package org.waxbell.directive;
  * @param media    hash of the sound
  * @param volume   loudness in percent of the file's own, 0 to 100
  */
-public record PlaySound(String partRun, long meantFor, long lengthMs, String stage, String outlet,
-                        String media, int volume) implements Directive, StageDirective {
-}
+public record PlaySound(
+        String partRun, long meantFor, long lengthMs, String stage, String outlet, String media, int volume)
+        implements Directive, StageDirective {}

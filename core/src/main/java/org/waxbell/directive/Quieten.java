@@ -8,5 +8,4 @@ package org.waxbell.directive;
  * @param percent  of its own loudness
  */
 public record Quieten(String partRun, long meantFor, long lengthMs, String stage, String outlet, int percent)
-        implements Directive, StageDirective {
-}
+        implements Directive, StageDirective {}

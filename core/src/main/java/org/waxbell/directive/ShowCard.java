@@ -14,7 +14,17 @@ import org.waxbell.look.Look;
  * @param picture  hash of its picture, empty text for none
  * @param portrait name of the viewer whose portrait stands there, empty text for none
  */
-public record ShowCard(String partRun, long meantFor, long lengthMs, String stage, String spot,
-                       Look look, String title, String words, String picture, String portrait,
-                       long entryMs, long exitMs) implements Directive, StageDirective {
-}
+public record ShowCard(
+        String partRun,
+        long meantFor,
+        long lengthMs,
+        String stage,
+        String spot,
+        Look look,
+        String title,
+        String words,
+        String picture,
+        String portrait,
+        long entryMs,
+        long exitMs)
+        implements Directive, StageDirective {}

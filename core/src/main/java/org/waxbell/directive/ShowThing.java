@@ -7,6 +7,6 @@ package org.waxbell.directive;
  * @param place    the spot or fixture
  * @param media    hash of its picture or video, empty text for none
  */
-public record ShowThing(String partRun, long meantFor, long lengthMs, String stage, String place, String media, Shown shown)
-        implements Directive, StageDirective {
-}
+public record ShowThing(
+        String partRun, long meantFor, long lengthMs, String stage, String place, String media, Shown shown)
+        implements Directive, StageDirective {}

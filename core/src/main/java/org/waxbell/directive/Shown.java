@@ -5,8 +5,7 @@ import java.util.List;
 /** What a page shows beside cards, by kind. */
 public sealed interface Shown permits Shown.Picture, Shown.Video, Shown.Burst, Shown.Names, Shown.Spin, Shown.Moving {
     /** A picture, as large as its spot. @param entry how it comes in, by name */
-    record Picture(String entry, String exit, long entryMs, long exitMs) implements Shown {
-    }
+    record Picture(String entry, String exit, long entryMs, long exitMs) implements Shown {}
 
     /**
      * A video with its own sound.
@@ -14,8 +13,9 @@ public sealed interface Shown permits Shown.Picture, Shown.Video, Shown.Burst, S
      * @param volume in percent of its own
      * @param left   how much is cut off at the left, in percent of its width; likewise the others
      */
-    record Video(int volume, int left, int top, int right, int bottom, String entry, String exit, long entryMs, long exitMs) implements Shown {
-    }
+    record Video(
+            int volume, int left, int top, int right, int bottom, String entry, String exit, long entryMs, long exitMs)
+            implements Shown {}
 
     /** Many small things that fly and fall. @param shape by name @param count how many @param seed from which every flight follows, so that two pages show the same */
     record Burst(String shape, int count, List<String> colours, long seed) implements Shown {
@@ -40,6 +40,5 @@ public sealed interface Shown permits Shown.Picture, Shown.Video, Shown.Burst, S
     }
 
     /** A mascot moves. @param move by name */
-    record Moving(String move) implements Shown {
-    }
+    record Moving(String move) implements Shown {}
 }

@@ -3,7 +3,8 @@ package org.waxbell.directive;
 import org.waxbell.event.Target;
 
 /** Let a target stand so as long as the part lasts, or for good. @param stay whether it becomes what others put it back to */
-public record Switch(String partRun, long meantFor, Target target, String value, boolean stay) implements BookDirective {
+public record Switch(String partRun, long meantFor, Target target, String value, boolean stay)
+        implements BookDirective {
     @Override
     public void perform(Books books) {
         books.hold(this);

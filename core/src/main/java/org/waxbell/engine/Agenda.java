@@ -11,12 +11,10 @@ import org.jspecify.annotations.Nullable;
 
 /** The rings that wait or play, and which of them is due next: by moment, then by number. */
 final class Agenda {
-    private record Entry(long at, long ring) {
-    }
+    private record Entry(long at, long ring) {}
 
     /** A ring and when it is due, which is worked out once. */
-    private record Slot(Ring ring, long due) {
-    }
+    private record Slot(Ring ring, long due) {}
 
     private final Map<Long, Slot> slots = new TreeMap<>();
     /** May hold entries that no longer apply; {@link #settle} drops them when they come to the front. */
@@ -35,7 +33,8 @@ final class Agenda {
         }
     }
 
-    @Nullable Ring ring(long number) {
+    @Nullable
+    Ring ring(long number) {
         Slot slot = slots.get(number);
         return slot == null ? null : slot.ring();
     }

@@ -13,10 +13,17 @@ import org.waxbell.slate.SlateEntry;
  *
  * @param known keys of the names of everyone who was ever seen
  */
-public record Books(Evening evening, Ledger.State ledger, List<SlateEntry> slate, List<Spent> spent, List<TargetState> targets,
-                    List<Came> came, List<Long> known) {
+public record Books(
+        Evening evening,
+        Ledger.State ledger,
+        List<SlateEntry> slate,
+        List<Spent> spent,
+        List<TargetState> targets,
+        List<Came> came,
+        List<Long> known) {
     /** Nothing is remembered. */
-    public static final Books EMPTY = new Books(Evening.NONE, Ledger.State.EMPTY, List.of(), List.of(), List.of(), List.of(), List.of());
+    public static final Books EMPTY =
+            new Books(Evening.NONE, Ledger.State.EMPTY, List.of(), List.of(), List.of(), List.of(), List.of());
 
     public Books {
         slate = List.copyOf(slate);

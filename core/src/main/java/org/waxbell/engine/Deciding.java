@@ -39,6 +39,7 @@ final class Deciding {
     private static final long SAME_VIEWER_MS = 10_000;
     /** What takes are chosen under, which no part can be called. */
     private static final String TAKE = ".take";
+
     private final Agenda agenda;
     private final Waiting waiting;
     private final Runner runner;
@@ -62,8 +63,7 @@ final class Deciding {
     }
 
     /** What it works with. */
-    record Parts(Agenda agenda, Waiting waiting, Runner runner, LetBook lets, Tonight tonight, Chance chance) {
-    }
+    record Parts(Agenda agenda, Waiting waiting, Runner runner, LetBook lets, Tonight tonight, Chance chance) {}
 
     void rewire(CueBook next) {
         book = next;
@@ -78,8 +78,7 @@ final class Deciding {
     }
 
     /** One event that is asked about: its number, its moment, how many led to it, and whether what rings by it counts. */
-    private record Question(long decision, long at, ShowEvent event, int depth, boolean counts) {
-    }
+    private record Question(long decision, long at, ShowEvent event, int depth, boolean counts) {}
 
     /** What every cue that the event concerns answers, in the order of the list; those that stand back are asked last. */
     List<CueAnswer> ask(long decision, long at, ShowEvent event, int depth, Outcome.Builder out) {
@@ -94,7 +93,9 @@ final class Deciding {
             for (int i = 0; i < answers.length; i++) {
                 Match match = matches.get(i);
                 if (match.ready().standsBack() == back) {
-                    String outdid = back && best != null && best.exactness() > match.exactness() ? best.ready().cue().name() : "";
+                    String outdid = back && best != null && best.exactness() > match.exactness()
+                            ? best.ready().cue().name()
+                            : "";
                     answers[i] = answer(question, match, outdid, out);
                     best = answers[i].held() || best != null && best.exactness() >= match.exactness() ? best : match;
                 }
@@ -114,21 +115,40 @@ final class Deciding {
             return List.of(answer(question, new Match(ready, Long.MAX_VALUE, null), "", out));
         }
         GateQuery query = new GateQuery(at, tried.cause(), tried.cue(), lets, 0, tonight, "");
-        Take take = ready.take(query, bound -> chance.below(tried.cue(), TAKE, nextRing, bound), chance.last(tried.cue(), TAKE)).orElse(ready.cue().takes().get(0));
-        return List.of(ring(question, ready, take, List.of(new GateAnswer("hand", true, "past its gates, by hand", Map.of())), out));
+        Take take = ready.take(
+                        query,
+                        bound -> chance.below(tried.cue(), TAKE, nextRing, bound),
+                        chance.last(tried.cue(), TAKE))
+                .orElse(ready.cue().takes().get(0));
+        return List.of(ring(
+                question,
+                ready,
+                take,
+                List.of(new GateAnswer("hand", true, "past its gates, by hand", Map.of())),
+                out));
     }
 
     private boolean isSpent(Match match, ChatLine line) {
-        return match.first() != null && (!tonight.showOpen() || tonight.isSpent(match.ready().cue().id(), match.first(), line.viewer()));
+        return match.first() != null
+                && (!tonight.showOpen() || tonight.isSpent(match.ready().cue().id(), match.first(), line.viewer()));
     }
 
     private CueAnswer answer(Question question, Match match, String outdid, Outcome.Builder out) {
         ReadyCue ready = match.ready();
         Cue cue = ready.cue();
-        GateQuery query = new GateQuery(question.at(), question.event(), cue.id(), lets, chance.roll(cue.id(), question.decision()), tonight, outdid);
+        GateQuery query = new GateQuery(
+                question.at(),
+                question.event(),
+                cue.id(),
+                lets,
+                chance.roll(cue.id(), question.decision()),
+                tonight,
+                outdid);
         List<GateAnswer> gates = ready.ask(query);
         Take take = gates.get(gates.size() - 1).passed()
-                ? ready.take(query, bound -> chance.below(cue.id(), TAKE, nextRing, bound), chance.last(cue.id(), TAKE)).orElse(null) : null;
+                ? ready.take(query, bound -> chance.below(cue.id(), TAKE, nextRing, bound), chance.last(cue.id(), TAKE))
+                        .orElse(null)
+                : null;
         if (take != null) {
             return ring(question, ready, take, gates, out);
         }
@@ -155,17 +175,41 @@ final class Deciding {
         }
         String note = admit(ring, out);
         out.follows(new CueRang(cue.id(), cue.name(), false, question.event()), question.depth() + 1);
-        return new CueAnswer(cue.id(), cue.name(), gates, ring.number(), cue.takes().size() > 1 ? take.name() : "",
-                agenda.ring(ring.number()) == null, List.copyOf(drawn), note);
+        return new CueAnswer(
+                cue.id(),
+                cue.name(),
+                gates,
+                ring.number(),
+                cue.takes().size() > 1 ? take.name() : "",
+                agenda.ring(ring.number()) == null,
+                List.copyOf(drawn),
+                note);
     }
 
     private Ring make(long number, Question question, Cue cue, Take take, List<String> drawn, Outcome.Builder out) {
-        List<PartRun> parts = ScoreCompiler.plan(take.score(), book.shelf(), chance.of(cue.id(), number, drawn, out))
-                .stream().map(planned -> PartRun.of(planned, false)).toList();
+        List<PartRun> parts =
+                ScoreCompiler.plan(take.score(), book.shelf(), chance.of(cue.id(), number, drawn, out)).stream()
+                        .map(planned -> PartRun.of(planned, false))
+                        .toList();
         long lead = take.score().toldAhead() ? leadMs : 0;
         Score spare = cue.take(take.spare()).map(Take::score).orElse(Ring.NO_SPARE);
-        Ring ring = new Ring(number, cue.id(), cue.name(), take.id(), question.event(), question.depth(), cue.urgency(), question.at(), 0,
-                lead, question.at() + lead, RingState.WAITING, false, "", parts, spare,
+        Ring ring = new Ring(
+                number,
+                cue.id(),
+                cue.name(),
+                take.id(),
+                question.event(),
+                question.depth(),
+                cue.urgency(),
+                question.at(),
+                0,
+                lead,
+                question.at() + lead,
+                RingState.WAITING,
+                false,
+                "",
+                parts,
+                spare,
                 words(question, cue));
         return ring.dueBy(question.at() + longestWait(cue, ring));
     }
@@ -178,8 +222,13 @@ final class Deciding {
         }
         Map<String, String> words = new HashMap<>(tonight.words(viewer));
         Predicate<ReadyCue> may = ready -> mayUse(ready, question.at(), question.event());
-        String about = question.event() instanceof Written line ? line.argument().strip() : "";
-        words.put(CommandList.VALUE, book.commands().about(about, may).orElseGet(() -> book.commands().inWords(may)));
+        String about =
+                question.event() instanceof Written line ? line.argument().strip() : "";
+        words.put(
+                CommandList.VALUE,
+                book.commands()
+                        .about(about, may)
+                        .orElseGet(() -> book.commands().inWords(may)));
         return words;
     }
 
@@ -192,15 +241,27 @@ final class Deciding {
         if (!tonight.house().hints() || !line.viewer().keepsOrder()) {
             return "";
         }
-        return book.commands().near(line.word(), ready -> mayUse(ready, at, line)).map(word -> {
-            out.directed(new SayInChat("hint" + decision, at, line.from(), line.viewer().name(), "No cue has " + line.word() + ". Did you mean " + word + "?"));
-            return "no cue has this word · perhaps " + word + " was meant, said to " + line.viewer().name();
-        }).orElse("");
+        return book.commands()
+                .near(line.word(), ready -> mayUse(ready, at, line))
+                .map(word -> {
+                    out.directed(new SayInChat(
+                            "hint" + decision,
+                            at,
+                            line.from(),
+                            line.viewer().name(),
+                            "No cue has " + line.word() + ". Did you mean " + word + "?"));
+                    return "no cue has this word · perhaps " + word + " was meant, said to "
+                            + line.viewer().name();
+                })
+                .orElse("");
     }
 
     private long longestWait(Cue cue, Ring ring) {
-        return ring.wants().stream().map(Want::place).mapToLong(place -> book.rule(place).longestWaitMs())
-                .reduce(cue.longestWaitMs(), Math::min) + ring.leadMs();
+        return ring.wants().stream()
+                        .map(Want::place)
+                        .mapToLong(place -> book.rule(place).longestWaitMs())
+                        .reduce(cue.longestWaitMs(), Math::min)
+                + ring.leadMs();
     }
 
     private void letThrough(Question question, ReadyCue ready, long ring, Outcome.Builder out) {
@@ -212,10 +273,13 @@ final class Deciding {
             out.changed(keeper -> keeper.let(let));
         }
         if (ready.price() > 0 && !person.isEmpty()) {
-            var promise = tonight.ledger.reserve(ring, person, ready.price(), ready.cue().name());
+            var promise = tonight.ledger.reserve(
+                    ring, person, ready.price(), ready.cue().name());
             out.changed(keeper -> keeper.promised(promise));
         }
-        question.event().by().ifPresent(viewer -> ready.firstLines().forEach(first -> tonight.spend(cueId, first, viewer, out)));
+        question.event()
+                .by()
+                .ifPresent(viewer -> ready.firstLines().forEach(first -> tonight.spend(cueId, first, viewer, out)));
     }
 
     /** Says why in chat, where the cue says something for that gate, there is a chat to say it in, and it was not said just now. */
@@ -223,7 +287,9 @@ final class Deciding {
         ShowEvent event = question.event();
         String viewer = event.by().map(Viewer::id).orElse("");
         for (HeldAnswer answer : cue.whenHeld()) {
-            if (answer.gate().equals(held.gate()) && event.link().isPresent() && mayAnswer(question.at(), cue.id(), viewer)) {
+            if (answer.gate().equals(held.gate())
+                    && event.link().isPresent()
+                    && mayAnswer(question.at(), cue.id(), viewer)) {
                 Let said = Let.said(question.decision(), cue.id(), viewer, question.at());
                 lets.addSettled(said, SAME_VIEWER_MS);
                 out.changed(keeper -> keeper.let(said));
@@ -231,8 +297,12 @@ final class Deciding {
                 values.putAll(words(question, cue));
                 values.putAll(event.values());
                 values.put("reason", held.reason());
-                out.directed(new SayInChat("held" + question.decision() + "." + cue.id(), question.at(), event.link().get(),
-                        event.privately().orElse(""), runner.wordBook().get(answer.words()).fill(values, (int) question.decision())));
+                out.directed(new SayInChat(
+                        "held" + question.decision() + "." + cue.id(),
+                        question.at(),
+                        event.link().get(),
+                        event.privately().orElse(""),
+                        runner.wordBook().get(answer.words()).fill(values, (int) question.decision())));
             }
         }
     }
@@ -242,7 +312,8 @@ final class Deciding {
         String answers = Let.answersOf(cueId);
         long last = lets.last(answers);
         long own = lets.last(answers, viewer);
-        return (last == LetBook.NEVER || at - last >= ANY_VIEWER_MS) && (own == LetBook.NEVER || at - own >= SAME_VIEWER_MS);
+        return (last == LetBook.NEVER || at - last >= ANY_VIEWER_MS)
+                && (own == LetBook.NEVER || at - own >= SAME_VIEWER_MS);
     }
 
     /** Lets a ring in line, or drops it at once where too many wait already; what there is to say of it. */
@@ -256,7 +327,9 @@ final class Deciding {
         out.changed(new Change.RingMoved(ring));
         runner.placeWaiting(ring.arrived(), out);
         Ring placed = agenda.ring(ring.number());
-        return placed == null ? "" : waitWords(placed.start() - ring.start(), ring.deadline() - ring.arrived() - ring.leadMs());
+        return placed == null
+                ? ""
+                : waitWords(placed.start() - ring.start(), ring.deadline() - ring.arrived() - ring.leadMs());
     }
 
     private String refusal(Ring ring) {
@@ -272,7 +345,8 @@ final class Deciding {
         if (wait <= 0) {
             return "";
         }
-        return wait <= longest ? "waits " + Spans.inWords(wait)
+        return wait <= longest
+                ? "waits " + Spans.inWords(wait)
                 : "would wait " + Spans.inWords(wait) + ", may wait " + Spans.inWords(longest);
     }
 }

@@ -11,9 +11,9 @@ import org.waxbell.event.HouseEvent;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Target;
 import org.waxbell.event.Tried;
+import org.waxbell.fixture.WheelFixture;
 import org.waxbell.gate.GateQuery;
 import org.waxbell.gate.Let;
-import org.waxbell.fixture.WheelFixture;
 import org.waxbell.gate.LetBook;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
@@ -31,6 +31,7 @@ import org.waxbell.wiring.CueBook;
 public final class Engine {
     /** How many cues and facts may lead to one another within one input. */
     static final int DEEPEST = 8;
+
     private final Agenda agenda = new Agenda();
     private final LetBook lets = new LetBook();
     private final Chance chance;
@@ -57,9 +58,13 @@ public final class Engine {
         this.tonight = new Tonight(state.books(), book, lets, calendars);
         this.waiting = new Waiting(agenda, book);
         this.runner = new Runner(agenda, waiting, lets, tonight, chance, book);
-        this.deciding = new Deciding(new Deciding.Parts(agenda, waiting, runner, lets, tonight, chance), book, state.nextRing(), leadMs);
+        this.deciding = new Deciding(
+                new Deciding.Parts(agenda, waiting, runner, lets, tonight, chance), book, state.nextRing(), leadMs);
         this.faces = new Faces(tonight, runner.wheels(), runner.wordBook());
-        Set<Long> takeable = state.rings().stream().filter(ring -> !ring.begun()).map(Ring::number).collect(Collectors.toSet());
+        Set<Long> takeable = state.rings().stream()
+                .filter(ring -> !ring.begun())
+                .map(Ring::number)
+                .collect(Collectors.toSet());
         state.lets().forEach(let -> remember(let, takeable));
         state.rings().forEach(ring -> {
             agenda.put(ring);
@@ -90,7 +95,8 @@ public final class Engine {
     private void decide(long at, ShowEvent event, int depth, Outcome.Builder out) {
         if (event instanceof Tried tried) {
             List<CueAnswer> answers = deciding.tried(nextDecision, at, tried, out);
-            out.decided(new Decision(nextDecision++, at, event, answers, answers.isEmpty() ? "there is no such cue any more" : ""));
+            out.decided(new Decision(
+                    nextDecision++, at, event, answers, answers.isEmpty() ? "there is no such cue any more" : ""));
             return;
         }
         if (tonight.isNeighbour(event)) {
@@ -102,12 +108,17 @@ public final class Engine {
             fill(event, out);
         }
         boolean news = !(event instanceof HouseEvent.Switched switched) || depth > 0 || switched(at, switched, out);
-        List<CueAnswer> answers = note.isEmpty() && news ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
+        List<CueAnswer> answers =
+                note.isEmpty() && news ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
         if (note.isEmpty() && event instanceof ChatLine line) {
             // A first line or a phrase in it may ring all the same.
             note = deciding.hint(nextDecision, at, line, out);
         }
-        if (answers.isEmpty() && note.isEmpty() && event instanceof ChatLine line && !tonight.showOpen() && book.hasFirstLine(line)) {
+        if (answers.isEmpty()
+                && note.isEmpty()
+                && event instanceof ChatLine line
+                && !tonight.showOpen()
+                && book.hasFirstLine(line)) {
             note = "no cue has this word · no show is open, so it is nobody's first line tonight";
         }
         // What followed from something else, or only reports how things stand, is told where a cue waits for it.
@@ -122,9 +133,13 @@ public final class Engine {
         if (event instanceof HouseEvent.WheelFilled filled) {
             runner.wheels().fill(filled.stage() + "/" + filled.wheel(), out);
         } else if (event instanceof HouseEvent.ShowMoved moved && moved.open()) {
-            book.wiring().stages().forEach(stage -> stage.fixtures().stream().filter(WheelFixture.class::isInstance)
-                    .map(each -> stage.id() + "/" + each.id()).filter(place -> !runner.wheels().state(place).out().isEmpty())
-                    .forEach(place -> runner.wheels().fill(place, out)));
+            book.wiring()
+                    .stages()
+                    .forEach(stage -> stage.fixtures().stream()
+                            .filter(WheelFixture.class::isInstance)
+                            .map(each -> stage.id() + "/" + each.id())
+                            .filter(place -> !runner.wheels().state(place).out().isEmpty())
+                            .forEach(place -> runner.wheels().fill(place, out)));
         }
     }
 
@@ -149,7 +164,11 @@ public final class Engine {
             if (next.depth() <= DEEPEST) {
                 decide(at, next.event(), next.depth(), out);
             } else {
-                out.decided(new Decision(nextDecision++, at, next.event(), List.of(),
+                out.decided(new Decision(
+                        nextDecision++,
+                        at,
+                        next.event(),
+                        List.of(),
                         "stopped: cues set one another off more than " + DEEPEST + " deep"));
             }
         }
@@ -169,9 +188,16 @@ public final class Engine {
     }
 
     private void come(long at, Outcome.Builder out) {
-        Schedules.Timed timed = tonight.schedules.take(at, tonight.evening(), came -> out.changed(keeper -> keeper.came(came))).orElse(null);
+        Schedules.Timed timed = tonight.schedules
+                .take(at, tonight.evening(), came -> out.changed(keeper -> keeper.came(came)))
+                .orElse(null);
         if (timed != null) {
-            decide(at, new HouseEvent.TimeCame(timed.cueId(), timed.pull(), timed.kind().words()), 0, out);
+            decide(
+                    at,
+                    new HouseEvent.TimeCame(
+                            timed.cueId(), timed.pull(), timed.kind().words()),
+                    0,
+                    out);
         }
     }
 
@@ -220,7 +246,12 @@ public final class Engine {
         runUntil(at, out);
         Ring there = agenda.ring(ring);
         String note = there == null ? "it is over already" : runner.stop(at, there, out);
-        out.decided(new Decision(nextDecision++, at, new HouseEvent.Stopped(ring, there == null ? "ring " + ring : there.cueName()), List.of(), note));
+        out.decided(new Decision(
+                nextDecision++,
+                at,
+                new HouseEvent.Stopped(ring, there == null ? "ring " + ring : there.cueName()),
+                List.of(),
+                note));
         followUp(at, out);
         runUntil(at, out);
         return done(at, out);
@@ -239,7 +270,10 @@ public final class Engine {
         tonight.rewire(next, at);
         for (Rack rack : next.wiring().racks()) {
             // The rack's own switch was moved by a person: that counts for more than what a cue did to it.
-            if (before.wiring().rack(rack.id()).map(was -> was.on() != rack.on()).orElse(false)) {
+            if (before.wiring()
+                    .rack(rack.id())
+                    .map(was -> was.on() != rack.on())
+                    .orElse(false)) {
                 Target target = new Target(Target.Kind.RACK, rack.id());
                 runner.loosen(tonight.switches.changedByHand(target, rack.on() ? "on" : "off", out), at, out);
             }
@@ -261,7 +295,9 @@ public final class Engine {
 
     /** What a condition says of events, as the evening stands now; it changes nothing. */
     public List<Condition.Verdict> wouldHold(Condition condition, List<ShowEvent> events) {
-        return events.stream().map(event -> condition.test(() -> new GateQuery(0, event, "", lets, 0, tonight, "").values())).toList();
+        return events.stream()
+                .map(event -> condition.test(() -> new GateQuery(0, event, "", lets, 0, tonight, "").values()))
+                .toList();
     }
 
     /** The wiring in force. */
@@ -285,6 +321,13 @@ public final class Engine {
 
     /** All that it remembers. */
     public EngineState save() {
-        return new EngineState(seed, nextDecision, deciding.nextRing(), List.copyOf(agenda.all()), lets.all(), Map.copyOf(chance.drawn()), tonight.save());
+        return new EngineState(
+                seed,
+                nextDecision,
+                deciding.nextRing(),
+                List.copyOf(agenda.all()),
+                lets.all(),
+                Map.copyOf(chance.drawn()),
+                tonight.save());
     }
 }

@@ -15,8 +15,14 @@ import org.waxbell.gate.Let;
  * @param drawn        what chance fell on last, by purpose
  * @param books        the evening, points, slate, first lines, targets, schedules
  */
-public record EngineState(long seed, long nextDecision, long nextRing, List<Ring> rings, List<Let> lets,
-                          Map<String, String> drawn, Books books) {
+public record EngineState(
+        long seed,
+        long nextDecision,
+        long nextRing,
+        List<Ring> rings,
+        List<Let> lets,
+        Map<String, String> drawn,
+        Books books) {
     /** The state of an engine that has seen nothing yet. */
     public static EngineState fresh(long seed) {
         return new EngineState(seed, 1, 1, List.of(), List.of(), Map.of(), Books.EMPTY);

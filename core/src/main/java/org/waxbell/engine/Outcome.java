@@ -28,8 +28,7 @@ public record Outcome(List<Decision> decisions, List<Directive> directives, List
         private boolean facesMoved;
 
         /** An event that something within this input led to. @param depth how many led to one another */
-        record FollowUp(ShowEvent event, int depth) {
-        }
+        record FollowUp(ShowEvent event, int depth) {}
 
         void follows(ShowEvent event, int depth) {
             if (followUps == null) {
@@ -38,7 +37,8 @@ public record Outcome(List<Decision> decisions, List<Directive> directives, List
             followUps.addLast(new FollowUp(event, depth));
         }
 
-        @Nullable FollowUp nextFollowUp() {
+        @Nullable
+        FollowUp nextFollowUp() {
             return followUps == null ? null : followUps.pollFirst();
         }
 

@@ -27,6 +27,7 @@ final class Performance {
     private final Outcome.Builder out;
     /** The ring as it was taken in or put together last; what changed since stands in {@link #runs}. */
     private Ring ring;
+
     private List<PartRun> runs;
     private boolean changed;
 
@@ -54,7 +55,8 @@ final class Performance {
     /** Does all that is due. */
     Ring run() {
         for (int i = 0; i < runs.size(); i++) {
-            boolean mayRun = ring.state() == RingState.PLAYING || part(i).part().manner().atOnce();
+            boolean mayRun =
+                    ring.state() == RingState.PLAYING || part(i).part().manner().atOnce();
             if (mayRun && part(i).state() == PartState.PLANNED && part(i).placed() && ring.tellAt(part(i)) <= at) {
                 begin(i);
             }
@@ -105,8 +107,14 @@ final class Performance {
     private void quieten(Directive directive, String place) {
         Outlet outlet = runner.outlet(place);
         if (outlet != null && directive instanceof StageDirective sound) {
-            outlet.quietens().forEach(other -> out.directed(new Quieten(sound.partRun() + "-" + other, sound.meantFor(),
-                    sound.lengthMs(), sound.stage(), other, outlet.quietTo())));
+            outlet.quietens()
+                    .forEach(other -> out.directed(new Quieten(
+                            sound.partRun() + "-" + other,
+                            sound.meantFor(),
+                            sound.lengthMs(),
+                            sound.stage(),
+                            other,
+                            outlet.quietTo())));
         }
     }
 
@@ -125,7 +133,8 @@ final class Performance {
 
     /** Whether it lasted longer than its page was told. */
     private static boolean overran(PartRun run) {
-        return run.settled().media().lengthMs() > 0 && run.settled().lengthMs() > run.settled().media().lengthMs();
+        return run.settled().media().lengthMs() > 0
+                && run.settled().lengthMs() > run.settled().media().lengthMs();
     }
 
     /** Ends a part; those that hang on its end learn when that was. */
@@ -171,11 +180,15 @@ final class Performance {
     /** Moves parts together to the earliest moment at which they all fit; where that is too late they are given up. */
     private void shift(List<Integer> which) {
         // A part on a known moment of the past may begin now, not earlier.
-        long behind = which.stream().mapToLong(i -> Math.max(0, at - ring.tellAt(part(i)))).max().orElse(0);
+        long behind = which.stream()
+                .mapToLong(i -> Math.max(0, at - ring.tellAt(part(i))))
+                .max()
+                .orElse(0);
         which.forEach(i -> set(i, part(i).from(part(i).fromMs() + behind)));
         long wait = runner.room(ring(), which.stream().map(this::part).toList());
         if (wait == Runner.NO_ROOM) {
-            which.stream().filter(i -> part(i).part().place().isPresent())
+            which.stream()
+                    .filter(i -> part(i).part().place().isPresent())
                     .forEach(i -> set(i, part(i).become(PartState.CUT, "its place was not free in time")));
         } else if (wait > 0) {
             which.forEach(i -> set(i, part(i).from(part(i).fromMs() + wait)));
@@ -205,7 +218,10 @@ final class Performance {
         while (at != null && at.part().start().hangsOn().isPresent()) {
             boolean end = at.part().start().hangsOnEnd();
             PartRun other = named(at.part().start().hangsOn().get(), run.spare());
-            if (end && other == moved || end && other != null && other.part().id().equals(moved.part().id())) {
+            if (end && other == moved
+                    || end
+                            && other != null
+                            && other.part().id().equals(moved.part().id())) {
                 return true;
             }
             at = other;
@@ -214,7 +230,10 @@ final class Performance {
     }
 
     private @Nullable PartRun named(String id, boolean spare) {
-        return runs.stream().filter(each -> each.spare() == spare && each.part().id().equals(id)).findFirst().orElse(null);
+        return runs.stream()
+                .filter(each -> each.spare() == spare && each.part().id().equals(id))
+                .findFirst()
+                .orElse(null);
     }
 
     /** A part could not be done; the rest does what the part asks for in that case. */
@@ -260,8 +279,8 @@ final class Performance {
         List<PartRun> all = new ArrayList<>(runs);
         int first = all.size();
         long from = Math.max(0, at + ring.leadMs() - ring.start());
-        ScoreCompiler.plan(ring.spare(), runner.shelf(), runner.draws(ring, out)).forEach(planned ->
-                all.add(PartRun.of(planned, true)));
+        ScoreCompiler.plan(ring.spare(), runner.shelf(), runner.draws(ring, out))
+                .forEach(planned -> all.add(PartRun.of(planned, true)));
         for (int i = first; i < all.size(); i++) {
             PartRun run = all.get(i);
             all.set(i, run.placed() ? run.from(run.fromMs() + from) : run);
@@ -303,14 +322,20 @@ final class Performance {
                 return;
             }
             String text = write.clear() ? value.start() : write.text();
-            String next = write.add() ? Long.toString(SlateValue.toNumber(tonight.slate.read(value, person())) + SlateValue.toNumber(text)) : text;
+            String next = write.add()
+                    ? Long.toString(
+                            SlateValue.toNumber(tonight.slate.read(value, person())) + SlateValue.toNumber(text))
+                    : text;
             tonight.write(value, person(), next, runner.depthAfter(ring, at), out);
         }
 
         @Override
         public void move(MovePoints move) {
             if (!person().isEmpty() && runner.tonight().kept()) {
-                runner.tonight().ledger.move(at, person(), move.amount(), ring.cueName()).ifPresent(entry -> out.changed(new Change.PointsMoved(entry)));
+                runner.tonight()
+                        .ledger
+                        .move(at, person(), move.amount(), ring.cueName())
+                        .ifPresent(entry -> out.changed(new Change.PointsMoved(entry)));
             }
         }
 

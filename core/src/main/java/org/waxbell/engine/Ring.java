@@ -10,8 +10,8 @@ import java.util.function.UnaryOperator;
 import org.waxbell.booking.Want;
 import org.waxbell.cue.Urgency;
 import org.waxbell.event.ShowEvent;
-import org.waxbell.score.PlannedPart;
 import org.waxbell.look.Look;
+import org.waxbell.score.PlannedPart;
 import org.waxbell.score.Score;
 import org.waxbell.score.ScoreCompiler;
 import org.waxbell.score.Telling;
@@ -31,9 +31,24 @@ import org.waxbell.words.WordBook;
  * @param spare    the score that is played in place of one that failed; without parts where there is none or it was
  * @param results  values for its words beside the event's: the slate as it stood when it was let through, and late results
  */
-public record Ring(long number, String cueId, String cueName, String takeId, ShowEvent event, int depth, Urgency urgency,
-                   long arrived, long deadline, long leadMs, long start, RingState state, boolean begun, String note,
-                   List<PartRun> parts, Score spare, Map<String, String> results) {
+public record Ring(
+        long number,
+        String cueId,
+        String cueName,
+        String takeId,
+        ShowEvent event,
+        int depth,
+        Urgency urgency,
+        long arrived,
+        long deadline,
+        long leadMs,
+        long start,
+        RingState state,
+        boolean begun,
+        String note,
+        List<PartRun> parts,
+        Score spare,
+        Map<String, String> results) {
     /** No score to play in place of another. */
     static final Score NO_SPARE = new Score(List.of());
 
@@ -43,28 +58,33 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
     }
 
     Ring startingAt(long moment) {
-        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, moment, state, begun, note, parts,
-                spare, results);
+        return new Ring(
+                number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, moment, state, begun,
+                note, parts, spare, results);
     }
 
     Ring dueBy(long moment) {
-        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, moment, leadMs, start, state, begun, note, parts,
-                spare, results);
+        return new Ring(
+                number, cueId, cueName, takeId, event, depth, urgency, arrived, moment, leadMs, start, state, begun,
+                note, parts, spare, results);
     }
 
     Ring become(RingState next, String why) {
-        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, next, begun, why, parts,
-                spare, results);
+        return new Ring(
+                number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, next, begun,
+                why, parts, spare, results);
     }
 
     Ring begins() {
-        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, true, note, parts,
-                spare, results);
+        return new Ring(
+                number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, true,
+                note, parts, spare, results);
     }
 
     Ring with(List<PartRun> runs) {
-        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, begun, note, runs,
-                spare, results);
+        return new Ring(
+                number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, begun,
+                note, runs, spare, results);
     }
 
     Ring withParts(UnaryOperator<PartRun> change) {
@@ -74,13 +94,15 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
     Ring knowing(Map<String, String> more) {
         Map<String, String> all = new HashMap<>(results);
         all.putAll(more);
-        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, begun, note, parts,
-                spare, all);
+        return new Ring(
+                number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, begun,
+                note, parts, spare, all);
     }
 
     Ring withoutSpare() {
-        return new Ring(number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, begun, note, parts,
-                NO_SPARE, results);
+        return new Ring(
+                number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, begun,
+                note, parts, NO_SPARE, results);
     }
 
     /** The name of one of its parts among all that ever run: {@code 17.card}, {@code 17.card~} in the take that replaced another. */
@@ -100,7 +122,15 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
         Map<String, String> values = new HashMap<>(event.values());
         values.putAll(results);
         values.putAll(more);
-        return new Telling(nameOf(run), momentOf(run), run.settled(), event.link().orElse(home), event.privately().orElse(""), values, words, looks);
+        return new Telling(
+                nameOf(run),
+                momentOf(run),
+                run.settled(),
+                event.link().orElse(home),
+                event.privately().orElse(""),
+                values,
+                words,
+                looks);
     }
 
     /** When a part whose start is known starts, milliseconds since 1970 UTC: what is done at once does not wait with the ring. */
@@ -173,7 +203,9 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
     List<Want> wants() {
         List<Want> wants = new ArrayList<>(parts.size());
         for (PartRun run : parts) {
-            String place = run.placed() && run.state().holdsItsPlace() ? run.part().place().orElse("") : "";
+            String place = run.placed() && run.state().holdsItsPlace()
+                    ? run.part().place().orElse("")
+                    : "";
             if (!place.isEmpty()) {
                 wants.add(new Want(place, run.fromMs(), run.toMs()));
             }
@@ -185,8 +217,10 @@ public record Ring(long number, String cueId, String cueName, String takeId, Sho
     Ring resolved() {
         List<PartRun> runs = new ArrayList<>();
         for (boolean spare : new boolean[] {false, true}) {
-            List<PartRun> of = parts.stream().filter(run -> run.spare() == spare).toList();
-            List<PlannedPart> plan = ScoreCompiler.resolve(of.stream().map(PartRun::planned).toList());
+            List<PartRun> of =
+                    parts.stream().filter(run -> run.spare() == spare).toList();
+            List<PlannedPart> plan =
+                    ScoreCompiler.resolve(of.stream().map(PartRun::planned).toList());
             for (int i = 0; i < of.size(); i++) {
                 runs.add(of.get(i).state().isOpen() ? of.get(i).as(plan.get(i)) : of.get(i));
             }

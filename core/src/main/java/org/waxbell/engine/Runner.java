@@ -26,6 +26,7 @@ import org.waxbell.words.WordBook;
 final class Runner {
     /** The answer of {@link #room} where parts would have to wait longer than they may. */
     static final long NO_ROOM = -1;
+
     private static final String TOO_LONG = "it waited longer than it may";
     private final Agenda agenda;
     private final Waiting waiting;
@@ -69,8 +70,10 @@ final class Runner {
         if (!waiting.takesOver(place)) {
             return true;
         }
-        List<Ring> standing = rings().stream().filter(other -> other.number() != newcomer.number()
-                && other.parts().stream().anyMatch(run -> stands(other, run, place, moment))).toList();
+        List<Ring> standing = rings().stream()
+                .filter(other -> other.number() != newcomer.number()
+                        && other.parts().stream().anyMatch(run -> stands(other, run, place, moment)))
+                .toList();
         if (standing.stream().anyMatch(other -> other.urgency().compareTo(newcomer.urgency()) > 0)) {
             return false;
         }
@@ -79,8 +82,10 @@ final class Runner {
     }
 
     private static boolean stands(Ring ring, PartRun run, String place, long moment) {
-        return run.state() == PartState.TOLD && run.part().place().orElse("").equals(place)
-                && ring.momentOf(run) <= moment && moment < ring.overOf(run);
+        return run.state() == PartState.TOLD
+                && run.part().place().orElse("").equals(place)
+                && ring.momentOf(run) <= moment
+                && moment < ring.overOf(run);
     }
 
     /** Ends only the part that stands there; its failure rule decides the rest of its score. */
@@ -152,7 +157,8 @@ final class Runner {
     void completed(long at, String partRun, Completion result, Outcome.Builder out) {
         int dot = partRun.indexOf('.');
         Ring ring = dot > 0 && partRun.substring(0, dot).matches("\\d{1,18}")
-                ? agenda.ring(Long.parseLong(partRun.substring(0, dot))) : null;
+                ? agenda.ring(Long.parseLong(partRun.substring(0, dot)))
+                : null;
         if (ring == null) {
             return;
         }
@@ -179,7 +185,8 @@ final class Runner {
         } else if (ring.overOf(run) <= at) {
             performance.close(index, PartState.ENDED, "");
         }
-        // A page that says "ended" before the part's time only ran ahead of the clock; the part keeps its place till then.
+        // A page that says "ended" before the part's time only ran ahead of the clock; the part keeps its place till
+        // then.
         if (!performance.ring().equals(ring)) {
             move(finish(performance.ring(), at, out), out);
             if (performance.ring().state().isActive()) {
@@ -198,8 +205,10 @@ final class Runner {
                 drop(ring, RingState.HUSHED, "hushed while it waited", out);
                 dropped++;
             } else {
-                move(ring.become(RingState.HUSHED, "hushed").withParts(run ->
-                        run.state().isOpen() ? run.become(PartState.CUT, "hushed") : run), out);
+                move(
+                        ring.become(RingState.HUSHED, "hushed")
+                                .withParts(run -> run.state().isOpen() ? run.become(PartState.CUT, "hushed") : run),
+                        out);
                 ended++;
             }
         }
@@ -265,14 +274,21 @@ final class Runner {
 
     private boolean isOn(String cueId) {
         ReadyCue ready = book.cue(cueId).orElse(null);
-        return ready != null && ready.cue().on()
-                && tonight.rackOn(ready.cue().rack(), book.wiring().rack(ready.cue().rack()).map(Rack::on).orElse(false));
+        return ready != null
+                && ready.cue().on()
+                && tonight.rackOn(
+                        ready.cue().rack(),
+                        book.wiring().rack(ready.cue().rack()).map(Rack::on).orElse(false));
     }
 
     /** How a target stands by the wiring alone; empty text where the wiring does not say. */
     String wired(Target target) {
         return target.kind() == Target.Kind.RACK
-                ? book.wiring().rack(target.name()).map(rack -> rack.on() ? "on" : "off").orElse("") : "";
+                ? book.wiring()
+                        .rack(target.name())
+                        .map(rack -> rack.on() ? "on" : "off")
+                        .orElse("")
+                : "";
     }
 
     void resume(long now, Outcome.Builder out) {
@@ -293,7 +309,8 @@ final class Runner {
             PartRun run = performance.ring().parts().get(i);
             if (run.state() == PartState.TOLD) {
                 pickUpTold(now, performance, i, run, out);
-            } else if (run.state() == PartState.PLANNED && run.placed()
+            } else if (run.state() == PartState.PLANNED
+                    && run.placed()
                     && (ring.state() == RingState.PLAYING || run.part().manner().atOnce())) {
                 boolean shown = run.part().lane().toldAhead();
                 if (shown ? ring.overOf(run) <= now : ring.momentOf(run) < now) {
@@ -329,7 +346,8 @@ final class Runner {
     void holdAgain() {
         for (Ring ring : rings()) {
             for (PartRun run : ring.parts()) {
-                if (run.state() == PartState.TOLD && run.part().holds().isPresent()
+                if (run.state() == PartState.TOLD
+                        && run.part().holds().isPresent()
                         && tell(ring, run) instanceof Switch held) {
                     tonight.switches.resume(ring, run, held);
                 }
@@ -339,11 +357,14 @@ final class Runner {
 
     /** What the adapter of a part is told, with the slate as it stands now. */
     Directive tell(Ring ring, PartRun run) {
-        Map<String, String> slate = tonight.wordsOfAll(ring.event().by().map(Viewer::id).orElse(""));
-        return run.part().direct(ring.telling(run, slate, wordBook, tonight.house().home(), looks));
+        Map<String, String> slate =
+                tonight.wordsOfAll(ring.event().by().map(Viewer::id).orElse(""));
+        return run.part()
+                .direct(ring.telling(run, slate, wordBook, tonight.house().home(), looks));
     }
 
-    @Nullable Outlet outlet(String place) {
+    @Nullable
+    Outlet outlet(String place) {
         return book.outlet(place).orElse(null);
     }
 

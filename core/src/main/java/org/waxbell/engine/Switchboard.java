@@ -16,13 +16,16 @@ import org.waxbell.show.TargetState;
  * urgent, then newest hold shows; with the last one gone the base is there again. A person's own change becomes the base.
  */
 final class Switchboard {
-    private static final Comparator<Hold> ORDER = Comparator.comparing(Hold::urgency).thenComparingLong(Hold::since)
-            .thenComparingLong(Hold::ring).thenComparing(Hold::partRun);
-    private final Map<Target, TargetState> states = new TreeMap<>(Comparator.comparing(Target::kind).thenComparing(Target::name));
-    private final Map<Target, List<Hold>> holds = new TreeMap<>(Comparator.comparing(Target::kind).thenComparing(Target::name));
+    private static final Comparator<Hold> ORDER = Comparator.comparing(Hold::urgency)
+            .thenComparingLong(Hold::since)
+            .thenComparingLong(Hold::ring)
+            .thenComparing(Hold::partRun);
+    private final Map<Target, TargetState> states =
+            new TreeMap<>(Comparator.comparing(Target::kind).thenComparing(Target::name));
+    private final Map<Target, List<Hold>> holds =
+            new TreeMap<>(Comparator.comparing(Target::kind).thenComparing(Target::name));
 
-    private record Hold(long ring, Urgency urgency, long since, String partRun, String value) {
-    }
+    private record Hold(long ring, Urgency urgency, long since, String partRun, String value) {}
 
     Switchboard(List<TargetState> before) {
         before.forEach(each -> states.put(each.target(), each));
@@ -40,13 +43,21 @@ final class Switchboard {
 
     /** A part switches a target. @param wired what it stands at where nothing is known of it, such as a rack's own switch */
     void hold(Ring ring, Switch part, String wired, Outcome.Builder out) {
-        TargetState state = states.containsKey(part.target()) ? states.get(part.target()) : TargetState.unknown(part.target()).based(wired);
+        TargetState state = states.containsKey(part.target())
+                ? states.get(part.target())
+                : TargetState.unknown(part.target()).based(wired);
         if (part.stay()) {
             put(new TargetState(part.target(), part.value(), state.shown(), false), out);
         } else {
-            // A base that waited for a report is still the base: the hold of before the restart is over, and this one begins on it.
-            put(new TargetState(part.target(), holds(part.target()).isEmpty() && !state.restore() ? state.shown() : state.base(),
-                    state.shown(), false), out);
+            // A base that waited for a report is still the base: the hold of before the restart is over, and this one
+            // begins on it.
+            put(
+                    new TargetState(
+                            part.target(),
+                            holds(part.target()).isEmpty() && !state.restore() ? state.shown() : state.base(),
+                            state.shown(),
+                            false),
+                    out);
             holds.computeIfAbsent(part.target(), key -> new ArrayList<>())
                     .add(new Hold(ring.number(), ring.urgency(), part.meantFor(), part.partRun(), part.value()));
         }
@@ -75,7 +86,8 @@ final class Switchboard {
 
     /** The part was over while the program was not running: the target is put back once it reports that it still shows what we set. */
     void owe(Target target, boolean ours, String partRun, long at, Outcome.Builder out) {
-        if (!holds(target).isEmpty() || state(target).base().equals(state(target).shown())) {
+        if (!holds(target).isEmpty()
+                || state(target).base().equals(state(target).shown())) {
             return;
         }
         if (ours) {

@@ -86,7 +86,10 @@ final class Tonight implements Facts {
     }
 
     boolean isNeighbour(ShowEvent event) {
-        return !neighbours.isEmpty() && event.by().map(each -> neighbours.contains(WordKey.of(each.name()))).orElse(false);
+        return !neighbours.isEmpty()
+                && event.by()
+                        .map(each -> neighbours.contains(WordKey.of(each.name())))
+                        .orElse(false);
     }
 
     /** Notes what an event from outside says of the evening, before cues are asked; what else is to say of it. */
@@ -114,8 +117,10 @@ final class Tonight implements Facts {
 
     private void tally(ChannelEvent event, Outcome.Builder out) {
         Tally.latest(event).forEach((id, text) -> slate.value(id).ifPresent(value -> write(value, "", text, 1, out)));
-        Tally.adds(event).forEach((id, more) -> slate.value(id).ifPresent(value ->
-                write(value, "", Long.toString(SlateValue.toNumber(slate.read(value, "")) + more), 1, out)));
+        Tally.adds(event)
+                .forEach((id, more) -> slate.value(id)
+                        .ifPresent(value -> write(
+                                value, "", Long.toString(SlateValue.toNumber(slate.read(value, "")) + more), 1, out)));
     }
 
     private String move(long at, boolean open, Outcome.Builder out) {
@@ -145,7 +150,10 @@ final class Tonight implements Facts {
         var entry = slate.write(value, person, text);
         out.changed(keeper -> keeper.slate(entry));
         if (value.number() && !value.perViewer() && !entry.text().equals(before)) {
-            out.follows(new HouseEvent.ValueMoved(value.id(), SlateValue.toNumber(before), SlateValue.toNumber(entry.text())), depth);
+            out.follows(
+                    new HouseEvent.ValueMoved(
+                            value.id(), SlateValue.toNumber(before), SlateValue.toNumber(entry.text())),
+                    depth);
         }
     }
 
@@ -207,7 +215,11 @@ final class Tonight implements Facts {
 
     @Override
     public String circleName(String circle) {
-        return house.circles().stream().filter(each -> each.id().equals(circle)).map(Circle::name).findFirst().orElse(circle);
+        return house.circles().stream()
+                .filter(each -> each.id().equals(circle))
+                .map(Circle::name)
+                .findFirst()
+                .orElse(circle);
     }
 
     @Override
@@ -253,6 +265,13 @@ final class Tonight implements Facts {
     }
 
     Books save() {
-        return new Books(evening, ledger.save(), slate.save(), firstLines.save(), switches.save(), schedules.save(), people.save());
+        return new Books(
+                evening,
+                ledger.save(),
+                slate.save(),
+                firstLines.save(),
+                switches.save(),
+                schedules.save(),
+                people.save());
     }
 }

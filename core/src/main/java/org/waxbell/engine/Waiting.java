@@ -10,8 +10,10 @@ import org.waxbell.wiring.CueBook;
 
 /** Finds room for rings: those that have not started are placed anew, the most urgent first, then as they came. */
 final class Waiting {
-    private static final Comparator<Ring> ORDER = Comparator.comparing(Ring::urgency).reversed()
-            .thenComparingLong(Ring::arrived).thenComparingLong(Ring::number);
+    private static final Comparator<Ring> ORDER = Comparator.comparing(Ring::urgency)
+            .reversed()
+            .thenComparingLong(Ring::arrived)
+            .thenComparingLong(Ring::number);
     private final Agenda agenda;
     private final Bookings bookings;
     private CueBook book;
@@ -43,8 +45,10 @@ final class Waiting {
 
     /** How long parts of a ring that plays wait until all of them fit, or {@link Runner#NO_ROOM} where that is longer than they may. */
     long room(Ring ring, List<PartRun> parts) {
-        List<Want> wants = parts.stream().filter(run -> run.part().place().isPresent())
-                .map(run -> new Want(run.part().place().get(), run.fromMs(), run.toMs())).toList();
+        List<Want> wants = parts.stream()
+                .filter(run -> run.part().place().isPresent())
+                .map(run -> new Want(run.part().place().get(), run.fromMs(), run.toMs()))
+                .toList();
         if (wants.isEmpty()) {
             return 0;
         }
@@ -52,10 +56,19 @@ final class Waiting {
         bookings.forgetFronts();
         waiting().forEach(other -> bookings.release(other.number()));
         bookings.release(ring.number());
-        bookings.book(ring.number(), rank(ring), ring.start(), ring.withParts(run -> parts.contains(run) ? run.become(PartState.CUT, "") : run).wants());
-        boolean gone = wants.stream().anyMatch(want -> book.rule(want.place()).givesWay() && !bookings.free(ring.start(), rank(ring), want));
+        bookings.book(
+                ring.number(),
+                rank(ring),
+                ring.start(),
+                ring.withParts(run -> parts.contains(run) ? run.become(PartState.CUT, "") : run)
+                        .wants());
+        boolean gone = wants.stream()
+                .anyMatch(want -> book.rule(want.place()).givesWay() && !bookings.free(ring.start(), rank(ring), want));
         long wait = bookings.earliest(ring.start(), rank(ring), wants) - ring.start();
-        long longest = wants.stream().mapToLong(want -> book.rule(want.place()).longestWaitMs()).min().orElse(0);
+        long longest = wants.stream()
+                .mapToLong(want -> book.rule(want.place()).longestWaitMs())
+                .min()
+                .orElse(0);
         return gone || wait > longest ? Runner.NO_ROOM : wait;
     }
 
@@ -82,8 +95,12 @@ final class Waiting {
     String refusedBy(Ring ring) {
         // Fronts are those of the last placing; what waited then may be over by now.
         bookings.forgetFronts();
-        return ring.wants().stream().filter(want -> book.rule(want.place()).givesWay())
-                .filter(want -> !bookings.free(ring.start(), rank(ring), want)).map(Want::place).findFirst().orElse("");
+        return ring.wants().stream()
+                .filter(want -> book.rule(want.place()).givesWay())
+                .filter(want -> !bookings.free(ring.start(), rank(ring), want))
+                .map(Want::place)
+                .findFirst()
+                .orElse("");
     }
 
     /** Whether a newcomer at {@code place} ends what stands there. */
@@ -103,7 +120,9 @@ final class Waiting {
         for (Want want : ring.wants()) {
             int count = 0;
             for (Ring other : agenda.all()) {
-                if (other.state() == RingState.WAITING && other.number() != ring.number() && wants(other, want.place())) {
+                if (other.state() == RingState.WAITING
+                        && other.number() != ring.number()
+                        && wants(other, want.place())) {
                     count++;
                 }
             }
@@ -115,8 +134,7 @@ final class Waiting {
     }
 
     /** A place for which as many wait as it allows, empty text for none. */
-    record Crowd(String place, int count) {
-    }
+    record Crowd(String place, int count) {}
 
     private List<Ring> waiting() {
         List<Ring> waiting = new ArrayList<>();

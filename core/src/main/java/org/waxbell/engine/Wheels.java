@@ -11,6 +11,7 @@ import org.waxbell.wiring.Wiring;
 final class Wheels {
     /** No cue has such an id. */
     private static final String OF_WHEELS = "*wheel";
+
     private final Chance chance;
 
     Wheels(Chance chance) {
@@ -24,11 +25,14 @@ final class Wheels {
 
     /** The draws of one ring. */
     WheelDraws of(Ring ring, Wiring wiring, Outcome.Builder out) {
-        return (purpose, stage, wheel, times) -> wiring.stage(stage).flatMap(each -> each.fixture(wheel, WheelFixture.class))
-                .map(fixture -> draw(ring, purpose, stage + "/" + wheel, fixture, times, out)).orElse(List.of());
+        return (purpose, stage, wheel, times) -> wiring.stage(stage)
+                .flatMap(each -> each.fixture(wheel, WheelFixture.class))
+                .map(fixture -> draw(ring, purpose, stage + "/" + wheel, fixture, times, out))
+                .orElse(List.of());
     }
 
-    private List<WheelDraws.Drawn> draw(Ring ring, String purpose, String place, WheelFixture wheel, int times, Outcome.Builder out) {
+    private List<WheelDraws.Drawn> draw(
+            Ring ring, String purpose, String place, WheelFixture wheel, int times, Outcome.Builder out) {
         List<WheelDraws.Drawn> drawn = new ArrayList<>();
         for (int i = 0; i < times; i++) {
             WheelState state = state(place);
@@ -37,8 +41,10 @@ final class Wheels {
                 state = state.filled();
             }
             List<Integer> gone = wheel.removeDrawn() ? state.out() : List.of();
-            int segment = wheel.at(chance.below(ring.cueId(), purpose + "/spin" + i, ring.number(), wheel.total(gone)), gone);
-            drawn.add(new WheelDraws.Drawn(segment, wheel.segments().get(segment).words(), wheel.odds(segment, gone)));
+            int segment =
+                    wheel.at(chance.below(ring.cueId(), purpose + "/spin" + i, ring.number(), wheel.total(gone)), gone);
+            drawn.add(
+                    new WheelDraws.Drawn(segment, wheel.segments().get(segment).words(), wheel.odds(segment, gone)));
             keep(place, state.drew(segment, wheel.removeDrawn()), out);
         }
         return drawn;

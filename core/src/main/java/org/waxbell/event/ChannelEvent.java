@@ -52,8 +52,12 @@ public sealed interface ChannelEvent extends ShowEvent {
     record Membership(String from, Viewer viewer, long months, long tier, String giver) implements ChannelEvent {
         @Override
         public ChannelEvent with(EventFields fields) {
-            return new Membership(fields.from(), fields.viewer(), fields.number("membershipMonths", months),
-                    fields.number("membershipTier", tier), fields.text("membershipGiver", giver));
+            return new Membership(
+                    fields.from(),
+                    fields.viewer(),
+                    fields.number("membershipMonths", months),
+                    fields.number("membershipTier", tier),
+                    fields.text("membershipGiver", giver));
         }
 
         @Override
@@ -63,13 +67,21 @@ public sealed interface ChannelEvent extends ShowEvent {
 
         @Override
         public String sentence() {
-            return viewer.name() + " is a member for " + Amounts.of(months, "month") + (giver.isEmpty() ? "" : ", given by " + giver);
+            return viewer.name() + " is a member for " + Amounts.of(months, "month")
+                    + (giver.isEmpty() ? "" : ", given by " + giver);
         }
 
         @Override
         public Map<String, String> values() {
-            return Map.of("viewer", viewer.name(), "membershipMonths", Long.toString(months), "membershipTier", Long.toString(tier),
-                    "membershipGiver", giver);
+            return Map.of(
+                    "viewer",
+                    viewer.name(),
+                    "membershipMonths",
+                    Long.toString(months),
+                    "membershipTier",
+                    Long.toString(tier),
+                    "membershipGiver",
+                    giver);
         }
 
         @Override
@@ -82,7 +94,11 @@ public sealed interface ChannelEvent extends ShowEvent {
     record Gift(String from, Viewer viewer, String item, long worth, long count) implements ChannelEvent {
         @Override
         public ChannelEvent with(EventFields fields) {
-            return new Gift(fields.from(), fields.viewer(), fields.text("giftItem", item), fields.number("giftWorth", worth),
+            return new Gift(
+                    fields.from(),
+                    fields.viewer(),
+                    fields.text("giftItem", item),
+                    fields.number("giftWorth", worth),
                     fields.number("giftCount", count));
         }
 
@@ -98,7 +114,15 @@ public sealed interface ChannelEvent extends ShowEvent {
 
         @Override
         public Map<String, String> values() {
-            return Map.of("viewer", viewer.name(), "giftItem", item, "giftWorth", Long.toString(worth), "giftCount", Long.toString(count));
+            return Map.of(
+                    "viewer",
+                    viewer.name(),
+                    "giftItem",
+                    item,
+                    "giftWorth",
+                    Long.toString(worth),
+                    "giftCount",
+                    Long.toString(count));
         }
 
         @Override
@@ -171,7 +195,11 @@ public sealed interface ChannelEvent extends ShowEvent {
     record Redeemed(String from, Viewer viewer, String reward, String input) implements ChannelEvent {
         @Override
         public ChannelEvent with(EventFields fields) {
-            return new Redeemed(fields.from(), fields.viewer(), fields.text("rewardName", reward), fields.text("rewardInput", input));
+            return new Redeemed(
+                    fields.from(),
+                    fields.viewer(),
+                    fields.text("rewardName", reward),
+                    fields.text("rewardInput", input));
         }
 
         @Override
@@ -194,7 +222,11 @@ public sealed interface ChannelEvent extends ShowEvent {
     record ClipMade(String from, Viewer viewer, String title, long seconds, String address) implements ChannelEvent {
         @Override
         public ChannelEvent with(EventFields fields) {
-            return new ClipMade(fields.from(), fields.viewer(), fields.text("clipTitle", title), fields.number("clipSeconds", seconds),
+            return new ClipMade(
+                    fields.from(),
+                    fields.viewer(),
+                    fields.text("clipTitle", title),
+                    fields.number("clipSeconds", seconds),
                     fields.text("clipAddress", address));
         }
 
@@ -210,7 +242,15 @@ public sealed interface ChannelEvent extends ShowEvent {
 
         @Override
         public Map<String, String> values() {
-            return Map.of("viewer", viewer.name(), "clipTitle", title, "clipSeconds", Long.toString(seconds), "clipAddress", address);
+            return Map.of(
+                    "viewer",
+                    viewer.name(),
+                    "clipTitle",
+                    title,
+                    "clipSeconds",
+                    Long.toString(seconds),
+                    "clipAddress",
+                    address);
         }
 
         @Override

@@ -12,8 +12,7 @@ public final class ChatText {
     private static final int WORD_JOINER = 0x2060;
     private static final Pattern SPACES = Pattern.compile(" {2,}");
 
-    private ChatText() {
-    }
+    private ChatText() {}
 
     /** The line with controls made spaces, marks that turn the direction of writing removed, and runs of spaces folded. */
     public static String line(String typed) {
@@ -54,12 +53,19 @@ public final class ChatText {
     }
 
     private static boolean isBlank(int point) {
-        return Character.isISOControl(point) || Character.isWhitespace(point) || Character.isSpaceChar(point)
+        return Character.isISOControl(point)
+                || Character.isWhitespace(point)
+                || Character.isSpaceChar(point)
                 || Character.getType(point) == Character.SURROGATE;
     }
 
     private static boolean turnsDirection(int point) {
-        return (point >= 0x202A && point <= 0x202E) || (point >= 0x2066 && point <= 0x2069)
-                || point == 0x200E || point == 0x200F || point == 0x061C || point == WORD_JOINER || point == 0xFEFF;
+        return (point >= 0x202A && point <= 0x202E)
+                || (point >= 0x2066 && point <= 0x2069)
+                || point == 0x200E
+                || point == 0x200F
+                || point == 0x061C
+                || point == WORD_JOINER
+                || point == 0xFEFF;
     }
 }

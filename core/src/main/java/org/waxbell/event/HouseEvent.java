@@ -82,7 +82,8 @@ public sealed interface HouseEvent extends ShowEvent {
 
         @Override
         public Map<String, String> values() {
-            return target.kind() == Target.Kind.SCENE ? Map.of("sceneName", value)
+            return target.kind() == Target.Kind.SCENE
+                    ? Map.of("sceneName", value)
                     : Map.of("targetName", target.name(), "targetValue", value);
         }
     }

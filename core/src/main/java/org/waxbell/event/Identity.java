@@ -5,8 +5,7 @@ public final class Identity {
     private static final long FNV_OFFSET = 0xcbf29ce484222325L;
     private static final long FNV_PRIME = 0x100000001b3L;
 
-    private Identity() {
-    }
+    private Identity() {}
 
     /** The key of {@code id}, never 0; two of a million identities share one less than once in ten million shows. */
     public static long key(String id) {

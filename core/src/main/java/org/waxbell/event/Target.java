@@ -20,7 +20,12 @@ public record Target(Kind kind, String name) {
         /** A rack of cues; its value is {@code on} or {@code off}. */
         RACK("the rack", false, true, ON_OFF, "on or off"),
         /** Where a source stands, named as with SOURCE; its value is left, top, width and height in pixels of the picture. */
-        PLACE("the place of", true, true, "-?\\d{1,5},-?\\d{1,5},\\d{1,5},\\d{1,5}", "left, top, width and height such as 40,40,320,180"),
+        PLACE(
+                "the place of",
+                true,
+                true,
+                "-?\\d{1,5},-?\\d{1,5},\\d{1,5},\\d{1,5}",
+                "left, top, width and height such as 40,40,320,180"),
         /** The words of a text source; its value is words with values. */
         TEXT("the text of", true, true, "[\\s\\S]*", "words"),
         /** How loud a source is, its value is percent. */

@@ -50,6 +50,7 @@ public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine 
 
     @Override
     default Map<String, String> values() {
-        return Map.of("viewer", viewer().name(), "word", word(), "line", text(), "argument", argument(), "named", named());
+        return Map.of(
+                "viewer", viewer().name(), "word", word(), "line", text(), "argument", argument(), "named", named());
     }
 }

@@ -58,13 +58,21 @@ public record AirGate(Air air, List<String> scenes) implements Gate {
         if (scenes.isEmpty() || scenes.contains(scene)) {
             return GateAnswer.pass("air", onAir ? "on air" : "off air");
         }
-        return GateAnswer.held("air", "only in " + String.join(", ", scenes) + (scene.isEmpty() ? ", and the scene is not known" : ", not in " + scene), Map.of());
+        return GateAnswer.held(
+                "air",
+                "only in " + String.join(", ", scenes)
+                        + (scene.isEmpty() ? ", and the scene is not known" : ", not in " + scene),
+                Map.of());
     }
 
     @Override
     public void check(Problems problems, Scope scope) {
         if (air == Air.EITHER && scenes.isEmpty()) {
-            problems.at("air").add("either", "This gate lets everything through.", "Choose on air, off air or scenes, or take it away.");
+            problems.at("air")
+                    .add(
+                            "either",
+                            "This gate lets everything through.",
+                            "Choose on air, off air or scenes, or take it away.");
         }
         for (int i = 0; i < scenes.size(); i++) {
             problems.at("scenes", i).text(scenes.get(i), 80, "The name of the scene");

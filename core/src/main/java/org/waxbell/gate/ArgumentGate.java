@@ -17,7 +17,8 @@ import org.waxbell.condition.Scope;
  * @param knownOnly whether a viewer must be someone who was ever seen here
  * @param usage how to write it, such as {@code !pour 1 to 10}; empty text for a line made of the rest
  */
-public record ArgumentGate(Wants wants, long least, long most, List<String> words, boolean knownOnly, String usage) implements Gate {
+public record ArgumentGate(Wants wants, long least, long most, List<String> words, boolean knownOnly, String usage)
+        implements Gate {
     private static final Pattern VIEWER = Pattern.compile("@?[\\p{L}\\p{N}_]{1,40}");
     private static final Pattern COLOUR = Pattern.compile("#?(\\p{XDigit}{6}|\\p{XDigit}{3})");
     private static final Pattern LINK = Pattern.compile("https?://[^\\s/.]+(\\.[^\\s/.]+)+(/\\S*)?");
@@ -74,7 +75,9 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
             return held("\"" + argument + "\" is not " + inWords());
         }
         boolean stranger = wants == Wants.VIEWER && knownOnly && !query.facts().knows(argument.replaceFirst("^@", ""));
-        return stranger ? held("nobody called " + argument + " was seen here") : GateAnswer.pass("argument", "has " + wants.words);
+        return stranger
+                ? held("nobody called " + argument + " was seen here")
+                : GateAnswer.pass("argument", "has " + wants.words);
     }
 
     private GateAnswer held(String reason) {
@@ -98,7 +101,9 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
             case COLOUR -> COLOUR.matcher(argument).matches();
             case LINK -> LINK.matcher(argument).matches();
             case NUMBER -> NUMBER.matcher(argument).matches() && within(Long.parseLong(argument));
-            case ONE_OF -> words.stream().anyMatch(word -> word.toLowerCase(Locale.ROOT).equals(argument.toLowerCase(Locale.ROOT)));
+            case ONE_OF ->
+                words.stream()
+                        .anyMatch(word -> word.toLowerCase(Locale.ROOT).equals(argument.toLowerCase(Locale.ROOT)));
             case TEXT -> argument.length() <= most;
         };
     }
@@ -113,7 +118,8 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
             problems.at("words").add("[]", "There is no word to choose from.", "Write at least one.");
         }
         if (wants == Wants.NUMBER && least > most) {
-            problems.at("most").add(most, "The largest number is below the smallest, " + least + ".", "Make it larger.");
+            problems.at("most")
+                    .add(most, "The largest number is below the smallest, " + least + ".", "Make it larger.");
         }
         if (wants == Wants.TEXT) {
             problems.at("most").within(most, 1, 500, "The longest text", " characters");

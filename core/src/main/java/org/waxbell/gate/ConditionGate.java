@@ -22,8 +22,12 @@ public record ConditionGate(String condition) implements Gate {
         Condition compiled = Condition.of(condition, scope);
         return query -> {
             Condition.Verdict verdict = compiled.test(query::values);
-            return verdict.holds() ? GateAnswer.pass("condition", "holds")
-                    : GateAnswer.held("condition", verdict.fault().isEmpty() ? "not so: " + condition : verdict.fault(), Map.of());
+            return verdict.holds()
+                    ? GateAnswer.pass("condition", "holds")
+                    : GateAnswer.held(
+                            "condition",
+                            verdict.fault().isEmpty() ? "not so: " + condition : verdict.fault(),
+                            Map.of());
         };
     }
 

@@ -34,7 +34,8 @@ public record CooldownGate(long forAllMs, long perViewerMs) implements Gate {
         if (all > 0) {
             return held("resting, ", all);
         }
-        long own = perViewerMs == 0 ? 0 : toGo(query.at(), query.lets().last(query.cueId(), query.person()), perViewerMs);
+        long own =
+                perViewerMs == 0 ? 0 : toGo(query.at(), query.lets().last(query.cueId(), query.person()), perViewerMs);
         return own > 0 ? held("resting for this viewer, ", own) : GateAnswer.pass("cooldown", "rested");
     }
 

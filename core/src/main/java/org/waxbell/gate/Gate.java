@@ -4,8 +4,18 @@ import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
 
 /** One check between a pull and the score. */
-public sealed interface Gate permits OnGate, StandBackGate, AirGate, LinkGate, WhoGate, ArgumentGate, CooldownGate, LimitGate, ConditionGate,
-        ChanceGate, PriceGate {
+public sealed interface Gate
+        permits OnGate,
+                StandBackGate,
+                AirGate,
+                LinkGate,
+                WhoGate,
+                ArgumentGate,
+                CooldownGate,
+                LimitGate,
+                ConditionGate,
+                ChanceGate,
+                PriceGate {
     /** What the wiring calls its kind. */
     String kind();
 
@@ -41,6 +51,5 @@ public sealed interface Gate permits OnGate, StandBackGate, AirGate, LinkGate, W
     }
 
     /** Adds what is wrong with its settings. */
-    default void check(Problems problems, Scope scope) {
-    }
+    default void check(Problems problems, Scope scope) {}
 }

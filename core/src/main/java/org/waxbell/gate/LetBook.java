@@ -19,6 +19,7 @@ import org.waxbell.event.Identity;
 public final class LetBook {
     /** The answer for a cue that was not let through within memory. */
     public static final long NEVER = Long.MIN_VALUE;
+
     private static final int TIDY_AT_LEAST = 4_096;
     private final Map<String, ViewersOfCue> cues = new TreeMap<>();
     private final Map<Long, Let> open = new TreeMap<>();
@@ -56,13 +57,19 @@ public final class LetBook {
     /** How often the cue was let through in this show. */
     public long count(String cueId) {
         ViewersOfCue cue = cues.get(cueId);
-        return (cue == null ? 0 : cue.count) + open.values().stream().filter(let -> let.cueId().equals(cueId)).count();
+        return (cue == null ? 0 : cue.count)
+                + open.values().stream()
+                        .filter(let -> let.cueId().equals(cueId))
+                        .count();
     }
 
     /** How often the cue was let through in this show for this viewer. */
     public long count(String cueId, String viewer) {
         long who = Identity.key(viewer);
-        return settled(cueId, who)[1] + open.values().stream().filter(let -> let.who() == who && let.cueId().equals(cueId)).count();
+        return settled(cueId, who)[1]
+                + open.values().stream()
+                        .filter(let -> let.who() == who && let.cueId().equals(cueId))
+                        .count();
     }
 
     private long[] settled(String cueId, long who) {
@@ -113,7 +120,8 @@ public final class LetBook {
     public void startCounting() {
         cues.values().forEach(cue -> {
             cue.count = 0;
-            cue.byViewer.forEach((com.carrotsearch.hppc.procedures.LongObjectProcedure<long[]>) (who, known) -> known[1] = 0);
+            cue.byViewer.forEach(
+                    (com.carrotsearch.hppc.procedures.LongObjectProcedure<long[]>) (who, known) -> known[1] = 0);
         });
     }
 

@@ -31,11 +31,17 @@ public record LimitGate(int perShow, int perViewer) implements Gate {
     private GateAnswer ask(GateQuery query) {
         long all = query.lets().count(query.cueId());
         if (perShow > 0 && all >= perShow) {
-            return GateAnswer.held("limit", "rang " + all + " of " + perShow + " times tonight", Map.of("rang", all, "limit", (long) perShow));
+            return GateAnswer.held(
+                    "limit", "rang " + all + " of " + perShow + " times tonight", Map.of("rang", all, "limit", (long)
+                            perShow));
         }
         long own = perViewer > 0 ? query.lets().count(query.cueId(), query.person()) : 0;
-        return perViewer == 0 || own < perViewer ? GateAnswer.pass("limit", "within its limit")
-                : GateAnswer.held("limit", "rang " + own + " of " + perViewer + " times tonight for this viewer", Map.of("rang", own, "limit", (long) perViewer));
+        return perViewer == 0 || own < perViewer
+                ? GateAnswer.pass("limit", "within its limit")
+                : GateAnswer.held(
+                        "limit",
+                        "rang " + own + " of " + perViewer + " times tonight for this viewer",
+                        Map.of("rang", own, "limit", (long) perViewer));
     }
 
     @Override
@@ -53,7 +59,8 @@ public record LimitGate(int perShow, int perViewer) implements Gate {
         problems.at("perShow").within(perShow, 0, MOST, "The limit", "");
         problems.at("perViewer").within(perViewer, 0, MOST, "The limit per viewer", "");
         if (perShow == 0 && perViewer == 0) {
-            problems.at("perShow").add(0, "This gate limits nothing.", "Give a limit for all or per viewer, or take it away.");
+            problems.at("perShow")
+                    .add(0, "This gate limits nothing.", "Give a limit for all or per viewer, or take it away.");
         }
     }
 }

@@ -34,9 +34,12 @@ public record LinkGate(List<String> links) implements Gate {
     public Check ready(Scope scope) {
         return query -> {
             String from = query.event().link().orElse("");
-            boolean meant = from.isEmpty() || links.stream().anyMatch(link -> from.equals(link) || from.startsWith(link + "/"));
-            return meant ? GateAnswer.pass("links", from.isEmpty() ? "no link" : "from " + from)
-                    : GateAnswer.held("links", "only from " + String.join(", ", links) + ", not from " + from, Map.of());
+            boolean meant =
+                    from.isEmpty() || links.stream().anyMatch(link -> from.equals(link) || from.startsWith(link + "/"));
+            return meant
+                    ? GateAnswer.pass("links", from.isEmpty() ? "no link" : "from " + from)
+                    : GateAnswer.held(
+                            "links", "only from " + String.join(", ", links) + ", not from " + from, Map.of());
         };
     }
 

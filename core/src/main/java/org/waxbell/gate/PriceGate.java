@@ -30,8 +30,10 @@ public record PriceGate(@Override long price) implements Gate {
         }
         long has = query.facts().canSpend(query.person());
         Map<String, Long> numbers = Map.of("has", has, "price", price);
-        return has >= price ? new GateAnswer("price", true, "costs " + query.facts().points(price), numbers)
-                : GateAnswer.held("price", "costs " + query.facts().points(price) + ", " + (price - has) + " short", numbers);
+        return has >= price
+                ? new GateAnswer("price", true, "costs " + query.facts().points(price), numbers)
+                : GateAnswer.held(
+                        "price", "costs " + query.facts().points(price) + ", " + (price - has) + " short", numbers);
     }
 
     @Override

@@ -17,7 +17,8 @@ public record StandBackGate() implements Gate {
 
     @Override
     public Check ready(Scope scope) {
-        return query -> query.outdid().isEmpty() ? GateAnswer.pass("standBack", "nothing more exact rang")
+        return query -> query.outdid().isEmpty()
+                ? GateAnswer.pass("standBack", "nothing more exact rang")
                 : GateAnswer.held("standBack", "stood back for " + query.outdid(), Map.of());
     }
 }

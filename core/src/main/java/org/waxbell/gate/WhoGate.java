@@ -20,8 +20,9 @@ import org.waxbell.event.Viewer;
  * @param circles     ids of circles whose people are let through whatever their standing
  * @param deny        names that are held whatever their standing; it counts before {@code allow}
  */
-public record WhoGate(Set<Standing> standings, int leastMonths, List<String> allow, List<String> deny,
-                      List<String> circles) implements Gate {
+public record WhoGate(
+        Set<Standing> standings, int leastMonths, List<String> allow, List<String> deny, List<String> circles)
+        implements Gate {
     private static final int MOST_NAMES = 500;
     private static final int MOST_MONTHS = 1_200;
 
@@ -62,7 +63,8 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
         if (names(deny, viewer)) {
             return GateAnswer.held("who", viewer.name() + " is on its list of the denied", Map.of());
         }
-        if (names(allow, viewer) || circles.stream().anyMatch(circle -> query.facts().inCircle(circle, viewer))
+        if (names(allow, viewer)
+                || circles.stream().anyMatch(circle -> query.facts().inCircle(circle, viewer))
                 || viewer.standings().stream().anyMatch(standing -> counts(standing, viewer))) {
             return GateAnswer.pass("who", "may");
         }
@@ -80,13 +82,16 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
 
     private String named(Facts facts) {
         List<String> names = new ArrayList<>();
-        standings.forEach(each -> names.add(each == Standing.MEMBER && leastMonths > 0
-                ? "members of " + leastMonths + " months" : each.plural()));
+        standings.forEach(each -> names.add(
+                each == Standing.MEMBER && leastMonths > 0 ? "members of " + leastMonths + " months" : each.plural()));
         if (!allow.isEmpty()) {
             names.add(allow.size() == 1 ? allow.get(0) : allow.size() + " named viewers");
         }
         if (!circles.isEmpty()) {
-            names.add(circles.size() == 1 ? "the circle " + facts.circleName(circles.get(0)) : circles.size() + " circles");
+            names.add(
+                    circles.size() == 1
+                            ? "the circle " + facts.circleName(circles.get(0))
+                            : circles.size() + " circles");
         }
         String last = names.isEmpty() ? "nobody" : names.get(names.size() - 1);
         return names.size() < 2 ? last : String.join(", ", names.subList(0, names.size() - 1)) + " or " + last;
@@ -95,7 +100,11 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
     @Override
     public void check(Problems problems, Scope scope) {
         if (standings.isEmpty() && allow.isEmpty() && circles.isEmpty()) {
-            problems.at("standings").add("[]", "Nobody may ring this cue.", "Choose at least one standing, such as anyone, or name somebody.");
+            problems.at("standings")
+                    .add(
+                            "[]",
+                            "Nobody may ring this cue.",
+                            "Choose at least one standing, such as anyone, or name somebody.");
         }
         problems.at("leastMonths").within(leastMonths, 0, MOST_MONTHS, "The least months", "");
         names(problems.at("allow"), allow);
@@ -106,6 +115,8 @@ public record WhoGate(Set<Standing> standings, int leastMonths, List<String> all
         if (names.size() > MOST_NAMES) {
             problems.add(names.size() + " names", "The list is too long.", "Keep it to " + MOST_NAMES + ".");
         }
-        names.stream().filter(String::isBlank).forEach(name -> problems.add(name, "A name on the list is empty.", "Take it away."));
+        names.stream()
+                .filter(String::isBlank)
+                .forEach(name -> problems.add(name, "A name on the list is empty.", "Take it away."));
     }
 }

@@ -13,8 +13,15 @@ import org.waxbell.gate.GateAnswer;
  * @param drawn what chance decided, as {@code part: name}
  * @param note  what the ring does now, such as {@code waits 3.2 s for Lower third}
  */
-public record CueAnswer(String cueId, String cueName, List<GateAnswer> gates, long ring, String take,
-                        boolean dropped, List<String> drawn, String note) {
+public record CueAnswer(
+        String cueId,
+        String cueName,
+        List<GateAnswer> gates,
+        long ring,
+        String take,
+        boolean dropped,
+        List<String> drawn,
+        String note) {
     /** Whether a gate held it. */
     public boolean held() {
         return ring == 0;
@@ -25,6 +32,9 @@ public record CueAnswer(String cueId, String cueName, List<GateAnswer> gates, lo
         if (held()) {
             return "held " + cueName + " · " + gates.get(gates.size() - 1).reason();
         }
-        return (dropped ? "dropped " : "rang ") + cueName + (take.isEmpty() ? "" : " (" + take + ")") + (note.isEmpty() ? "" : " · " + note);
+        return (dropped ? "dropped " : "rang ")
+                + cueName
+                + (take.isEmpty() ? "" : " (" + take + ")")
+                + (note.isEmpty() ? "" : " · " + note);
     }
 }

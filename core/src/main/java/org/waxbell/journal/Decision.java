@@ -27,6 +27,8 @@ public record Decision(long number, long at, ShowEvent event, List<CueAnswer> cu
         if (!note.isEmpty() && cues.isEmpty()) {
             return note;
         }
-        return cues.isEmpty() ? nothing() : cues.stream().map(CueAnswer::sentence).collect(Collectors.joining("; "));
+        return cues.isEmpty()
+                ? nothing()
+                : cues.stream().map(CueAnswer::sentence).collect(Collectors.joining("; "));
     }
 }

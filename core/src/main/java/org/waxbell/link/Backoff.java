@@ -10,8 +10,7 @@ public final class Backoff {
     /** The longest wait, in milliseconds. */
     static final long LONGEST = 30_000;
 
-    private Backoff() {
-    }
+    private Backoff() {}
 
     /** The wait in milliseconds after so many failures in a row, 1 or more. @param lot from 0 to below 1 */
     public static long after(int failures, double lot) {

@@ -13,6 +13,7 @@ public final class ChannelProof {
     public static final int TRIES = 3;
     /** What every code begins with, so that a wrong one is known from ordinary talk. */
     public static final String SIGN = "mybell-";
+
     private final String code;
     private final long until;
     private int wrong;

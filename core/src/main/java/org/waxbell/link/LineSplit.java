@@ -5,8 +5,7 @@ import java.util.List;
 
 /** Splits a long answer into lines that a chat takes, at words where that is possible and never within a character. */
 public final class LineSplit {
-    private LineSplit() {
-    }
+    private LineSplit() {}
 
     /** The lines, none empty. @param mostBytes of one line in UTF-8, 16 or more */
     public static List<String> split(String text, int mostBytes) {
@@ -60,6 +59,8 @@ public final class LineSplit {
     }
 
     private static int bytes(String text) {
-        return text.codePoints().map(point -> point < 0x80 ? 1 : point < 0x800 ? 2 : point < 0x10000 ? 3 : 4).sum();
+        return text.codePoints()
+                .map(point -> point < 0x80 ? 1 : point < 0x800 ? 2 : point < 0x10000 ? 3 : 4)
+                .sum();
     }
 }

@@ -17,8 +17,7 @@ public final class LinkNeeds {
     /** The room's link. */
     public static final String ROOM = "room";
 
-    private LinkNeeds() {
-    }
+    private LinkNeeds() {}
 
     /** The name of the link to the pages of a stage. */
     public static String stage(String id) {

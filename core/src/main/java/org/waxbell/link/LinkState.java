@@ -13,14 +13,23 @@ import org.jspecify.annotations.Nullable;
  * @param heard     what that was, as short text
  * @param roundTrip the last measured way there and back in milliseconds, less than 0 where it is not known
  */
-public record LinkState(Phase phase, long since, @Nullable Trouble trouble, int failures, long nextTry, long heardAt, String heard, double roundTrip) {
+public record LinkState(
+        Phase phase,
+        long since,
+        @Nullable Trouble trouble,
+        int failures,
+        long nextTry,
+        long heardAt,
+        String heard,
+        double roundTrip) {
     private static final int LONGEST_HEARD = 120;
     /** A link that was just made. */
     public static final LinkState NEW = new LinkState(Phase.UNSET, 0, null, 0, 0, 0, "", -1);
 
     /** It begins to connect. */
     public LinkState connecting(long at) {
-        return new LinkState(Phase.CONNECTING, phase == Phase.CONNECTING ? since : at, trouble, failures, 0, heardAt, heard, -1);
+        return new LinkState(
+                Phase.CONNECTING, phase == Phase.CONNECTING ? since : at, trouble, failures, 0, heardAt, heard, -1);
     }
 
     /** It works. */
@@ -34,7 +43,15 @@ public record LinkState(Phase phase, long since, @Nullable Trouble trouble, int 
             return this;
         }
         int count = failures + 1;
-        return new LinkState(Phase.BROKEN, phase == Phase.BROKEN ? since : at, why, count, why.again() ? at + Backoff.after(count, lot) : 0, heardAt, heard, -1);
+        return new LinkState(
+                Phase.BROKEN,
+                phase == Phase.BROKEN ? since : at,
+                why,
+                count,
+                why.again() ? at + Backoff.after(count, lot) : 0,
+                heardAt,
+                heard,
+                -1);
     }
 
     /** The host paused it. */
@@ -65,7 +82,9 @@ public record LinkState(Phase phase, long since, @Nullable Trouble trouble, int 
             case PAUSED -> name + " is paused";
             case UNSET -> name + " is not set up";
             case CONNECTING -> name + " is connecting";
-            case BROKEN -> name + " is down" + (trouble == null ? "" : ": " + trouble.says().replaceFirst("\\.$", ""));
+            case BROKEN ->
+                name + " is down"
+                        + (trouble == null ? "" : ": " + trouble.says().replaceFirst("\\.$", ""));
         };
     }
 }

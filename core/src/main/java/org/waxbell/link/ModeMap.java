@@ -19,8 +19,21 @@ import org.waxbell.event.Standing;
  */
 public record ModeMap(Map<String, Standing> modes, List<String> hosts, List<String> members, List<String> vips) {
     /** As most servers use their modes: founder and owner, operator, half-operator, voice. */
-    public static final ModeMap USUAL = new ModeMap(Map.of("q", Standing.HOST, "a", Standing.MODERATOR, "o", Standing.MODERATOR, "h", Standing.MODERATOR,
-            "v", Standing.VIP), List.of(), List.of(), List.of());
+    public static final ModeMap USUAL = new ModeMap(
+            Map.of(
+                    "q",
+                    Standing.HOST,
+                    "a",
+                    Standing.MODERATOR,
+                    "o",
+                    Standing.MODERATOR,
+                    "h",
+                    Standing.MODERATOR,
+                    "v",
+                    Standing.VIP),
+            List.of(),
+            List.of(),
+            List.of());
 
     public ModeMap {
         modes = new TreeMap<>(modes);
@@ -58,8 +71,10 @@ public record ModeMap(Map<String, Standing> modes, List<String> hosts, List<Stri
 
     /** Adds what is wrong with it. */
     public void check(Problems problems) {
-        modes.keySet().stream().filter(letter -> !letter.matches("[a-zA-Z]")).forEach(letter ->
-                problems.at("modes").add(letter, "A channel mode is one letter.", "Write one such as o or v."));
+        modes.keySet().stream()
+                .filter(letter -> !letter.matches("[a-zA-Z]"))
+                .forEach(letter ->
+                        problems.at("modes").add(letter, "A channel mode is one letter.", "Write one such as o or v."));
         names(problems, "hosts", hosts);
         names(problems, "members", members);
         names(problems, "vips", vips);

@@ -21,6 +21,7 @@ public final class NeighbourWatch {
     static final int ENOUGH = 3;
     /** The share of an account's lines that must be such answers; a chatty viewer writes at other times too. */
     static final double MOSTLY = 0.8;
+
     private static final int MOST_ACCOUNTS = 5_000;
     private static final List<String> PREFIXES = List.of("!", "+", "~", "=", "%", "&", "!!", "+!");
     private final Map<String, Habit> habits = new LinkedHashMap<>(16, 0.75f, true) {
@@ -47,12 +48,10 @@ public final class NeighbourWatch {
         }
     }
 
-    private record Asked(long at, String word, String by) {
-    }
+    private record Asked(long at, String word, String by) {}
 
     /** An account that seems to be another helper. @param words of ours that it answered @param answers how often */
-    public record Suspect(String name, List<String> words, int answers) {
-    }
+    public record Suspect(String name, List<String> words, int answers) {}
 
     /**
      * A line was written; whether that made its writer suspect, or no longer.
@@ -62,7 +61,9 @@ public final class NeighbourWatch {
      */
     public boolean hears(long at, String link, String name, String line, String ours) {
         for (String prefix : PREFIXES) {
-            if (line.length() > prefix.length() && line.startsWith(prefix) && Character.isLetter(line.charAt(prefix.length()))) {
+            if (line.length() > prefix.length()
+                    && line.startsWith(prefix)
+                    && Character.isLetter(line.charAt(prefix.length()))) {
                 beginnings.merge(prefix, 1, Integer::sum);
             }
         }
@@ -95,6 +96,8 @@ public final class NeighbourWatch {
 
     /** A prefix that nobody typed so far and that is not {@code present}; empty where all are in use. */
     public Optional<String> freePrefix(String present) {
-        return PREFIXES.stream().filter(prefix -> !prefix.equals(present) && !beginnings.containsKey(prefix)).findFirst();
+        return PREFIXES.stream()
+                .filter(prefix -> !prefix.equals(present) && !beginnings.containsKey(prefix))
+                .findFirst();
     }
 }

@@ -19,10 +19,10 @@ public final class SendQueue<T> {
     private final Deque<Waiting<T>> waiting = new ArrayDeque<>();
     /** Saved-up time in milliseconds; one may go for every {@code everyMs} of it. */
     private long credit;
+
     private long countedAt = Long.MIN_VALUE;
 
-    private record Waiting<T>(T item, long until) {
-    }
+    private record Waiting<T>(T item, long until) {}
 
     /**
      * @param burst         how many may go at once after a rest

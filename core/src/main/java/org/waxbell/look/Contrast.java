@@ -5,8 +5,7 @@ public final class Contrast {
     /** The least that text on air may have. */
     public static final double LEAST = 4.5;
 
-    private Contrast() {
-    }
+    private Contrast() {}
 
     /** Whether {@code colour} is one such as {@code #c8841a}. */
     public static boolean isColour(String colour) {

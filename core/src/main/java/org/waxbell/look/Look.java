@@ -22,13 +22,81 @@ import org.waxbell.check.Problems;
  * @param exit      how it goes out
  * @param easing    how both spend their time
  */
-public record Look(String id, String name, String plate, String plateTo, int angle, String ink, String second, String seal, Edge edge, int corner,
-                   boolean outline, Face face, int titleSize, int lineSize, Motion entry, Motion exit, Easing easing) {
+public record Look(
+        String id,
+        String name,
+        String plate,
+        String plateTo,
+        int angle,
+        String ink,
+        String second,
+        String seal,
+        Edge edge,
+        int corner,
+        boolean outline,
+        Face face,
+        int titleSize,
+        int lineSize,
+        Motion entry,
+        Motion exit,
+        Easing easing) {
     /** The looks that ship; one saved under the same id takes its place. */
     public static final List<Look> SHIPPED = List.of(
-            new Look("beeswax", "Beeswax", "#fff4de", "#fff4de", 90, "#2a211a", "#5a4836", "#c8841a", Edge.DRIP, 24, false, Face.FRAUNCES, 32, 19, Motion.POUR, Motion.RISE, Easing.SOFT),
-            new Look("tide", "Tide", "#1f4f5c", "#2b6a5f", 115, "#fffaf0", "#d6ebe5", "#173e49", Edge.CLEAN, 14, false, Face.FRAUNCES, 30, 19, Motion.TIDE, Motion.TIDE, Easing.SOFT),
-            new Look("pewter", "Pewter", "#2b2724", "#2b2724", 90, "#fffaf0", "#d9cdbb", "#46403b", Edge.BAR, 10, false, Face.HYPERLEGIBLE, 30, 19, Motion.SETTLE, Motion.SETTLE, Easing.SOFT));
+            new Look(
+                    "beeswax",
+                    "Beeswax",
+                    "#fff4de",
+                    "#fff4de",
+                    90,
+                    "#2a211a",
+                    "#5a4836",
+                    "#c8841a",
+                    Edge.DRIP,
+                    24,
+                    false,
+                    Face.FRAUNCES,
+                    32,
+                    19,
+                    Motion.POUR,
+                    Motion.RISE,
+                    Easing.SOFT),
+            new Look(
+                    "tide",
+                    "Tide",
+                    "#1f4f5c",
+                    "#2b6a5f",
+                    115,
+                    "#fffaf0",
+                    "#d6ebe5",
+                    "#173e49",
+                    Edge.CLEAN,
+                    14,
+                    false,
+                    Face.FRAUNCES,
+                    30,
+                    19,
+                    Motion.TIDE,
+                    Motion.TIDE,
+                    Easing.SOFT),
+            new Look(
+                    "pewter",
+                    "Pewter",
+                    "#2b2724",
+                    "#2b2724",
+                    90,
+                    "#fffaf0",
+                    "#d9cdbb",
+                    "#46403b",
+                    Edge.BAR,
+                    10,
+                    false,
+                    Face.HYPERLEGIBLE,
+                    30,
+                    19,
+                    Motion.SETTLE,
+                    Motion.SETTLE,
+                    Easing.SOFT));
+
     private static final int LONGEST_NAME = 40;
 
     /** The edge of a plate. */
@@ -57,8 +125,11 @@ public record Look(String id, String name, String plate, String plateTo, int ang
     public void check(Problems problems) {
         problems.at("id").id(id, "beeswax");
         problems.at("name").text(name, LONGEST_NAME, "The name");
-        boolean known = colour(problems.at("plate"), plate) & colour(problems.at("plateTo"), plateTo) & colour(problems.at("ink"), ink)
-                & colour(problems.at("second"), second) & colour(problems.at("seal"), seal);
+        boolean known = colour(problems.at("plate"), plate)
+                & colour(problems.at("plateTo"), plateTo)
+                & colour(problems.at("ink"), ink)
+                & colour(problems.at("second"), second)
+                & colour(problems.at("seal"), seal);
         if (known) {
             standsOut(problems.at("ink"), ink, "The large line");
             standsOut(problems.at("second"), second, "The line below");
@@ -80,7 +151,13 @@ public record Look(String id, String name, String plate, String plateTo, int ang
     private void standsOut(Problems here, String words, String what) {
         double least = Math.min(Contrast.of(words, plate), Contrast.of(words, plateTo));
         if (least < Contrast.LEAST) {
-            here.add(words, String.format(java.util.Locale.ROOT, "%s would not stand out from the plate: contrast %.1f.", what, least),
+            here.add(
+                    words,
+                    String.format(
+                            java.util.Locale.ROOT,
+                            "%s would not stand out from the plate: contrast %.1f.",
+                            what,
+                            least),
                     "Choose colours further apart: at least " + Contrast.LEAST + ".");
         }
     }

@@ -17,7 +17,8 @@ import org.waxbell.mixer.MixerPicture.Source;
  * @param text   words, or an address
  * @param level  in percent
  */
-public record MixerChange(String what, String scene, String source, String text, int level, boolean on, String filter, Place place) {
+public record MixerChange(
+        String what, String scene, String source, String text, int level, boolean on, String filter, Place place) {
     private static final Place NOWHERE = new Place(0, 0, 0, 0);
     private static final int MOST_SOURCES = 200;
 
@@ -75,8 +76,7 @@ public record MixerChange(String what, String scene, String source, String text,
     }
 
     /** What comes of a change. @param source the id of the source that it is about @param refusal why it cannot be done, empty text where it can */
-    public record Result(MixerPicture picture, String source, String refusal) {
-    }
+    public record Result(MixerPicture picture, String source, String refusal) {}
 
     /** What a mixer that stands so makes of it. */
     public Result on(MixerPicture picture) {
@@ -88,9 +88,13 @@ public record MixerChange(String what, String scene, String source, String text,
             case "source.add" -> made(picture);
             case "scene.cut" -> result(picture.cutTo(scene));
             case "item.show" -> result(picture.withItems(scene, source, item -> new Item(source, on, item.place())));
-            case "item.place" -> result(picture.withItems(scene, source, item -> new Item(source, item.shown(), place)));
-            case "item.add" -> result(stands(picture) ? picture.withItems(scene, source, item -> new Item(source, true, item.place()))
-                    : picture.withItem(scene, new Item(source, true, place)));
+            case "item.place" ->
+                result(picture.withItems(scene, source, item -> new Item(source, item.shown(), place)));
+            case "item.add" ->
+                result(
+                        stands(picture)
+                                ? picture.withItems(scene, source, item -> new Item(source, true, item.place()))
+                                : picture.withItem(scene, new Item(source, true, place)));
             case "stream.set" -> result(picture.running(on, picture.recording()));
             case "recording.set" -> result(picture.running(picture.streaming(), on));
             default -> result(picture.withSource(source, this::changed));
@@ -102,19 +106,30 @@ public record MixerChange(String what, String scene, String source, String text,
     }
 
     private Source changed(Source was) {
-        return new Source(was.id(), was.name(), was.kind(), what.equals("text.set") ? text : was.text(),
-                what.equals("level.set") ? Math.max(0, Math.min(100, level)) : was.level(), what.equals("mute.set") ? on : was.muted(),
-                was.filters().stream().map(each -> what.equals("filter.set") && each.id().equals(filter) ? new Filter(filter, each.name(), on) : each).toList(),
+        return new Source(
+                was.id(),
+                was.name(),
+                was.kind(),
+                what.equals("text.set") ? text : was.text(),
+                what.equals("level.set") ? Math.max(0, Math.min(100, level)) : was.level(),
+                what.equals("mute.set") ? on : was.muted(),
+                was.filters().stream()
+                        .map(each -> what.equals("filter.set") && each.id().equals(filter)
+                                ? new Filter(filter, each.name(), on)
+                                : each)
+                        .toList(),
                 what.equals("source.address") ? text : was.address());
     }
 
     private Result made(MixerPicture picture) {
-        String base = source.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String base =
+                source.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         String id = base;
         for (int i = 2; picture.source(id).isPresent(); i++) {
             id = base + "-" + i;
         }
-        return new Result(picture.withSource(new Source(id, source, "browser", "", 100, false, List.of(), text)), id, "");
+        return new Result(
+                picture.withSource(new Source(id, source, "browser", "", 100, false, List.of(), text)), id, "");
     }
 
     private boolean stands(MixerPicture picture) {
@@ -125,11 +140,22 @@ public record MixerChange(String what, String scene, String source, String text,
         return switch (what) {
             case "stream.set", "recording.set" -> "";
             case "scene.cut" -> noScene(picture);
-            case "source.add" -> picture.sources().size() < MOST_SOURCES ? "" : "there is no room for more than " + MOST_SOURCES + " sources";
+            case "source.add" ->
+                picture.sources().size() < MOST_SOURCES
+                        ? ""
+                        : "there is no room for more than " + MOST_SOURCES + " sources";
             case "item.add" -> noScene(picture) + noSource(picture);
-            case "item.show", "item.place" -> scene.isEmpty() ? noSource(picture) : !noScene(picture).isEmpty() ? noScene(picture)
-                    : stands(picture) ? "" : "there is no source " + source + " in the scene " + scene;
-            case "filter.set" -> picture.valueOf(new Target(Target.Kind.FILTER, source + "/" + filter)).isPresent() ? "" : "there is no filter " + filter + " of a source " + source;
+            case "item.show", "item.place" ->
+                scene.isEmpty()
+                        ? noSource(picture)
+                        : !noScene(picture).isEmpty()
+                                ? noScene(picture)
+                                : stands(picture) ? "" : "there is no source " + source + " in the scene " + scene;
+            case "filter.set" ->
+                picture.valueOf(new Target(Target.Kind.FILTER, source + "/" + filter))
+                                .isPresent()
+                        ? ""
+                        : "there is no filter " + filter + " of a source " + source;
             case "text.set", "level.set", "mute.set", "source.address" -> noSource(picture);
             default -> "there is no change called " + what;
         };

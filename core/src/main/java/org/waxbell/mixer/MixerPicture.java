@@ -14,7 +14,8 @@ import org.waxbell.event.Target;
  * @param number  counts up with every change
  * @param current id of the scene on programme
  */
-public record MixerPicture(long number, String current, List<Scene> scenes, List<Source> sources, boolean streaming, boolean recording) {
+public record MixerPicture(
+        long number, String current, List<Scene> scenes, List<Source> sources, boolean streaming, boolean recording) {
     /** A mixer of which nothing is known. */
     public static final MixerPicture NONE = new MixerPicture(0, "", List.of(), List.of(), false, false);
 
@@ -45,8 +46,7 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
     }
 
     /** A source as it stands in a scene. */
-    public record Item(String source, boolean shown, Place place) {
-    }
+    public record Item(String source, boolean shown, Place place) {}
 
     /** Where something stands in the picture, in pixels. */
     public record Place(int left, int top, int width, int height) {
@@ -58,7 +58,11 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
         /** Read from a value of a target that was checked. */
         public static Place of(String words) {
             String[] numbers = words.split(",");
-            return new Place(Integer.parseInt(numbers[0]), Integer.parseInt(numbers[1]), Integer.parseInt(numbers[2]), Integer.parseInt(numbers[3]));
+            return new Place(
+                    Integer.parseInt(numbers[0]),
+                    Integer.parseInt(numbers[1]),
+                    Integer.parseInt(numbers[2]),
+                    Integer.parseInt(numbers[3]));
         }
     }
 
@@ -70,7 +74,15 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
      * @param level   how loud it is, in percent
      * @param address what a browser source loads
      */
-    public record Source(String id, String name, String kind, String text, int level, boolean muted, List<Filter> filters, String address) {
+    public record Source(
+            String id,
+            String name,
+            String kind,
+            String text,
+            int level,
+            boolean muted,
+            List<Filter> filters,
+            String address) {
         public Source {
             text = orEmpty(text);
             filters = copy(filters);
@@ -79,8 +91,7 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
     }
 
     /** A filter or treatment of a source. */
-    public record Filter(String id, String name, boolean on) {
-    }
+    public record Filter(String id, String name, boolean on) {}
 
     /** What the scene on programme is called. */
     public String programme() {
@@ -102,8 +113,12 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
         String name = target.name();
         return switch (target.kind()) {
             case SCENE -> current.isEmpty() ? Optional.empty() : Optional.of(current);
-            case SOURCE -> items(name).isEmpty() ? Optional.empty() : Optional.of(items(name).stream().anyMatch(Item::shown) ? "shown" : "hidden");
-            case PLACE -> items(name).stream().findFirst().map(item -> item.place().inWords());
+            case SOURCE ->
+                items(name).isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(items(name).stream().anyMatch(Item::shown) ? "shown" : "hidden");
+            case PLACE ->
+                items(name).stream().findFirst().map(item -> item.place().inWords());
             case TEXT -> source(name).map(Source::text);
             case LEVEL -> source(name).map(source -> Integer.toString(source.level()));
             case MUTE -> source(name).map(source -> source.muted() ? "muted" : "open");
@@ -123,19 +138,28 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
         int slash = name.indexOf('/');
         String inScene = slash < 0 ? "" : name.substring(0, slash);
         String source = name.substring(slash + 1);
-        return scenes.stream().filter(scene -> inScene.isEmpty() || scene.id().equals(inScene))
-                .flatMap(scene -> scene.item(source).stream()).toList();
+        return scenes.stream()
+                .filter(scene -> inScene.isEmpty() || scene.id().equals(inScene))
+                .flatMap(scene -> scene.item(source).stream())
+                .toList();
     }
 
     private Optional<Filter> filter(String name) {
         int slash = name.indexOf('/');
-        return slash < 0 ? Optional.empty() : source(name.substring(0, slash)).flatMap(source ->
-                source.filters().stream().filter(each -> each.id().equals(name.substring(slash + 1))).findFirst());
+        return slash < 0
+                ? Optional.empty()
+                : source(name.substring(0, slash))
+                        .flatMap(source -> source.filters().stream()
+                                .filter(each -> each.id().equals(name.substring(slash + 1)))
+                                .findFirst());
     }
 
     /** The ids of the sources that load such an address. */
     public List<String> loading(Predicate<String> address) {
-        return sources.stream().filter(each -> address.test(each.address())).map(Source::id).toList();
+        return sources.stream()
+                .filter(each -> address.test(each.address()))
+                .map(Source::id)
+                .toList();
     }
 
     /** How one of these sources stands on programme, at its best. */
@@ -143,8 +167,12 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
         if (which.isEmpty()) {
             return Standing.NOWHERE;
         }
-        List<Item> here = scene(current).map(Scene::items).orElse(List.of()).stream().filter(item -> which.contains(item.source())).toList();
-        return here.isEmpty() ? Standing.OTHER_SCENE : here.stream().anyMatch(Item::shown) ? Standing.SHOWN : Standing.HIDDEN;
+        List<Item> here = scene(current).map(Scene::items).orElse(List.of()).stream()
+                .filter(item -> which.contains(item.source()))
+                .toList();
+        return here.isEmpty()
+                ? Standing.OTHER_SCENE
+                : here.stream().anyMatch(Item::shown) ? Standing.SHOWN : Standing.HIDDEN;
     }
 
     /** How a source stands on programme. */
@@ -171,21 +199,38 @@ public record MixerPicture(long number, String current, List<Scene> scenes, List
 
     /** The same with the items of a source changed, in one scene or, where {@code scene} is empty, in all. */
     public MixerPicture withItems(String scene, String source, UnaryOperator<Item> change) {
-        List<Scene> next = scenes.stream().map(each -> !scene.isEmpty() && !each.id().equals(scene) ? each : new Scene(each.id(), each.name(),
-                each.items().stream().map(item -> item.source().equals(source) ? change.apply(item) : item).toList())).toList();
+        List<Scene> next = scenes.stream()
+                .map(each -> !scene.isEmpty() && !each.id().equals(scene)
+                        ? each
+                        : new Scene(
+                                each.id(),
+                                each.name(),
+                                each.items().stream()
+                                        .map(item -> item.source().equals(source) ? change.apply(item) : item)
+                                        .toList()))
+                .toList();
         return new MixerPicture(number + 1, current, next, sources, streaming, recording);
     }
 
     /** The same with a source standing in front of all others of a scene. */
     public MixerPicture withItem(String scene, Item item) {
-        List<Scene> next = scenes.stream().map(each -> each.id().equals(scene) ? new Scene(scene, each.name(), append(each.items(), item)) : each).toList();
+        List<Scene> next = scenes.stream()
+                .map(each -> each.id().equals(scene) ? new Scene(scene, each.name(), append(each.items(), item)) : each)
+                .toList();
         return new MixerPicture(number + 1, current, next, sources, streaming, recording);
     }
 
     /** The same with a source changed. */
     public MixerPicture withSource(String id, UnaryOperator<Source> change) {
-        return new MixerPicture(number + 1, current, scenes, sources.stream().map(each -> each.id().equals(id) ? change.apply(each) : each).toList(),
-                streaming, recording);
+        return new MixerPicture(
+                number + 1,
+                current,
+                scenes,
+                sources.stream()
+                        .map(each -> each.id().equals(id) ? change.apply(each) : each)
+                        .toList(),
+                streaming,
+                recording);
     }
 
     /** The same with one more source, which stands nowhere yet. */

@@ -30,8 +30,7 @@ public final class Ledger {
     }
 
     /** The balance of one person. @param person key of identity, see {@link Identity} */
-    public record Balance(long person, long points) {
-    }
+    public record Balance(long person, long points) {}
 
     /** Goes on from {@code state}. */
     public Ledger(State state) {

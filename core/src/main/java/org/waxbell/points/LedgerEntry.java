@@ -9,5 +9,4 @@ package org.waxbell.points;
  * @param amount what was added, negative for what was taken
  * @param why    in words, such as {@code Dye the pool}
  */
-public record LedgerEntry(long number, long at, String person, long amount, String why) {
-}
+public record LedgerEntry(long number, long at, String person, long amount, String why) {}

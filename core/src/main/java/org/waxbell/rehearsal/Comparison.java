@@ -9,10 +9,21 @@ import java.util.Map;
 /** Two rehearsals of one script side by side, what differs most first. */
 public record Comparison(List<Difference> differences, int same) {
     /** What became of one cue in both. @param rang how often in each @param held likewise @param longestMs longest waits, likewise */
-    public record Difference(String id, String name, int rangBefore, int rangAfter, int heldBefore, int heldAfter, int droppedBefore, int droppedAfter,
-                             long longestBeforeMs, long longestAfterMs) {
+    public record Difference(
+            String id,
+            String name,
+            int rangBefore,
+            int rangAfter,
+            int heldBefore,
+            int heldAfter,
+            int droppedBefore,
+            int droppedAfter,
+            long longestBeforeMs,
+            long longestAfterMs) {
         private int size() {
-            return Math.abs(rangAfter - rangBefore) * 4 + Math.abs(droppedAfter - droppedBefore) * 4 + Math.abs(heldAfter - heldBefore)
+            return Math.abs(rangAfter - rangBefore) * 4
+                    + Math.abs(droppedAfter - droppedBefore) * 4
+                    + Math.abs(heldAfter - heldBefore)
                     + (int) Math.min(100, Math.abs(longestAfterMs - longestBeforeMs) / 1_000);
         }
     }
@@ -23,9 +34,13 @@ public record Comparison(List<Difference> differences, int same) {
         before.cues().forEach(each -> was.put(each.id(), each));
         List<Difference> all = new ArrayList<>();
         after.cues().forEach(each -> all.add(difference(was.remove(each.id()), each)));
-        before.cues().stream().filter(each -> was.containsKey(each.id())).forEach(each -> all.add(difference(each, none(each))));
-        List<Difference> real = all.stream().filter(each -> each.size() > 0).sorted(Comparator.comparingInt(Difference::size).reversed()
-                .thenComparing(Difference::name)).toList();
+        before.cues().stream()
+                .filter(each -> was.containsKey(each.id()))
+                .forEach(each -> all.add(difference(each, none(each))));
+        List<Difference> real = all.stream()
+                .filter(each -> each.size() > 0)
+                .sorted(Comparator.comparingInt(Difference::size).reversed().thenComparing(Difference::name))
+                .toList();
         return new Comparison(real, all.size() - real.size());
     }
 
@@ -35,8 +50,17 @@ public record Comparison(List<Difference> differences, int same) {
 
     private static Difference difference(Report.CueTally before, Report.CueTally after) {
         Report.CueTally was = before == null ? none(after) : before;
-        return new Difference(after.id(), after.name(), was.rang(), after.rang(), held(was), held(after), was.dropped(), after.dropped(),
-                was.longestMs(), after.longestMs());
+        return new Difference(
+                after.id(),
+                after.name(),
+                was.rang(),
+                after.rang(),
+                held(was),
+                held(after),
+                was.dropped(),
+                after.dropped(),
+                was.longestMs(),
+                after.longestMs());
     }
 
     private static int held(Report.CueTally tally) {

@@ -17,12 +17,22 @@ import org.waxbell.wiring.Wiring;
 
 /** A crowd that is made up: it chats, tries the words of a wiring, follows, gives and arrives. The same seed does the same. */
 public final class Crowd {
-    private static final List<String> TALK = List.of("good evening everyone", "that flame is lovely tonight", "which wax is this", "the second dip always tells",
-            "hello from the marsh", "what a steady hand", "is that the sage dye", "I could watch this all night", "the wick leans a little", "so calm");
+    private static final List<String> TALK = List.of(
+            "good evening everyone",
+            "that flame is lovely tonight",
+            "which wax is this",
+            "the second dip always tells",
+            "hello from the marsh",
+            "what a steady hand",
+            "is that the sage dye",
+            "I could watch this all night",
+            "the wick leans a little",
+            "so calm");
     /** One line of so many is a chat word of the wiring. */
     private static final int WORD_EVERY = 12;
     /** One channel event comes on so many lines. */
     private static final int EVENT_EVERY = 60;
+
     private final SplittableRandom chance;
     private final int size;
     private final List<String> words;
@@ -31,7 +41,11 @@ public final class Crowd {
     public Crowd(long seed, int size, Wiring wiring) {
         this.chance = new SplittableRandom(seed);
         this.size = size;
-        this.words = wiring.cues().stream().map(Cue::pulls).flatMap(List::stream).flatMap(pull -> pull.chatWords(wiring.house().prefix()).stream()).toList();
+        this.words = wiring.cues().stream()
+                .map(Cue::pulls)
+                .flatMap(List::stream)
+                .flatMap(pull -> pull.chatWords(wiring.house().prefix()).stream())
+                .toList();
     }
 
     /** What one of them does next, on the practice channel. */
@@ -61,13 +75,15 @@ public final class Crowd {
         if (number % 41 == 0) {
             standings.add(number % 82 == 0 ? Standing.MODERATOR : Standing.VIP);
         }
-        return new Viewer("practice:reed_" + number, "reed_" + number, standings, number % 7 == 0 ? number % 24 + 1 : 0);
+        return new Viewer(
+                "practice:reed_" + number, "reed_" + number, standings, number % 7 == 0 ? number % 24 + 1 : 0);
     }
 
     private ChannelEvent event(Viewer viewer) {
         List<ChannelEvent> samples = EventSamples.all();
         ChannelEvent sample = samples.get(chance.nextInt(samples.size()));
-        Map<String, Long> numbers = sample.numbers().containsKey("giftWorth") ? Map.of("giftWorth", chance.nextInt(5) == 0 ? 500L : 50L, "giftCount", 1L + chance.nextInt(4))
+        Map<String, Long> numbers = sample.numbers().containsKey("giftWorth")
+                ? Map.of("giftWorth", chance.nextInt(5) == 0 ? 500L : 50L, "giftCount", 1L + chance.nextInt(4))
                 : Map.of();
         return sample.with(new EventFields("practice", viewer, numbers, Map.of()));
     }

@@ -25,7 +25,8 @@ public record MadeUpEvening(long seed, int crowd, int lines, long lengthMs) {
             long at = 1_000 + (lengthMs - 1_000) * i / Math.max(1, lines) + chance.nextInt(50);
             steps.add(new Step.Happens(Math.max(at, steps.get(steps.size() - 1).at()), viewers.next()));
         }
-        steps.add(new Step.Happens(Math.max(lengthMs, steps.get(steps.size() - 1).at()), new HouseEvent.ShowMoved(false)));
+        steps.add(new Step.Happens(
+                Math.max(lengthMs, steps.get(steps.size() - 1).at()), new HouseEvent.ShowMoved(false)));
         return List.copyOf(steps);
     }
 }

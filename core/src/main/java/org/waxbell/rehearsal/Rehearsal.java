@@ -22,11 +22,13 @@ public final class Rehearsal {
     private static final long CLIP_TAKES = 2_000;
     /** How long after the last step the evening is carried on, so that what plays comes to its end, in milliseconds. */
     private static final long AFTERWARDS = 900_000;
+
     private static final int TOLD_EVERY = 500;
     private final Engine engine;
     private final Tally tally = new Tally();
     private final boolean standsIn;
-    private final PriorityQueue<Step.Reported> reports = new PriorityQueue<>(Comparator.comparingLong(Step.Reported::at).thenComparing(Step.Reported::partRun));
+    private final PriorityQueue<Step.Reported> reports =
+            new PriorityQueue<>(Comparator.comparingLong(Step.Reported::at).thenComparing(Step.Reported::partRun));
 
     private Rehearsal(CueBook book, EngineState from, Calendars calendars, boolean standsIn) {
         this.engine = new Engine(book, from, LEAD, calendars);
@@ -40,7 +42,13 @@ public final class Rehearsal {
      * @param progress is told of percent, now and then
      * @param goOn     asked now and then; false ends the rehearsal early, with the report of what was played
      */
-    public static Report run(CueBook book, List<Step> script, long seed, Calendars calendars, IntConsumer progress, BooleanSupplier goOn) {
+    public static Report run(
+            CueBook book,
+            List<Step> script,
+            long seed,
+            Calendars calendars,
+            IntConsumer progress,
+            BooleanSupplier goOn) {
         return from(book, EngineState.fresh(seed), script, false, calendars, progress, goOn);
     }
 
@@ -50,15 +58,25 @@ public final class Rehearsal {
      * @param asItWas whether it is a recorded evening that is to go just as it went: with what its adapters reported and the edits that
      *                were made; else parts are stood in for and edits are left out, so that {@code book} holds all the time
      */
-    public static Report from(CueBook book, EngineState from, List<Step> script, boolean asItWas, Calendars calendars, IntConsumer progress,
-                              BooleanSupplier goOn) {
-        List<Step> steps = asItWas ? script : script.stream().filter(step -> !(step instanceof Step.Reported) && !(step instanceof Step.Rewired)).toList();
+    public static Report from(
+            CueBook book,
+            EngineState from,
+            List<Step> script,
+            boolean asItWas,
+            Calendars calendars,
+            IntConsumer progress,
+            BooleanSupplier goOn) {
+        List<Step> steps = asItWas
+                ? script
+                : script.stream()
+                        .filter(step -> !(step instanceof Step.Reported) && !(step instanceof Step.Rewired))
+                        .toList();
         return new Rehearsal(book, from, calendars, !asItWas).play(steps, progress, goOn);
     }
 
     /** Plays a recorded evening again: from its opening state, with what its adapters reported. */
     public static Report again(CueBook book, EngineState from, List<Step> recorded, Calendars calendars) {
-        return from(book, from, recorded, true, calendars, percent -> { }, () -> true);
+        return from(book, from, recorded, true, calendars, percent -> {}, () -> true);
     }
 
     private Report play(List<Step> script, IntConsumer progress, BooleanSupplier goOn) {
@@ -101,8 +119,11 @@ public final class Rehearsal {
         if (standsIn) {
             for (Directive directive : outcome.directives()) {
                 if (directive instanceof MakeClip clip) {
-                    reports.add(new Step.Reported(clip.meantFor() + CLIP_TAKES, clip.partRun(),
-                            Completion.ended(Map.of("address", "rehearsed-clip-" + clip.partRun(), "title", clip.title()))));
+                    reports.add(new Step.Reported(
+                            clip.meantFor() + CLIP_TAKES,
+                            clip.partRun(),
+                            Completion.ended(
+                                    Map.of("address", "rehearsed-clip-" + clip.partRun(), "title", clip.title()))));
                 }
             }
         }

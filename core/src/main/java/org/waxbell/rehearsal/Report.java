@@ -19,8 +19,17 @@ import org.waxbell.score.Lane;
  * @param pointsOut points taken
  * @param decisions what was decided of every event that some cue looked at
  */
-public record Report(long from, long to, int steps, List<CueTally> cues, List<PlaceTally> places, List<PlayedRing> rings, List<Pair> together,
-                     long pointsIn, long pointsOut, List<Decision> decisions) {
+public record Report(
+        long from,
+        long to,
+        int steps,
+        List<CueTally> cues,
+        List<PlaceTally> places,
+        List<PlayedRing> rings,
+        List<Pair> together,
+        long pointsIn,
+        long pointsOut,
+        List<Decision> decisions) {
     /**
      * What became of one cue.
      *
@@ -35,8 +44,7 @@ public record Report(long from, long to, int steps, List<CueTally> cues, List<Pl
     }
 
     /** How busy a place was. @param busyMs how long something stood there, in milliseconds @param parts how many parts did */
-    public record PlaceTally(String place, String name, long busyMs, int parts) {
-    }
+    public record PlaceTally(String place, String name, long busyMs, int parts) {}
 
     /**
      * A ring as it was played.
@@ -45,15 +53,22 @@ public record Report(long from, long to, int steps, List<CueTally> cues, List<Pl
      * @param waitedMs how long it waited for its places
      * @param end      as the engine names it
      */
-    public record PlayedRing(long number, long decision, String cueId, String cueName, long arrived, long start, long over, long waitedMs, String end,
-                             String note, List<PlayedPart> parts) {
-    }
+    public record PlayedRing(
+            long number,
+            long decision,
+            String cueId,
+            String cueName,
+            long arrived,
+            long start,
+            long over,
+            long waitedMs,
+            String end,
+            String note,
+            List<PlayedPart> parts) {}
 
     /** A part as it was played. @param place the spot or outlet, empty text for none @param from milliseconds, as all times here @param state as the engine names it */
-    public record PlayedPart(String id, Lane lane, String place, long from, long to, String state) {
-    }
+    public record PlayedPart(String id, Lane lane, String place, long from, long to, String state) {}
 
     /** Two cues that played at the same time, and how often. */
-    public record Pair(String one, String other, int times) {
-    }
+    public record Pair(String one, String other, int times) {}
 }

@@ -17,7 +17,8 @@ public record Script(Optional<Opening> opening, List<Step> steps) {
 
     /** The moment at which it begins, in milliseconds. */
     public long from() {
-        return opening.map(Opening::at).orElse(steps.isEmpty() ? 0 : steps.get(0).at());
+        return opening.map(Opening::at)
+                .orElse(steps.isEmpty() ? 0 : steps.get(0).at());
     }
 
     /** How long it is, in milliseconds. */

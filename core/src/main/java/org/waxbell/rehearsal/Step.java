@@ -42,7 +42,8 @@ public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Ste
     record Rewired(long at, WiringPatch patch) implements Step {
         @Override
         public Outcome play(Engine engine) {
-            return engine.rewire(at, engine.book().next(patch.applyTo(engine.book().wiring())));
+            return engine.rewire(
+                    at, engine.book().next(patch.applyTo(engine.book().wiring())));
         }
     }
 

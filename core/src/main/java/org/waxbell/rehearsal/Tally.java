@@ -93,14 +93,30 @@ final class Tally {
         for (PartRun run : ring.parts()) {
             if (!dropped && run.placed()) {
                 String place = run.part().place().orElse("");
-                parts.add(new Report.PlayedPart(run.part().id(), run.part().lane(), place, ring.momentOf(run), ring.overOf(run), named(run.state())));
+                parts.add(new Report.PlayedPart(
+                        run.part().id(),
+                        run.part().lane(),
+                        place,
+                        ring.momentOf(run),
+                        ring.overOf(run),
+                        named(run.state())));
                 if (!place.isEmpty() && run.state() == PartState.ENDED) {
                     stood(place, run.settled().lengthMs());
                 }
             }
         }
-        played.add(new PlayedRing(ring.number(), decided.getOrDefault(ring.number(), 0L), ring.cueId(), ring.cueName(), ring.arrived(), ring.start(), dropped ? ring.start() : ring.over(), waited,
-                named(ring.state()), ring.note(), parts));
+        played.add(new PlayedRing(
+                ring.number(),
+                decided.getOrDefault(ring.number(), 0L),
+                ring.cueId(),
+                ring.cueName(),
+                ring.arrived(),
+                ring.start(),
+                dropped ? ring.start() : ring.over(),
+                waited,
+                named(ring.state()),
+                ring.note(),
+                parts));
     }
 
     private static String named(Enum<?> state) {
@@ -115,24 +131,34 @@ final class Tally {
 
     /** @param book the wiring in force at the end, whose cues it tells of */
     Report report(CueBook book, long from, long to, int steps) {
-        List<CueTally> all = book.cues().stream().map(ready -> tally(ready.cue().id(), ready.cue().name())).toList();
-        List<PlaceTally> busy = places.entrySet().stream().map(each -> new PlaceTally(each.getKey(), book.placeName(each.getKey()),
-                each.getValue()[0], (int) each.getValue()[1])).sorted(Comparator.comparingLong(PlaceTally::busyMs).reversed()).toList();
-        List<PlayedRing> rings = played.stream().sorted(Comparator.comparingLong(PlayedRing::number)).toList();
+        List<CueTally> all = book.cues().stream()
+                .map(ready -> tally(ready.cue().id(), ready.cue().name()))
+                .toList();
+        List<PlaceTally> busy = places.entrySet().stream()
+                .map(each -> new PlaceTally(
+                        each.getKey(), book.placeName(each.getKey()), each.getValue()[0], (int) each.getValue()[1]))
+                .sorted(Comparator.comparingLong(PlaceTally::busyMs).reversed())
+                .toList();
+        List<PlayedRing> rings = played.stream()
+                .sorted(Comparator.comparingLong(PlayedRing::number))
+                .toList();
         return new Report(from, to, steps, all, busy, rings, together(), pointsIn, pointsOut, List.copyOf(decisions));
     }
 
     private CueTally tally(String id, String name) {
         Count count = cues.getOrDefault(id, new Count());
-        return new CueTally(id, name, count.rang, Collections.unmodifiableMap(count.held), count.dropped, count.longest);
+        return new CueTally(
+                id, name, count.rang, Collections.unmodifiableMap(count.held), count.dropped, count.longest);
     }
 
     /** Walks rings by their starts; those that are not over yet play together with the next. */
     private List<Pair> together() {
         Map<String, Pair> pairs = new TreeMap<>();
         List<PlayedRing> playing = new ArrayList<>();
-        List<PlayedRing> byStart = played.stream().filter(each -> each.over() > each.start())
-                .sorted(Comparator.comparingLong(PlayedRing::start).thenComparingLong(PlayedRing::number)).toList();
+        List<PlayedRing> byStart = played.stream()
+                .filter(each -> each.over() > each.start())
+                .sorted(Comparator.comparingLong(PlayedRing::start).thenComparingLong(PlayedRing::number))
+                .toList();
         for (PlayedRing ring : byStart) {
             playing.removeIf(other -> other.over() <= ring.start());
             for (PlayedRing other : playing) {
@@ -143,6 +169,9 @@ final class Tally {
             }
             playing.add(ring);
         }
-        return pairs.values().stream().sorted(Comparator.comparingInt(Pair::times).reversed().thenComparing(Pair::one)).limit(MOST_PAIRS).toList();
+        return pairs.values().stream()
+                .sorted(Comparator.comparingInt(Pair::times).reversed().thenComparing(Pair::one))
+                .limit(MOST_PAIRS)
+                .toList();
     }
 }

@@ -32,7 +32,14 @@ public record Tryout(Decision decision, @Nullable Ring ring, List<Directive> dir
 
     /** Tries. @param now the moment, in milliseconds since 1970 UTC */
     public static Tryout of(CueBook book, EngineState evening, long now, Tried tried, Calendars calendars) {
-        EngineState alone = new EngineState(evening.seed(), evening.nextDecision(), evening.nextRing(), List.of(), evening.lets(), evening.drawn(), evening.books());
+        EngineState alone = new EngineState(
+                evening.seed(),
+                evening.nextDecision(),
+                evening.nextRing(),
+                List.of(),
+                evening.lets(),
+                evening.drawn(),
+                evening.books());
         Engine engine = new Engine(book, alone, 0, calendars);
         Trial trial = new Trial();
         trial.note(engine.accept(now, tried));
@@ -63,7 +70,8 @@ public record Tryout(Decision decision, @Nullable Ring ring, List<Directive> dir
                 decision = decision == null && each.event() instanceof Tried ? each : decision;
             }
             for (Change change : outcome.changes()) {
-                if (change instanceof Change.RingMoved moved && (ring == null || moved.ring().number() == ring.number())) {
+                if (change instanceof Change.RingMoved moved
+                        && (ring == null || moved.ring().number() == ring.number())) {
                     ring = moved.ring();
                 }
             }
@@ -72,8 +80,12 @@ public record Tryout(Decision decision, @Nullable Ring ring, List<Directive> dir
                     directives.add(directive);
                 }
                 if (directive instanceof MakeClip clip) {
-                    reports.put(clip.meantFor() + CLIP_TAKES, new Step.Reported(clip.meantFor() + CLIP_TAKES, clip.partRun(),
-                            Completion.ended(Map.of("address", "tried-clip-1", "title", clip.title()))));
+                    reports.put(
+                            clip.meantFor() + CLIP_TAKES,
+                            new Step.Reported(
+                                    clip.meantFor() + CLIP_TAKES,
+                                    clip.partRun(),
+                                    Completion.ended(Map.of("address", "tried-clip-1", "title", clip.title()))));
                 }
             }
         }

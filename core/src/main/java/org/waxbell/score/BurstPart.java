@@ -17,10 +17,20 @@ import org.waxbell.stage.Stage;
  * @param count   how many
  * @param colours of which each takes one
  */
-public record BurstPart(String id, Anchor start, long lengthMs, String stage, String spot, String shape, int count, List<String> colours,
-                        Manner manner) implements SpotPart {
+public record BurstPart(
+        String id,
+        Anchor start,
+        long lengthMs,
+        String stage,
+        String spot,
+        String shape,
+        int count,
+        List<String> colours,
+        Manner manner)
+        implements SpotPart {
     /** The shapes, in the order in which they are offered. */
     public static final List<String> SHAPES = List.of("drops", "sparks", "petals", "shavings");
+
     private static final int MOST = 300;
     private static final int MOST_COLOURS = 8;
 
@@ -37,7 +47,14 @@ public record BurstPart(String id, Anchor start, long lengthMs, String stage, St
     public Directive direct(Telling telling) {
         // 31 bits, so that a page reads the very same number.
         long seed = Identity.key(telling.partRun()) & Integer.MAX_VALUE;
-        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, spot, "", new Shown.Burst(shape, count, colours, seed));
+        return new ShowThing(
+                telling.partRun(),
+                telling.meantFor(),
+                telling.settled().claimMs(),
+                stage,
+                spot,
+                "",
+                new Shown.Burst(shape, count, colours, seed));
     }
 
     @Override
@@ -54,7 +71,11 @@ public record BurstPart(String id, Anchor start, long lengthMs, String stage, St
             problems.at("shape").add(shape, "There is no such shape.", "Choose one of " + SHAPES + ".");
         }
         if (colours.isEmpty() || colours.size() > MOST_COLOURS) {
-            problems.at("colours").add(colours.size() + " colours", "A burst has from 1 to " + MOST_COLOURS + " colours.", "Add or take away some.");
+            problems.at("colours")
+                    .add(
+                            colours.size() + " colours",
+                            "A burst has from 1 to " + MOST_COLOURS + " colours.",
+                            "Add or take away some.");
         }
         for (int i = 0; i < colours.size(); i++) {
             if (!Contrast.isColour(colours.get(i))) {

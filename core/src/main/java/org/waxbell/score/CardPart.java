@@ -2,8 +2,8 @@ package org.waxbell.score;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.waxbell.check.Problems;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowCard;
@@ -22,13 +22,30 @@ import org.waxbell.stage.Stage;
  * @param entry    how it comes in, by name; empty text for as its look says
  * @param exit     how it goes out, likewise
  */
-public record CardPart(String id, Anchor start, long lengthMs, String stage, String spot, String look,
-                       String title, String words, String picture, boolean portrait, String entry, String exit, long entryMs, long exitMs,
-                       Manner manner) implements SpotPart {
+public record CardPart(
+        String id,
+        Anchor start,
+        long lengthMs,
+        String stage,
+        String spot,
+        String look,
+        String title,
+        String words,
+        String picture,
+        boolean portrait,
+        String entry,
+        String exit,
+        long entryMs,
+        long exitMs,
+        Manner manner)
+        implements SpotPart {
     /** The folder of the shelf in which pictures lie. */
     public static final String PICTURES = "Pictures";
     /** The ways to come in and go out, by name. */
-    public static final List<String> MOTIONS = Stream.of(Motion.values()).map(each -> each.name().toLowerCase(Locale.ROOT)).toList();
+    public static final List<String> MOTIONS = Stream.of(Motion.values())
+            .map(each -> each.name().toLowerCase(Locale.ROOT))
+            .toList();
+
     private static final long LONGEST = 600_000;
 
     @Override
@@ -38,7 +55,9 @@ public record CardPart(String id, Anchor start, long lengthMs, String stage, Str
 
     @Override
     public Optional<MediaUse> uses() {
-        return picture.isEmpty() ? Optional.empty() : Optional.of(new MediaUse("picture", "picture", PICTURES, picture));
+        return picture.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new MediaUse("picture", "picture", PICTURES, picture));
     }
 
     @Override
@@ -50,14 +69,41 @@ public record CardPart(String id, Anchor start, long lengthMs, String stage, Str
     @Override
     public Directive direct(Telling telling) {
         String of = portrait ? telling.value("viewer") : "";
-        return new ShowCard(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, spot, moving(telling.look(look)),
-                telling.fill(title), telling.fill(words), telling.mediaHash(), of, entryMs, exitMs);
+        return new ShowCard(
+                telling.partRun(),
+                telling.meantFor(),
+                telling.settled().claimMs(),
+                stage,
+                spot,
+                moving(telling.look(look)),
+                telling.fill(title),
+                telling.fill(words),
+                telling.mediaHash(),
+                of,
+                entryMs,
+                exitMs);
     }
 
     /** The look with this card's own ways to come and go. */
     private Look moving(Look from) {
-        return new Look(from.id(), from.name(), from.plate(), from.plateTo(), from.angle(), from.ink(), from.second(), from.seal(), from.edge(), from.corner(), from.outline(),
-                from.face(), from.titleSize(), from.lineSize(), motion(entry, from.entry()), motion(exit, from.exit()), from.easing());
+        return new Look(
+                from.id(),
+                from.name(),
+                from.plate(),
+                from.plateTo(),
+                from.angle(),
+                from.ink(),
+                from.second(),
+                from.seal(),
+                from.edge(),
+                from.corner(),
+                from.outline(),
+                from.face(),
+                from.titleSize(),
+                from.lineSize(),
+                motion(entry, from.entry()),
+                motion(exit, from.exit()),
+                from.easing());
     }
 
     private static Motion motion(String own, Motion otherwise) {
@@ -84,8 +130,8 @@ public record CardPart(String id, Anchor start, long lengthMs, String stage, Str
             problems.at("look").add(look, "There is no such look.", "Choose one of " + looks + ".");
         }
         if (!picture.isEmpty() && check.shelf().find(PICTURES, picture).isEmpty()) {
-            problems.at("picture").add(picture, "There is no such picture on the shelf.",
-                    "Choose one that is there, or none.");
+            problems.at("picture")
+                    .add(picture, "There is no such picture on the shelf.", "Choose one that is there, or none.");
         }
     }
 

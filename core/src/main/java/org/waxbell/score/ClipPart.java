@@ -16,7 +16,8 @@ import org.waxbell.shelf.Shelf;
  * @param title     words for its title
  * @param longestMs when the making is given up, in milliseconds
  */
-public record ClipPart(String id, Anchor start, int seconds, String title, long longestMs, Manner manner) implements Part {
+public record ClipPart(String id, Anchor start, int seconds, String title, long longestMs, Manner manner)
+        implements Part {
     @Override
     public Lane lane() {
         return Lane.OUTSIDE;
@@ -29,7 +30,11 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
 
     @Override
     public Map<String, String> lateValues(Map<String, String> reported) {
-        return Map.of(resultName("address"), reported.getOrDefault("address", ""), resultName("title"), reported.getOrDefault("title", ""));
+        return Map.of(
+                resultName("address"),
+                reported.getOrDefault("address", ""),
+                resultName("title"),
+                reported.getOrDefault("title", ""));
     }
 
     private String resultName(String result) {

@@ -15,7 +15,9 @@ import org.waxbell.shelf.Shelf;
 public record MediaUse(String field, String what, String folder, String file) {
     /** What may be shown or played; empty where nothing of that name is on the shelf. */
     public List<Media> on(Shelf shelf) {
-        return file.isEmpty() ? shelf.folder(folder) : shelf.find(folder, file).stream().toList();
+        return file.isEmpty()
+                ? shelf.folder(folder)
+                : shelf.find(folder, file).stream().toList();
     }
 
     /** The one file that it names; {@link Media#NONE} where that is not on the shelf. */

@@ -10,7 +10,8 @@ import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
 
 /** Lets a mascot make a move for a while; a move that is shorter begins anew. @param mascot id of the mascot on its stage @param move by name */
-public record MovePart(String id, Anchor start, long lengthMs, String stage, String mascot, String move, Manner manner) implements Part {
+public record MovePart(String id, Anchor start, long lengthMs, String stage, String mascot, String move, Manner manner)
+        implements Part {
     @Override
     public Lane lane() {
         return Lane.SCREEN;
@@ -28,7 +29,14 @@ public record MovePart(String id, Anchor start, long lengthMs, String stage, Str
 
     @Override
     public Directive direct(Telling telling) {
-        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, mascot, "", new Shown.Moving(move));
+        return new ShowThing(
+                telling.partRun(),
+                telling.meantFor(),
+                telling.settled().claimMs(),
+                stage,
+                mascot,
+                "",
+                new Shown.Moving(move));
     }
 
     @Override
@@ -40,7 +48,12 @@ public record MovePart(String id, Anchor start, long lengthMs, String stage, Str
     public void check(PartCheck check) {
         check.problems().at("lengthMs").time(lengthMs, 200, 600_000, "The time");
         check.onStage(stage, "mascot", mascot, Stage::hasMascot, "mascot");
-        check.ground().stage(stage).flatMap(there -> there.fixture(mascot, MascotFixture.class)).filter(each -> !each.canDo().contains(move)).ifPresent(each ->
-                check.problems().at("move").add(move, each.name() + " has no such move.", "Choose one of " + each.canDo() + "."));
+        check.ground()
+                .stage(stage)
+                .flatMap(there -> there.fixture(mascot, MascotFixture.class))
+                .filter(each -> !each.canDo().contains(move))
+                .ifPresent(each -> check.problems()
+                        .at("move")
+                        .add(move, each.name() + " has no such move.", "Choose one of " + each.canDo() + "."));
     }
 }

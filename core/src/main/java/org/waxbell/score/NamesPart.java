@@ -18,8 +18,18 @@ import org.waxbell.stage.Stage;
  * @param colour  of the words
  * @param plate   behind them, empty text for none
  */
-public record NamesPart(String id, Anchor start, long lengthMs, String stage, String spot, String heading, String names, String colour, String plate,
-                        Manner manner) implements SpotPart {
+public record NamesPart(
+        String id,
+        Anchor start,
+        long lengthMs,
+        String stage,
+        String spot,
+        String heading,
+        String names,
+        String colour,
+        String plate,
+        Manner manner)
+        implements SpotPart {
     private static final int MOST = 200;
 
     /** The names are no alternatives, though they may stand on lines of their own. */
@@ -39,8 +49,18 @@ public record NamesPart(String id, Anchor start, long lengthMs, String stage, St
 
     @Override
     public Directive direct(Telling telling) {
-        List<String> all = Arrays.stream(telling.fill(flat()).split("[,;]")).map(String::strip).filter(each -> !each.isEmpty()).limit(MOST).toList();
-        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, spot, "",
+        List<String> all = Arrays.stream(telling.fill(flat()).split("[,;]"))
+                .map(String::strip)
+                .filter(each -> !each.isEmpty())
+                .limit(MOST)
+                .toList();
+        return new ShowThing(
+                telling.partRun(),
+                telling.meantFor(),
+                telling.settled().claimMs(),
+                stage,
+                spot,
+                "",
                 new Shown.Names(telling.fill(heading), all, colour, plate));
     }
 

@@ -11,7 +11,8 @@ import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
 /** One thing that a score does. It has a start and a length; shown things go away by themselves. */
-public sealed interface Part permits SpotPart, SpinPart, MovePart, SoundPart, ReplyPart, ClipPart, SwitchPart, SlatePart, PointsPart {
+public sealed interface Part
+        permits SpotPart, SpinPart, MovePart, SoundPart, ReplyPart, ClipPart, SwitchPart, SlatePart, PointsPart {
     /** Its name within the score, by which other parts hang on it. */
     String id();
 

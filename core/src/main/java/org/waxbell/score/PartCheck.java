@@ -32,19 +32,36 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
         }
         Wording.Fault fault = Wording.faultOf(pattern);
         if (fault != null) {
-            here.add(pattern, "The words cannot be read at character " + (fault.at() + 1) + ": " + fault.message() + ".",
+            here.add(
+                    pattern,
+                    "The words cannot be read at character " + (fault.at() + 1) + ": " + fault.message() + ".",
                     "Write a value as {viewer}, a plural as {giftCount, plural, one {# sprig} other {# sprigs}}.");
             return;
         }
         for (Wording.Use use : Wording.uses(pattern)) {
             if (!fields.contains(use.name()) && !(use.guarded() && some.contains(use.name()))) {
-                here.add("{" + use.name() + "}", some.contains(use.name()) ? "Not every pull of this cue brings \"" + use.name() + "\"."
-                        : "No value is called \"" + use.name() + "\" here.", some.contains(use.name())
-                        ? "Give it a case for its absence: {" + use.name() + ", select, none {nothing} other {" + use.name() + "}}."
-                        : "Use one of " + fields.stream().sorted().map(known -> "{" + known + "}").toList() + ".");
+                here.add(
+                        "{" + use.name() + "}",
+                        some.contains(use.name())
+                                ? "Not every pull of this cue brings \"" + use.name() + "\"."
+                                : "No value is called \"" + use.name() + "\" here.",
+                        some.contains(use.name())
+                                ? "Give it a case for its absence: {" + use.name() + ", select, none {nothing} other {"
+                                        + use.name() + "}}."
+                                : "Use one of "
+                                        + fields.stream()
+                                                .sorted()
+                                                .map(known -> "{" + known + "}")
+                                                .toList() + ".");
             } else if (use.number() && !numbers.contains(use.name())) {
-                here.add("{" + use.name() + "}", "This value is text, and a plural or number needs a number.",
-                        "Use one of " + numbers.stream().sorted().map(known -> "{" + known + "}").toList() + ", or the value alone.");
+                here.add(
+                        "{" + use.name() + "}",
+                        "This value is text, and a plural or number needs a number.",
+                        "Use one of "
+                                + numbers.stream()
+                                        .sorted()
+                                        .map(known -> "{" + known + "}")
+                                        .toList() + ", or the value alone.");
             }
         }
     }
@@ -66,15 +83,20 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
         problems.at("entryMs").time(entryMs, 0, 5_000, "The entry");
         problems.at("exitMs").time(exitMs, 0, 5_000, "The exit");
         if (entryMs + exitMs > lengthMs) {
-            problems.at("lengthMs").add(lengthMs, "It would be gone before it has come in and gone out (" + Spans.inWords(entryMs + exitMs) + ").",
-                    "Make it longer, or its entry and exit shorter.");
+            problems.at("lengthMs")
+                    .add(
+                            lengthMs,
+                            "It would be gone before it has come in and gone out (" + Spans.inWords(entryMs + exitMs)
+                                    + ").",
+                            "Make it longer, or its entry and exit shorter.");
         }
     }
 
     /** Checks that the file that a part cannot do without is named and lies on the shelf. */
     void media(MediaUse use) {
         if (use.file().isEmpty() || use.on(shelf()).isEmpty()) {
-            problems.at(use.field()).add(use.file(), "There is no such " + use.what() + " on the shelf.", "Choose one that is there.");
+            problems.at(use.field())
+                    .add(use.file(), "There is no such " + use.what() + " on the shelf.", "Choose one that is there.");
         }
     }
 
@@ -84,7 +106,8 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
     }
 
     /** Whether a value of the slate is a number; null where there is no such value. */
-    @Nullable Boolean slateNumber(String value) {
+    @Nullable
+    Boolean slateNumber(String value) {
         return ground.slate().get(value);
     }
 
@@ -101,8 +124,8 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
         if (known == null) {
             problems.at("stage").add(stage, "There is no such stage.", "Choose one that is in Stages.");
         } else if (!found.test(known, id)) {
-            problems.at(field).add(id, "The stage " + known.name() + " has no such " + what + ".",
-                    "Choose one of its own.");
+            problems.at(field)
+                    .add(id, "The stage " + known.name() + " has no such " + what + ".", "Choose one of its own.");
         }
     }
 }

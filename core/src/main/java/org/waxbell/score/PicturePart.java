@@ -14,8 +14,19 @@ import org.waxbell.stage.Stage;
  * @param picture file name in the folder {@value CardPart#PICTURES}
  * @param entry   how it comes in, by name; likewise {@code exit}
  */
-public record PicturePart(String id, Anchor start, long lengthMs, String stage, String spot, String picture, String entry, String exit,
-                          long entryMs, long exitMs, Manner manner) implements SpotPart {
+public record PicturePart(
+        String id,
+        Anchor start,
+        long lengthMs,
+        String stage,
+        String spot,
+        String picture,
+        String entry,
+        String exit,
+        long entryMs,
+        long exitMs,
+        Manner manner)
+        implements SpotPart {
     private static final long LONGEST = 600_000;
 
     @Override
@@ -35,7 +46,13 @@ public record PicturePart(String id, Anchor start, long lengthMs, String stage, 
 
     @Override
     public Directive direct(Telling telling) {
-        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, spot, telling.mediaHash(),
+        return new ShowThing(
+                telling.partRun(),
+                telling.meantFor(),
+                telling.settled().claimMs(),
+                stage,
+                spot,
+                telling.mediaHash(),
                 new Shown.Picture(entry, exit, entryMs, exitMs));
     }
 

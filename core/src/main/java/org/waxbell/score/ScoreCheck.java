@@ -30,10 +30,12 @@ public final class ScoreCheck {
 
     private void all() {
         if (score.parts().isEmpty()) {
-            problems.at("parts").add("[]", "The score has no parts, so nothing would happen.", "Add a card, a sound or a reply.");
+            problems.at("parts")
+                    .add("[]", "The score has no parts, so nothing would happen.", "Add a card, a sound or a reply.");
         }
         if (score.parts().size() > MOST_PARTS) {
-            problems.at("parts").add(score.parts().size(), "The score has too many parts.", "Keep it to " + MOST_PARTS + ".");
+            problems.at("parts")
+                    .add(score.parts().size(), "The score has too many parts.", "Keep it to " + MOST_PARTS + ".");
         }
         List<String> circle = ScoreCompiler.circleIn(score);
         Set<String> seen = new HashSet<>();
@@ -46,14 +48,21 @@ public final class ScoreCheck {
             part.check(check.at(here, circle.isEmpty() ? resultsBefore(part) : Set.of()));
         }
         if (!circle.isEmpty()) {
-            problems.at("parts").add(String.join(" → ", circle), "These parts wait for one another in a circle.",
-                    "Let one of them start at a time.");
+            problems.at("parts")
+                    .add(
+                            String.join(" → ", circle),
+                            "These parts wait for one another in a circle.",
+                            "Let one of them start at a time.");
         }
     }
 
     private void name(Part part, Problems here, Set<String> seen) {
         if (!part.id().matches("[a-z][a-z0-9-]{0,39}")) {
-            here.at("id").add(part.id(), "A part's name has small letters, digits and hyphens only.", "Rename it, such as card-2.");
+            here.at("id")
+                    .add(
+                            part.id(),
+                            "A part's name has small letters, digits and hyphens only.",
+                            "Rename it, such as card-2.");
         } else if (!seen.add(part.id())) {
             here.at("id").add(part.id(), "Another part of this score has that name.", "Give each part its own name.");
         }
@@ -64,24 +73,40 @@ public final class ScoreCheck {
         Optional<String> hangsOn = part.start().hangsOn();
         Part other = hangsOn.map(byId::get).orElse(null);
         if (hangsOn.isPresent() && other == null) {
-            here.at("part").add(hangsOn.get(), "There is no part of that name in this score.", "Choose one that is there.");
-        } else if (other != null && other.manner().toEnd() && (part.start().hangsOnEnd() || part.manner().toEnd())) {
-            here.at("part").add(other.id(), "That part lasts to the end of the score, so nothing can hang on it so.", "Hang it on another part.");
+            here.at("part")
+                    .add(hangsOn.get(), "There is no part of that name in this score.", "Choose one that is there.");
+        } else if (other != null
+                && other.manner().toEnd()
+                && (part.start().hangsOnEnd() || part.manner().toEnd())) {
+            here.at("part")
+                    .add(
+                            other.id(),
+                            "That part lasts to the end of the score, so nothing can hang on it so.",
+                            "Hang it on another part.");
         }
     }
 
     private void manner(Part part, Problems here) {
         if (part.manner().atOnce() && part.place().isPresent()) {
-            here.at("atOnce").add(true, "What takes up a place cannot be done at once.", "Let it wait with the others.");
+            here.at("atOnce")
+                    .add(true, "What takes up a place cannot be done at once.", "Let it wait with the others.");
         }
         String other = part.start().hangsOn().orElse("");
-        if (part.manner().atOnce() && byId.containsKey(other) && !byId.get(other).manner().atOnce()) {
-            here.at("atOnce").add(true, "It hangs on a part that may have to wait.", "Let it start at a time, or the other at once as well.");
+        if (part.manner().atOnce()
+                && byId.containsKey(other)
+                && !byId.get(other).manner().atOnce()) {
+            here.at("atOnce")
+                    .add(
+                            true,
+                            "It hangs on a part that may have to wait.",
+                            "Let it start at a time, or the other at once as well.");
         }
-        if (part.manner().toEnd() && !(part instanceof CardPart || part instanceof PicturePart || part instanceof SwitchPart)) {
+        if (part.manner().toEnd()
+                && !(part instanceof CardPart || part instanceof PicturePart || part instanceof SwitchPart)) {
             here.at("toEnd").add(true, "Only what is shown or switched can last to the end.", "Take it away.");
         }
-        if (part.manner().toEnd() && score.parts().stream().allMatch(each -> each.manner().toEnd())) {
+        if (part.manner().toEnd()
+                && score.parts().stream().allMatch(each -> each.manner().toEnd())) {
             here.at("toEnd").add(true, "All parts last to the end, so there is none.", "Give one of them a length.");
         }
     }

@@ -49,14 +49,18 @@ public final class ScoreCompiler {
      * score's own order.
      */
     public static List<PlannedPart> plan(Score score, Shelf shelf, Draws draws) {
-        return resolve(score.parts().stream().map(part -> new PlannedPart(part, PlannedPart.OPEN, picked(part, part.settle(shelf, draws), draws))).toList());
+        return resolve(score.parts().stream()
+                .map(part -> new PlannedPart(part, PlannedPart.OPEN, picked(part, part.settle(shelf, draws), draws)))
+                .toList());
     }
 
     /** Of several wordings one is picked for the ring. */
     private static Settled picked(Part part, Settled settled, Draws draws) {
         int most = 1;
         for (String pattern : part.patterns()) {
-            most = pattern.contains("\n") ? Math.max(most, Wording.alternatives(pattern).size()) : most;
+            most = pattern.contains("\n")
+                    ? Math.max(most, Wording.alternatives(pattern).size())
+                    : most;
         }
         return most == 1 ? settled : settled.picking(draws.pick(part.id() + "/words", most));
     }
@@ -70,14 +74,21 @@ public final class ScoreCompiler {
         long end = 0;
         for (PlannedPart each : done.values()) {
             boolean counts = !each.part().manner().toEnd();
-            end = !counts ? end : end == PlannedPart.OPEN || each.endMs() == PlannedPart.OPEN ? PlannedPart.OPEN : Math.max(end, each.endMs());
+            end = !counts
+                    ? end
+                    : end == PlannedPart.OPEN || each.endMs() == PlannedPart.OPEN
+                            ? PlannedPart.OPEN
+                            : Math.max(end, each.endMs());
         }
         long last = end;
-        return parts.stream().map(each -> lasting(done.get(each.part().id()), last)).toList();
+        return parts.stream()
+                .map(each -> lasting(done.get(each.part().id()), last))
+                .toList();
     }
 
     private static PlannedPart lasting(PlannedPart each, long end) {
-        return !each.part().manner().toEnd() || end == PlannedPart.OPEN || each.fromMs() == PlannedPart.OPEN ? each
+        return !each.part().manner().toEnd() || end == PlannedPart.OPEN || each.fromMs() == PlannedPart.OPEN
+                ? each
                 : new PlannedPart(each.part(), each.fromMs(), each.settled().lasting(end - each.fromMs()));
     }
 
@@ -88,9 +99,16 @@ public final class ScoreCompiler {
         }
         PlannedPart placed = one;
         if (one.fromMs() == PlannedPart.OPEN) {
-            PlannedPart other = one.part().start().hangsOn().map(all::get).map(each -> place(each, all, done)).orElse(null);
-            placed = new PlannedPart(one.part(), one.part().start().resolve(other == null ? 0 : other.fromMs(),
-                    other == null ? 0 : other.endMs()), one.settled());
+            PlannedPart other = one.part()
+                    .start()
+                    .hangsOn()
+                    .map(all::get)
+                    .map(each -> place(each, all, done))
+                    .orElse(null);
+            placed = new PlannedPart(
+                    one.part(),
+                    one.part().start().resolve(other == null ? 0 : other.fromMs(), other == null ? 0 : other.endMs()),
+                    one.settled());
         }
         done.put(one.part().id(), placed);
         return placed;

@@ -34,7 +34,12 @@ public record SlatePart(String id, Anchor start, String value, Act act, String w
 
     @Override
     public Directive direct(Telling telling) {
-        return new WriteSlate(telling.partRun(), telling.meantFor(), value, act == Act.ADD, act == Act.CLEAR,
+        return new WriteSlate(
+                telling.partRun(),
+                telling.meantFor(),
+                value,
+                act == Act.ADD,
+                act == Act.CLEAR,
                 act == Act.CLEAR ? "" : telling.fill(words));
     }
 
@@ -47,7 +52,12 @@ public record SlatePart(String id, Anchor start, String value, Act act, String w
     public void check(PartCheck check) {
         Boolean number = check.slateNumber(value);
         if (number == null) {
-            check.problems().at("value").add(value, "There is no such value on the slate.", "Make it on the slate first, or choose one that is there.");
+            check.problems()
+                    .at("value")
+                    .add(
+                            value,
+                            "There is no such value on the slate.",
+                            "Make it on the slate first, or choose one that is there.");
         } else if (act == Act.ADD && !number) {
             check.problems().at("act").add("add", "To a text nothing can be added.", "Set it, or choose a number.");
         }

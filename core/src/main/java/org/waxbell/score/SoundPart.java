@@ -15,7 +15,8 @@ import org.waxbell.stage.Stage;
  * @param file   file name within the folder; empty text for any of it
  * @param volume loudness in percent of the file's own, 0 to 100
  */
-public record SoundPart(String id, Anchor start, String stage, String outlet, String folder, String file, int volume, Manner manner)
+public record SoundPart(
+        String id, Anchor start, String stage, String outlet, String folder, String file, int volume, Manner manner)
         implements Part {
     /** Longest sound whose length could not be measured, in milliseconds. */
     private static final long LONGEST = 600_000;
@@ -48,14 +49,21 @@ public record SoundPart(String id, Anchor start, String stage, String outlet, St
             return Settled.fixed(0, Media.NONE);
         }
         Media media = choices.size() == 1 ? choices.get(0) : draws.draw(id, choices);
-        return media.lengthMs() == 0 ? Settled.open(LONGEST, media)
+        return media.lengthMs() == 0
+                ? Settled.open(LONGEST, media)
                 : new Settled(media.lengthMs(), media.lengthMs() + OVERRUN, true, media, 0);
     }
 
     @Override
     public Directive direct(Telling telling) {
-        return new PlaySound(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, outlet,
-                telling.mediaHash(), volume);
+        return new PlaySound(
+                telling.partRun(),
+                telling.meantFor(),
+                telling.settled().claimMs(),
+                stage,
+                outlet,
+                telling.mediaHash(),
+                volume);
     }
 
     @Override
@@ -70,8 +78,11 @@ public record SoundPart(String id, Anchor start, String stage, String outlet, St
         problems.at("volume").within(volume, 0, 100, "The volume", " percent");
         check.onStage(stage, "outlet", outlet, Stage::hasOutlet, "outlet");
         if (use().on(check.shelf()).isEmpty()) {
-            problems.at(use().field()).add(file.isEmpty() ? folder : folder + "/" + file,
-                    "There is no such sound on the shelf.", "Choose one that is there.");
+            problems.at(use().field())
+                    .add(
+                            file.isEmpty() ? folder : folder + "/" + file,
+                            "There is no such sound on the shelf.",
+                            "Choose one that is there.");
         }
     }
 }

@@ -24,7 +24,9 @@ import org.waxbell.stage.Stage;
  * @param stayMs how long the result stands
  * @param times  how many times, one after another
  */
-public record SpinPart(String id, Anchor start, String stage, String wheel, long spinMs, long stayMs, int times, Manner manner) implements Part {
+public record SpinPart(
+        String id, Anchor start, String stage, String wheel, long spinMs, long stayMs, int times, Manner manner)
+        implements Part {
     private static final String BETWEEN = "\u001f";
 
     @Override
@@ -54,21 +56,38 @@ public record SpinPart(String id, Anchor start, String stage, String wheel, long
     @Override
     public Map<String, String> decide(WheelDraws draws) {
         List<WheelDraws.Drawn> drawn = draws.draw(id, stage, wheel, times);
-        return Map.of(name("Result"), drawn.stream().map(WheelDraws.Drawn::words).collect(Collectors.joining(", ")),
-                name("Odds"), drawn.stream().map(each -> String.format(Locale.ROOT, "%.1f %%", each.odds())).collect(Collectors.joining(", ")),
-                name("Segments"), drawn.stream().map(each -> Integer.toString(each.segment())).collect(Collectors.joining(",")),
-                name("Words"), drawn.stream().map(WheelDraws.Drawn::words).collect(Collectors.joining(BETWEEN)));
+        return Map.of(
+                name("Result"),
+                drawn.stream().map(WheelDraws.Drawn::words).collect(Collectors.joining(", ")),
+                name("Odds"),
+                drawn.stream()
+                        .map(each -> String.format(Locale.ROOT, "%.1f %%", each.odds()))
+                        .collect(Collectors.joining(", ")),
+                name("Segments"),
+                drawn.stream().map(each -> Integer.toString(each.segment())).collect(Collectors.joining(",")),
+                name("Words"),
+                drawn.stream().map(WheelDraws.Drawn::words).collect(Collectors.joining(BETWEEN)));
     }
 
     @Override
     public Optional<HouseEvent> ends(Map<String, String> values) {
-        return Optional.of(new HouseEvent.DeskEnded(HouseEvent.DeskEnded.Desk.WHEEL, wheel, values.getOrDefault(name("Result"), "")));
+        return Optional.of(new HouseEvent.DeskEnded(
+                HouseEvent.DeskEnded.Desk.WHEEL, wheel, values.getOrDefault(name("Result"), "")));
     }
 
     @Override
     public Directive direct(Telling telling) {
-        List<Integer> drawn = Arrays.stream(telling.value(name("Segments")).split(",")).filter(each -> !each.isEmpty()).map(Integer::parseInt).toList();
-        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, wheel, "",
+        List<Integer> drawn = Arrays.stream(telling.value(name("Segments")).split(","))
+                .filter(each -> !each.isEmpty())
+                .map(Integer::parseInt)
+                .toList();
+        return new ShowThing(
+                telling.partRun(),
+                telling.meantFor(),
+                telling.settled().claimMs(),
+                stage,
+                wheel,
+                "",
                 new Shown.Spin(drawn, List.of(telling.value(name("Words")).split(BETWEEN)), spinMs, stayMs));
     }
 

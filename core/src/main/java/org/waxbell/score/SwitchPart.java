@@ -15,7 +15,9 @@ import org.waxbell.shelf.Shelf;
  * @param lengthMs how long, in milliseconds; not looked at where it stays
  * @param stay     whether it stays so
  */
-public record SwitchPart(String id, Anchor start, long lengthMs, Target target, String value, boolean stay, Manner manner) implements Part {
+public record SwitchPart(
+        String id, Anchor start, long lengthMs, Target target, String value, boolean stay, Manner manner)
+        implements Part {
     private static final long LONGEST = 3_600_000;
     private static final int LONGEST_VALUE = 300;
 
@@ -26,7 +28,9 @@ public record SwitchPart(String id, Anchor start, long lengthMs, Target target, 
 
     @Override
     public Settled settle(Shelf shelf, Draws draws) {
-        return manner.toEnd() && !stay ? Settled.open(LONGEST, Media.NONE) : Settled.fixed(stay ? 0 : lengthMs, Media.NONE);
+        return manner.toEnd() && !stay
+                ? Settled.open(LONGEST, Media.NONE)
+                : Settled.fixed(stay ? 0 : lengthMs, Media.NONE);
     }
 
     @Override
@@ -68,10 +72,16 @@ public record SwitchPart(String id, Anchor start, long lengthMs, Target target, 
             problems.at("target").at("name").text(target.name(), 120, "The name");
         }
         if (!target.kind().allows(value)) {
-            problems.at("value").add(value, target.inWords() + " cannot be switched to that.", "Write " + target.kind().allowedInWords() + ".");
+            problems.at("value")
+                    .add(
+                            value,
+                            target.inWords() + " cannot be switched to that.",
+                            "Write " + target.kind().allowedInWords() + ".");
         }
         if (target.kind() == Target.Kind.RACK && !check.hasRack(target.name())) {
-            problems.at("target").at("name").add(target.name(), "There is no such rack.", "Choose one that is in the list.");
+            problems.at("target")
+                    .at("name")
+                    .add(target.name(), "There is no such rack.", "Choose one that is in the list.");
         }
     }
 }

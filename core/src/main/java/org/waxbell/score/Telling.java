@@ -17,7 +17,15 @@ import org.waxbell.words.WordBook;
  * @param words    patterns that are compiled already
  * @param looks    how cards may look
  */
-public record Telling(String partRun, long meantFor, Settled settled, String link, String to, Map<String, String> values, WordBook words, List<Look> looks) {
+public record Telling(
+        String partRun,
+        long meantFor,
+        Settled settled,
+        String link,
+        String to,
+        Map<String, String> values,
+        WordBook words,
+        List<Look> looks) {
     /** The pattern with its values. */
     String fill(String pattern) {
         return words.get(pattern).fill(values, settled.pick());

@@ -15,10 +15,26 @@ import org.waxbell.stage.Stage;
  * @param volume in percent of its own, 0 to 100
  * @param left   how much is cut off at the left, in percent of its width; likewise the other edges
  */
-public record VideoPart(String id, Anchor start, String stage, String spot, String file, int volume, int left, int top, int right, int bottom,
-                        String entry, String exit, long entryMs, long exitMs, Manner manner) implements SpotPart {
+public record VideoPart(
+        String id,
+        Anchor start,
+        String stage,
+        String spot,
+        String file,
+        int volume,
+        int left,
+        int top,
+        int right,
+        int bottom,
+        String entry,
+        String exit,
+        long entryMs,
+        long exitMs,
+        Manner manner)
+        implements SpotPart {
     /** The folder of the shelf in which videos lie. */
     public static final String VIDEOS = "Videos";
+
     private static final long LONGEST = 600_000;
     private static final long OVERRUN = 10_000;
     private static final int LEAST_LEFT = 10;
@@ -35,12 +51,20 @@ public record VideoPart(String id, Anchor start, String stage, String spot, Stri
     @Override
     public Settled settle(Shelf shelf, Draws draws) {
         Media media = use().one(shelf);
-        return media.lengthMs() == 0 ? Settled.open(LONGEST, media) : new Settled(media.lengthMs(), media.lengthMs() + OVERRUN, true, media, 0);
+        return media.lengthMs() == 0
+                ? Settled.open(LONGEST, media)
+                : new Settled(media.lengthMs(), media.lengthMs() + OVERRUN, true, media, 0);
     }
 
     @Override
     public Directive direct(Telling telling) {
-        return new ShowThing(telling.partRun(), telling.meantFor(), telling.settled().claimMs(), stage, spot, telling.mediaHash(),
+        return new ShowThing(
+                telling.partRun(),
+                telling.meantFor(),
+                telling.settled().claimMs(),
+                stage,
+                spot,
+                telling.mediaHash(),
                 new Shown.Video(volume, left, top, right, bottom, entry, exit, entryMs, exitMs));
     }
 

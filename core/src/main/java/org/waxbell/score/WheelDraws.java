@@ -6,8 +6,7 @@ import java.util.List;
 @FunctionalInterface
 public interface WheelDraws {
     /** One draw. @param segment counted from 0 @param words what stands on it @param odds how likely it was, in percent */
-    record Drawn(int segment, String words, double odds) {
-    }
+    record Drawn(int segment, String words, double odds) {}
 
     /** {@code times} draws, one after another; empty where there is no such wheel any more. @param purpose the part for which */
     List<Drawn> draw(String purpose, String stage, String wheel, int times);

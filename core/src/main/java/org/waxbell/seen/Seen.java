@@ -25,19 +25,31 @@ public record Seen(Proof proof, String says, String remedy, boolean mendable, St
 
     /** The worst of what is known of a ring's stages; there is at least one. */
     public static Seen of(List<Sight> sights) {
-        return sights.stream().map(Seen::of).min(Comparator.comparing(Seen::proof)).orElseThrow();
+        return sights.stream()
+                .map(Seen::of)
+                .min(Comparator.comparing(Seen::proof))
+                .orElseThrow();
     }
 
     static Seen of(Sight sight) {
         if (sight.pages() == 0) {
-            return missed(sight, "no page shows the stage " + sight.name(), "Place the stage in the mixer, or open its address.", true);
+            return missed(
+                    sight,
+                    "no page shows the stage " + sight.name(),
+                    "Place the stage in the mixer, or open its address.",
+                    true);
         }
         if (sight.screen() && !sight.painted()) {
             return missed(sight, "no page painted it", "Reload the browser source; its page may have stopped.", false);
         }
         if (!sight.mixer()) {
-            return new Seen(Proof.UNKNOWN, "rang, and a page " + (sight.screen() ? "painted" : "played") + " it; whether viewers saw it is not known",
-                    "Connect the mixer, and it can be told.", false, sight.stage());
+            return new Seen(
+                    Proof.UNKNOWN,
+                    "rang, and a page " + (sight.screen() ? "painted" : "played")
+                            + " it; whether viewers saw it is not known",
+                    "Connect the mixer, and it can be told.",
+                    false,
+                    sight.stage());
         }
         if (sight.standing() != Standing.SHOWN) {
             return misplaced(sight);
@@ -47,9 +59,16 @@ public record Seen(Proof proof, String says, String remedy, boolean mendable, St
 
     private static Seen misplaced(Sight sight) {
         return switch (sight.standing()) {
-            case NOWHERE -> missed(sight, "no source of the mixer loads the stage " + sight.name(), "Place the stage in a scene.", true);
-            case HIDDEN -> missed(sight, "the stage is hidden in this scene, " + sight.scene(), "Show its source there.", true);
-            default -> missed(sight, "the stage is not in this scene, " + sight.scene(), "Place the stage there too.", true);
+            case NOWHERE ->
+                missed(
+                        sight,
+                        "no source of the mixer loads the stage " + sight.name(),
+                        "Place the stage in a scene.",
+                        true);
+            case HIDDEN ->
+                missed(sight, "the stage is hidden in this scene, " + sight.scene(), "Show its source there.", true);
+            default ->
+                missed(sight, "the stage is not in this scene, " + sight.scene(), "Place the stage there too.", true);
         };
     }
 
@@ -57,10 +76,22 @@ public record Seen(Proof proof, String says, String remedy, boolean mendable, St
         String seen = sight.screen() ? "rang, and was seen" : "rang";
         return switch (sight.level()) {
             case MOVED -> new Seen(Proof.SEEN, seen + " and heard", "", false, sight.stage());
-            case UNKNOWN -> new Seen(Proof.UNKNOWN, seen + "; whether it was heard is not known", "", false, sight.stage());
-            case MUTED -> new Seen(Proof.MISSED, seen + ", but the stage's source is muted in the mixer", "Let it be heard.", true, sight.stage());
-            case STILL -> new Seen(Proof.MISSED, seen + ", but not heard: the level did not move", "Click once into the page that shows the stage, and look at its level in the mixer.",
-                    false, sight.stage());
+            case UNKNOWN ->
+                new Seen(Proof.UNKNOWN, seen + "; whether it was heard is not known", "", false, sight.stage());
+            case MUTED ->
+                new Seen(
+                        Proof.MISSED,
+                        seen + ", but the stage's source is muted in the mixer",
+                        "Let it be heard.",
+                        true,
+                        sight.stage());
+            case STILL ->
+                new Seen(
+                        Proof.MISSED,
+                        seen + ", but not heard: the level did not move",
+                        "Click once into the page that shows the stage, and look at its level in the mixer.",
+                        false,
+                        sight.stage());
         };
     }
 

@@ -16,7 +16,17 @@ import org.waxbell.mixer.MixerPicture.Standing;
  * @param scene    the name of the scene on programme
  * @param level    what became of the level
  */
-public record Sight(String stage, String name, boolean screen, boolean sound, int pages, boolean painted, boolean mixer, Standing standing, String scene, Level level) {
+public record Sight(
+        String stage,
+        String name,
+        boolean screen,
+        boolean sound,
+        int pages,
+        boolean painted,
+        boolean mixer,
+        Standing standing,
+        String scene,
+        Level level) {
     /** What became of the level of the stage's source. */
     public enum Level {
         /** The mixer does not tell levels. */

@@ -10,7 +10,9 @@ public record Shelf(List<Media> all) {
     public static final Shelf EMPTY = new Shelf(List.of());
 
     public Shelf {
-        all = all.stream().sorted(Comparator.comparing(Media::folder).thenComparing(Media::name)).toList();
+        all = all.stream()
+                .sorted(Comparator.comparing(Media::folder).thenComparing(Media::name))
+                .toList();
     }
 
     /** What lies in {@code folder}, by name; empty where there is no such folder. */
@@ -20,6 +22,8 @@ public record Shelf(List<Media> all) {
 
     /** The item of that folder and name, if it is there. */
     public Optional<Media> find(String folder, String name) {
-        return all.stream().filter(media -> media.folder().equals(folder) && media.name().equals(name)).findFirst();
+        return all.stream()
+                .filter(media -> media.folder().equals(folder) && media.name().equals(name))
+                .findFirst();
     }
 }

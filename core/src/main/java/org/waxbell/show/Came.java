@@ -8,5 +8,4 @@ package org.waxbell.show;
  * @param lines how many lines of chat the show had by then
  * @param ready when enough lines had come since, 0 where they have not
  */
-public record Came(String cueId, int pull, long at, long lines, long ready) {
-}
+public record Came(String cueId, int pull, long at, long lines, long ready) {}

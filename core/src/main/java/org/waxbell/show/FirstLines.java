@@ -15,7 +15,8 @@ public final class FirstLines {
 
     /** Goes on from what was spent. */
     public FirstLines(List<Spent> before) {
-        before.forEach(each -> spent.computeIfAbsent(each.cueId(), id -> new LongHashSet()).add(each.who()));
+        before.forEach(each ->
+                spent.computeIfAbsent(each.cueId(), id -> new LongHashSet()).add(each.who()));
     }
 
     /** Whether it is spent. */

@@ -13,6 +13,7 @@ import org.waxbell.event.Identity;
 public final class KnownPeople {
     /** Who writes now wrote a moment ago: their names are not folded and hashed again. A power of two. */
     private static final int RECENT = 2_048;
+
     private final @Nullable String[] recent = new String[RECENT];
     private final LongHashSet names = new LongHashSet();
 

@@ -25,6 +25,7 @@ public final class Schedules {
     private List<Timed> timed = List.of();
     /** When each comes next, worked out only when something of it changed. */
     private final Map<String, Long> dues = new HashMap<>();
+
     private long nextAt = Long.MAX_VALUE;
 
     /** One timed pull of a cue. @param pull which of its pulls, counted from 0 */
@@ -52,20 +53,23 @@ public final class Schedules {
             }
         }
         timed = List.copyOf(next);
-        timed.forEach(each -> came.computeIfAbsent(each.key(), key -> new Came(each.cueId(), each.pull(), now, evening.lines(), 0)));
+        timed.forEach(each ->
+                came.computeIfAbsent(each.key(), key -> new Came(each.cueId(), each.pull(), now, evening.lines(), 0)));
         plan(evening);
     }
 
     /** What passed before {@code now} is not made up for. */
     public void skipTo(long now, Evening evening) {
-        came.replaceAll((key, each) -> new Came(each.cueId(), each.pull(), Math.max(each.at(), now), each.lines(), each.ready()));
+        came.replaceAll((key, each) ->
+                new Came(each.cueId(), each.pull(), Math.max(each.at(), now), each.lines(), each.ready()));
         plan(evening);
     }
 
     /** A show opens or closes: counts and spans begin anew. */
     public void restart(Evening evening) {
-        timed.stream().filter(each -> !(each.kind() instanceof CalendarPull)).forEach(each ->
-                came.put(each.key(), new Came(each.cueId(), each.pull(), evening.openedAt(), 0, 0)));
+        timed.stream()
+                .filter(each -> !(each.kind() instanceof CalendarPull))
+                .forEach(each -> came.put(each.key(), new Came(each.cueId(), each.pull(), evening.openedAt(), 0, 0)));
         plan(evening);
     }
 
@@ -78,7 +82,9 @@ public final class Schedules {
     public void line(long at, Evening evening, Consumer<Came> kept) {
         for (Timed each : timed) {
             Came last = came.get(each.key());
-            if (each.kind() instanceof AfterLinesPull after && last.ready() == 0 && evening.lines() - last.lines() >= after.lines()) {
+            if (each.kind() instanceof AfterLinesPull after
+                    && last.ready() == 0
+                    && evening.lines() - last.lines() >= after.lines()) {
                 Came ready = new Came(each.cueId(), each.pull(), last.at(), last.lines(), at);
                 came.put(each.key(), ready);
                 kept.accept(ready);

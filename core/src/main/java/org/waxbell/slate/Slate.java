@@ -29,7 +29,8 @@ public final class Slate {
 
     /** What stands there for a person, or for all where the value is the channel's. */
     public String read(SlateValue value, String person) {
-        return texts.getOrDefault(value.id(), new TreeMap<>()).getOrDefault(value.perViewer() ? person : "", value.start());
+        return texts.getOrDefault(value.id(), new TreeMap<>())
+                .getOrDefault(value.perViewer() ? person : "", value.start());
     }
 
     /** Writes {@code text}; the entry as it stands now. */

@@ -35,12 +35,19 @@ public record SlateValue(String id, String name, boolean number, boolean perView
     /** Adds what is wrong with it. */
     public void check(Problems problems) {
         if (!id.matches("[a-z][a-zA-Z0-9]{0,29}")) {
-            problems.at("id").add(id, "A name on the slate begins with a small letter and has letters and digits only.", "Write one such as pours.");
+            problems.at("id")
+                    .add(
+                            id,
+                            "A name on the slate begins with a small letter and has letters and digits only.",
+                            "Write one such as pours.");
         }
         problems.at("name").text(name, 60, "The name");
         if (!tidy(start).equals(start)) {
-            problems.at("start").add(start, number ? "It starts with a number." : "The text is too long.",
-                    number ? "Write a whole number such as 0." : "Shorten it to " + LONGEST + " characters.");
+            problems.at("start")
+                    .add(
+                            start,
+                            number ? "It starts with a number." : "The text is too long.",
+                            number ? "Write a whole number such as 0." : "Shorten it to " + LONGEST + " characters.");
         }
     }
 }

@@ -22,12 +22,21 @@ import org.waxbell.shelf.Shelf;
  * @param height in pixels
  * @param backdrop what the composer lays behind it, never seen on air: {@value #OF_MIXER}, a picture in the folder Pictures, or empty text
  */
-public record Stage(int formatVersion, String id, String name, int width, int height,
-                    String backdrop, List<Spot> spots, List<Outlet> outlets, List<Fixture> fixtures) {
+public record Stage(
+        int formatVersion,
+        String id,
+        String name,
+        int width,
+        int height,
+        String backdrop,
+        List<Spot> spots,
+        List<Outlet> outlets,
+        List<Fixture> fixtures) {
     /** The version of the document that this program writes. */
     public static final int FORMAT = 3;
     /** The backdrop that is the practice mixer's picture. */
     public static final String OF_MIXER = "mixer";
+
     private static final String PICTURES = "Pictures";
     private static final int LONGEST_NAME = 40;
     private static final int LEAST_SIZE = 16;
@@ -66,13 +75,20 @@ public record Stage(int formatVersion, String id, String name, int width, int he
             for (int j = 0; j < outlet.quietens().size(); j++) {
                 String other = outlet.quietens().get(j);
                 if (!hasOutlet(other) || other.equals(outlet.id())) {
-                    here.at("quietens", j).add(other, "The stage has no other outlet of that name.", "Choose one of its own, or take it away.");
+                    here.at("quietens", j)
+                            .add(
+                                    other,
+                                    "The stage has no other outlet of that name.",
+                                    "Choose one of its own, or take it away.");
                 }
             }
         }
         checkFixtures(problems, places, values, shelf);
-        if (!backdrop.isEmpty() && !backdrop.equals(OF_MIXER) && shelf.find(PICTURES, backdrop).isEmpty()) {
-            problems.at("backdrop").add(backdrop, "There is no such picture on the shelf.", "Choose one that is there, or none.");
+        if (!backdrop.isEmpty()
+                && !backdrop.equals(OF_MIXER)
+                && shelf.find(PICTURES, backdrop).isEmpty()) {
+            problems.at("backdrop")
+                    .add(backdrop, "There is no such picture on the shelf.", "Choose one that is there, or none.");
         }
     }
 
@@ -97,7 +113,11 @@ public record Stage(int formatVersion, String id, String name, int width, int he
 
     /** The fixture of that id and kind. */
     public <F extends Fixture> Optional<F> fixture(String id, Class<F> kind) {
-        return fixtures.stream().filter(each -> each.id().equals(id)).filter(kind::isInstance).map(kind::cast).findFirst();
+        return fixtures.stream()
+                .filter(each -> each.id().equals(id))
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .findFirst();
     }
 
     /** Whether it has a wheel of that id. */

@@ -13,13 +13,20 @@ import org.waxbell.slate.SlateValue;
 public final class Tally {
     /** The values, in the order in which they are offered. */
     public static final List<SlateValue> VALUES = List.of(
-            latest("latestFollower", "Latest follower"), latest("latestMember", "Latest member"), latest("latestGiver", "Who gave last"),
-            latest("latestGift", "What was given last"), latest("latestTipper", "Who tipped last"), latest("latestArrival", "Who arrived last"),
-            tonight("followsTonight", "Follows tonight"), tonight("membersTonight", "Memberships tonight"), tonight("giftsTonight", "Gifts tonight"),
-            tonight("giftWorthTonight", "Worth of tonight's gifts"), tonight("tipsTonight", "Tips tonight, in hundredths"), tonight("arrivalsTonight", "Viewers who arrived tonight"));
+            latest("latestFollower", "Latest follower"),
+            latest("latestMember", "Latest member"),
+            latest("latestGiver", "Who gave last"),
+            latest("latestGift", "What was given last"),
+            latest("latestTipper", "Who tipped last"),
+            latest("latestArrival", "Who arrived last"),
+            tonight("followsTonight", "Follows tonight"),
+            tonight("membersTonight", "Memberships tonight"),
+            tonight("giftsTonight", "Gifts tonight"),
+            tonight("giftWorthTonight", "Worth of tonight's gifts"),
+            tonight("tipsTonight", "Tips tonight, in hundredths"),
+            tonight("arrivalsTonight", "Viewers who arrived tonight"));
 
-    private Tally() {
-    }
+    private Tally() {}
 
     private static SlateValue latest(String id, String name) {
         return new SlateValue(id, name, false, false, true, "nobody yet");

@@ -8,8 +8,7 @@ public final class Spans {
     private static final long MINUTE = 60 * SECOND;
     private static final long HOUR = 60 * MINUTE;
 
-    private Spans() {
-    }
+    private Spans() {}
 
     /** A time still to go, rounded up to whole seconds so that it never says zero too early: {@code 9 s}, {@code 1 min 20 s}. */
     public static String toGo(long millis) {

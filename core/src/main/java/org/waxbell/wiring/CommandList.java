@@ -14,6 +14,7 @@ import org.waxbell.cue.WordKey;
 public final class CommandList {
     /** The name in words of the list of chat words that the viewer may use. */
     public static final String VALUE = "commands";
+
     private static final int LONGEST = 380;
     private static final int LEAST_LETTERS = 4;
     private final List<Command> commands = new ArrayList<>();
@@ -40,17 +41,32 @@ public final class CommandList {
     /** What viewers are told of, in the order of the list: on or off, whoever may. @param wiring gives racks their names */
     public List<PublicWord> told(Wiring wiring) {
         Map<ReadyCue, List<String>> byCue = new LinkedHashMap<>();
-        commands.stream().filter(each -> each.ready().cue().listed())
-                .forEach(each -> byCue.computeIfAbsent(each.ready(), ready -> new ArrayList<>()).add(each.word()));
-        return byCue.entrySet().stream().map(each -> PublicWord.of(each.getKey(), each.getValue(),
-                wiring.rack(each.getKey().cue().rack()).map(Rack::name).orElse(""))).toList();
+        commands.stream()
+                .filter(each -> each.ready().cue().listed())
+                .forEach(each -> byCue.computeIfAbsent(each.ready(), ready -> new ArrayList<>())
+                        .add(each.word()));
+        return byCue.entrySet().stream()
+                .map(each -> PublicWord.of(
+                        each.getKey(),
+                        each.getValue(),
+                        wiring.rack(each.getKey().cue().rack()).map(Rack::name).orElse("")))
+                .toList();
     }
 
     /** The word that {@code typed} names, with or without its prefix, and what it does; empty where it is none that is listed and passes. */
     public Optional<String> about(String typed, Predicate<ReadyCue> may) {
         String key = WordKey.of(typed);
-        return key.isEmpty() ? Optional.empty() : commands.stream().filter(each -> each.ready().cue().listed() && (each.key().equals(key) || each.bare().equals(key)) && may.test(each.ready()))
-                .map(each -> each.word() + (each.ready().cue().description().isEmpty() ? "" : ": " + each.ready().cue().description())).findFirst();
+        return key.isEmpty()
+                ? Optional.empty()
+                : commands.stream()
+                        .filter(each -> each.ready().cue().listed()
+                                && (each.key().equals(key) || each.bare().equals(key))
+                                && may.test(each.ready()))
+                        .map(each -> each.word()
+                                + (each.ready().cue().description().isEmpty()
+                                        ? ""
+                                        : ": " + each.ready().cue().description()))
+                        .findFirst();
     }
 
     /** The first word of each listed cue that passes, as one line of chat; what does not fit is counted. */
@@ -72,10 +88,15 @@ public final class CommandList {
     /** The word that is one slip away from {@code typed}: a letter too many, missing, wrong, or two swapped; empty for none for ordinary talk, and for a word that there is. */
     public Optional<String> near(String typed, Predicate<ReadyCue> may) {
         String key = WordKey.of(typed);
-        if (key.length() < LEAST_LETTERS || Character.isLetterOrDigit(key.charAt(0)) || commands.stream().anyMatch(each -> each.key().equals(key))) {
+        if (key.length() < LEAST_LETTERS
+                || Character.isLetterOrDigit(key.charAt(0))
+                || commands.stream().anyMatch(each -> each.key().equals(key))) {
             return Optional.empty();
         }
-        return commands.stream().filter(each -> oneSlip(key, each.key()) && may.test(each.ready())).map(Command::word).findFirst();
+        return commands.stream()
+                .filter(each -> oneSlip(key, each.key()) && may.test(each.ready()))
+                .map(Command::word)
+                .findFirst();
     }
 
     private static boolean oneSlip(String one, String other) {
@@ -92,7 +113,9 @@ public final class CommandList {
             String longer = restOfOne.length() > restOfOther.length() ? restOfOne : restOfOther;
             return longer.substring(1).equals(longer == restOfOne ? restOfOther : restOfOne);
         }
-        boolean swapped = restOfOne.length() > 1 && restOfOne.charAt(0) == restOfOther.charAt(1) && restOfOne.charAt(1) == restOfOther.charAt(0)
+        boolean swapped = restOfOne.length() > 1
+                && restOfOne.charAt(0) == restOfOther.charAt(1)
+                && restOfOne.charAt(1) == restOfOther.charAt(0)
                 && restOfOne.substring(2).equals(restOfOther.substring(2));
         return swapped || !restOfOne.isEmpty() && restOfOne.substring(1).equals(restOfOther.substring(1));
     }

@@ -30,7 +30,10 @@ public final class CueBook {
     private CueBook(Wiring wiring, @Nullable CueBook before) {
         this.wiring = wiring;
         this.places = new Places(wiring);
-        CueBook same = before != null && before.wiring.house().slate().equals(wiring.house().slate()) ? before : null;
+        CueBook same = before != null
+                        && before.wiring.house().slate().equals(wiring.house().slate())
+                ? before
+                : null;
         this.ready = wiring.cues().stream().map(cue -> ready(cue, same)).toList();
         ready.forEach(each -> byId.put(each.cue().id(), each));
         this.commands = new CommandList(ready, wiring.house().prefix());
@@ -45,7 +48,9 @@ public final class CueBook {
     private ReadyCue ready(Cue cue, @Nullable CueBook before) {
         Rack rack = wiring.rack(cue.rack()).orElse(new Rack(1, cue.rack(), cue.rack(), false));
         ReadyCue was = before == null ? null : before.byId.get(cue.id());
-        boolean same = was != null && was.cue().equals(cue) && before.wiring.rack(rack.id()).equals(wiring.rack(rack.id()));
+        boolean same = was != null
+                && was.cue().equals(cue)
+                && before.wiring.rack(rack.id()).equals(wiring.rack(rack.id()));
         return same ? was : ReadyCue.of(cue, rack, wiring.scope(cue));
     }
 

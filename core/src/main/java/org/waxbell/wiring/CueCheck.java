@@ -65,8 +65,11 @@ public final class CueCheck {
         problems.at("id").id(cue.id(), "pour-the-taper");
         problems.at("name").text(cue.name(), LONGEST_NAME, "The name");
         if (cue.description().length() > LONGEST_DESCRIPTION) {
-            problems.at("description").add(cue.description(), "The description is too long: " + cue.description().length() + " characters.",
-                    "Shorten it to " + LONGEST_DESCRIPTION + " at most.");
+            problems.at("description")
+                    .add(
+                            cue.description(),
+                            "The description is too long: " + cue.description().length() + " characters.",
+                            "Shorten it to " + LONGEST_DESCRIPTION + " at most.");
         }
         if (wiring.rack(cue.rack()).isEmpty()) {
             problems.at("rack").add(cue.rack(), "There is no such rack.", "Choose one that is in the list.");
@@ -87,11 +90,18 @@ public final class CueCheck {
                 taken(here.at("words", j), words.get(j), i);
             }
         }
-        long bare = Stream.concat(wiring.cues().stream().filter(other -> !other.id().equals(cue.id())), Stream.of(cue))
-                .flatMap(each -> each.pulls().stream()).filter(pull -> pull instanceof PatternPull pattern && pattern.literal().isEmpty()).count();
+        long bare = Stream.concat(
+                        wiring.cues().stream().filter(other -> !other.id().equals(cue.id())), Stream.of(cue))
+                .flatMap(each -> each.pulls().stream())
+                .filter(pull ->
+                        pull instanceof PatternPull pattern && pattern.literal().isEmpty())
+                .count();
         if (bare > PatternPull.MOST_WITHOUT_LITERAL && cue.pulls().stream().anyMatch(PatternPull.class::isInstance)) {
-            problems.at("pulls").add(bare + " patterns", "Too many patterns have no literal, so every line would be tried with each.",
-                    "Give this pattern a literal that its lines always have.");
+            problems.at("pulls")
+                    .add(
+                            bare + " patterns",
+                            "Too many patterns have no literal, so every line would be tried with each.",
+                            "Give this pattern a literal that its lines always have.");
         }
     }
 
@@ -105,16 +115,33 @@ public final class CueCheck {
             }
         });
         if (pull instanceof MarkPull mark && !wiring.slate().getOrDefault(mark.value(), false)) {
-            here.at("value").add(mark.value(), "There is no such number on the slate.", "Make it on the slate first, or choose one that is there.");
+            here.at("value")
+                    .add(
+                            mark.value(),
+                            "There is no such number on the slate.",
+                            "Make it on the slate first, or choose one that is there.");
         }
         if (pull instanceof HandPull hand && !hand.key().isEmpty()) {
-            wiring.cues().stream().filter(other -> !other.id().equals(cue.id()) && other.pulls().stream()
-                    .anyMatch(each -> each instanceof HandPull theirs && theirs.key().equals(hand.key()))).findFirst().ifPresent(other ->
-                    here.at("key").add(hand.key(), "This key already rings " + other.name() + ".", "Choose another, or take it away there."));
+            wiring.cues().stream()
+                    .filter(other -> !other.id().equals(cue.id())
+                            && other.pulls().stream()
+                                    .anyMatch(each -> each instanceof HandPull theirs
+                                            && theirs.key().equals(hand.key())))
+                    .findFirst()
+                    .ifPresent(other -> here.at("key")
+                            .add(
+                                    hand.key(),
+                                    "This key already rings " + other.name() + ".",
+                                    "Choose another, or take it away there."));
         }
         if (pull instanceof CalendarPull calendar) {
-            calendars.faultOf(calendar.rule()).ifPresent(fault -> here.at("rule").add(calendar.rule(),
-                    "The calendar rule cannot be read: " + fault, "Write a rule of RFC 5545 such as FREQ=WEEKLY;BYDAY=MO,TH."));
+            calendars
+                    .faultOf(calendar.rule())
+                    .ifPresent(fault -> here.at("rule")
+                            .add(
+                                    calendar.rule(),
+                                    "The calendar rule cannot be read: " + fault,
+                                    "Write a rule of RFC 5545 such as FREQ=WEEKLY;BYDAY=MO,TH."));
         }
     }
 
@@ -122,7 +149,10 @@ public final class CueCheck {
         String key = key(cue.pulls().get(pull), word);
         for (Cue other : wiring.cues()) {
             if (!other.id().equals(cue.id()) && has(other, key, other.pulls().size())) {
-                here.add(word, word + " already belongs to " + other.name() + ".", "Choose another word, or take it away there.");
+                here.add(
+                        word,
+                        word + " already belongs to " + other.name() + ".",
+                        "Choose another word, or take it away there.");
             }
         }
         if (has(cue, key, pull)) {
@@ -132,8 +162,10 @@ public final class CueCheck {
 
     /** Whether one of the first {@code pulls} pulls of {@code other} has the word with the same pattern behind it. */
     private boolean has(Cue other, String key, int pulls) {
-        return other.pulls().stream().limit(pulls).anyMatch(pull -> pull.chatWords(wiring.house().prefix()).stream()
-                .anyMatch(each -> key(pull, each).equals(key)));
+        return other.pulls().stream()
+                .limit(pulls)
+                .anyMatch(pull -> pull.chatWords(wiring.house().prefix()).stream()
+                        .anyMatch(each -> key(pull, each).equals(key)));
     }
 
     private static String key(Pull pull, String word) {
@@ -158,7 +190,8 @@ public final class CueCheck {
         if (gate instanceof WhoGate who) {
             for (int i = 0; i < who.circles().size(); i++) {
                 String circle = who.circles().get(i);
-                if (wiring.house().circles().stream().noneMatch(each -> each.id().equals(circle))) {
+                if (wiring.house().circles().stream()
+                        .noneMatch(each -> each.id().equals(circle))) {
                     here.at("circles", i).add(circle, "There is no such circle.", "Choose one that is in the house.");
                 }
             }
@@ -175,7 +208,11 @@ public final class CueCheck {
             HeldAnswer answer = cue.whenHeld().get(i);
             Problems here = problems.at("whenHeld", i);
             if (!gates.contains(answer.gate())) {
-                here.at("gate").add(answer.gate(), "This cue has no such gate.", "Choose one of " + new TreeSet<>(gates) + ".");
+                here.at("gate")
+                        .add(
+                                answer.gate(),
+                                "This cue has no such gate.",
+                                "Choose one of " + new TreeSet<>(gates) + ".");
             } else if (!said.add(answer.gate())) {
                 here.at("gate").add(answer.gate(), "There are two answers for one gate.", "Keep one.");
             }
@@ -201,7 +238,11 @@ public final class CueCheck {
 
     private void takes() {
         if (cue.takes().isEmpty() || cue.takes().size() > MOST_TAKES) {
-            problems.at("takes").add(cue.takes().size() + " takes", "A cue has from 1 to " + MOST_TAKES + " takes.", "Keep at least one.");
+            problems.at("takes")
+                    .add(
+                            cue.takes().size() + " takes",
+                            "A cue has from 1 to " + MOST_TAKES + " takes.",
+                            "Keep at least one.");
         }
         Set<String> seen = new HashSet<>();
         int weights = 0;
@@ -209,14 +250,19 @@ public final class CueCheck {
             Take take = cue.takes().get(i);
             Problems here = problems.at("takes", i);
             if (!take.id().matches("[a-z0-9][a-z0-9-]{0,39}") || !seen.add(take.id())) {
-                here.at("id").add(take.id(), "An id has small letters, digits and hyphens, and no two are alike.", "Write another, such as with-sound.");
+                here.at("id")
+                        .add(
+                                take.id(),
+                                "An id has small letters, digits and hyphens, and no two are alike.",
+                                "Write another, such as with-sound.");
             }
             head(take, here);
             weights += take.weight();
             score(take, here.at("score"));
         }
         if (cue.takeRule() == TakeRule.WEIGHT && weights == 0 && !cue.takes().isEmpty()) {
-            problems.at("takes").add(0, "No take has any weight, so none could be drawn.", "Give at least one a weight.");
+            problems.at("takes")
+                    .add(0, "No take has any weight, so none could be drawn.", "Give at least one a weight.");
         }
     }
 
@@ -226,11 +272,18 @@ public final class CueCheck {
         if (!take.when().isEmpty()) {
             Condition.check(here.at("when"), take.when(), scope);
         }
-        boolean asks = take.score().parts().stream().anyMatch(part -> part.manner().ifFails() == Manner.IfFails.OTHER_TAKE);
-        if (take.spare().equals(take.id()) || !take.spare().isEmpty() && cue.take(take.spare()).isEmpty()) {
-            here.at("spare").add(take.spare(), "There is no other take of that name.", "Choose one of the cue's other takes.");
+        boolean asks =
+                take.score().parts().stream().anyMatch(part -> part.manner().ifFails() == Manner.IfFails.OTHER_TAKE);
+        if (take.spare().equals(take.id())
+                || !take.spare().isEmpty() && cue.take(take.spare()).isEmpty()) {
+            here.at("spare")
+                    .add(take.spare(), "There is no other take of that name.", "Choose one of the cue's other takes.");
         } else if (asks && take.spare().isEmpty()) {
-            here.at("spare").add("", "A part asks for another take if it fails, and there is none.", "Choose which one is played then.");
+            here.at("spare")
+                    .add(
+                            "",
+                            "A part asks for another take if it fails, and there is none.",
+                            "Choose which one is played then.");
         }
     }
 

@@ -24,12 +24,23 @@ import org.waxbell.tally.Tally;
  * @param slate      the values of the slate
  * @param looks      looks of cards beside those that ship, or in their place
  */
-public record House(int formatVersion, String prefix, String home, String pointsOne, String pointsMany, boolean hints, List<Circle> circles,
-                    List<String> neighbours, List<SlateValue> slate, List<Look> looks) {
+public record House(
+        int formatVersion,
+        String prefix,
+        String home,
+        String pointsOne,
+        String pointsMany,
+        boolean hints,
+        List<Circle> circles,
+        List<String> neighbours,
+        List<SlateValue> slate,
+        List<Look> looks) {
     /** The version of the document that this program writes. */
     public static final int FORMAT = 3;
     /** A house in which nothing is set. */
-    public static final House PLAIN = new House(FORMAT, "!", "practice", "point", "points", true, List.of(), List.of(), List.of(), List.of());
+    public static final House PLAIN =
+            new House(FORMAT, "!", "practice", "point", "points", true, List.of(), List.of(), List.of(), List.of());
+
     private static final int MOST = 1_000;
 
     public House {
@@ -63,7 +74,8 @@ public record House(int formatVersion, String prefix, String home, String points
     public void check(Problems problems) {
         problems.version(formatVersion, FORMAT);
         if (prefix.length() > 5 || prefix.contains(" ")) {
-            problems.at("prefix").add(prefix, "A prefix is at most 5 characters without spaces.", "Write one such as !.");
+            problems.at("prefix")
+                    .add(prefix, "A prefix is at most 5 characters without spaces.", "Write one such as !.");
         }
         problems.at("home").text(home, 40, "The link");
         problems.at("pointsOne").text(pointsOne, 30, "The name of one point");
@@ -72,8 +84,13 @@ public record House(int formatVersion, String prefix, String home, String points
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < circles.size(); i++) {
             Problems here = problems.at("circles", i);
-            if (!circles.get(i).id().matches("[a-z0-9][a-z0-9-]{0,39}") || !seen.add(circles.get(i).id())) {
-                here.at("id").add(circles.get(i).id(), "An id has small letters, digits and hyphens, and no two are alike.", "Write another, such as dippers.");
+            if (!circles.get(i).id().matches("[a-z0-9][a-z0-9-]{0,39}")
+                    || !seen.add(circles.get(i).id())) {
+                here.at("id")
+                        .add(
+                                circles.get(i).id(),
+                                "An id has small letters, digits and hyphens, and no two are alike.",
+                                "Write another, such as dippers.");
             }
             here.at("name").text(circles.get(i).name(), 40, "The name");
             names(here, "people", circles.get(i).people());
@@ -83,10 +100,17 @@ public record House(int formatVersion, String prefix, String home, String points
         for (int i = 0; i < slate.size(); i++) {
             slate.get(i).check(problems.at("slate", i));
             if (Tally.counts(slate.get(i).id())) {
-                problems.at("slate", i).at("id").add(slate.get(i).id(), "A value of that name is counted by the program itself.", "Choose another name.");
+                problems.at("slate", i)
+                        .at("id")
+                        .add(
+                                slate.get(i).id(),
+                                "A value of that name is counted by the program itself.",
+                                "Choose another name.");
             }
             if (!values.add(slate.get(i).id())) {
-                problems.at("slate", i).at("id").add(slate.get(i).id(), "Another value has that name.", "Give each its own.");
+                problems.at("slate", i)
+                        .at("id")
+                        .add(slate.get(i).id(), "Another value has that name.", "Give each its own.");
             }
         }
     }
@@ -96,7 +120,9 @@ public record House(int formatVersion, String prefix, String home, String points
         for (int i = 0; i < looks.size(); i++) {
             looks.get(i).check(problems.at("looks", i));
             if (!ids.add(looks.get(i).id())) {
-                problems.at("looks", i).at("id").add(looks.get(i).id(), "Another look has that id.", "Give each its own.");
+                problems.at("looks", i)
+                        .at("id")
+                        .add(looks.get(i).id(), "Another look has that id.", "Give each its own.");
             }
         }
     }

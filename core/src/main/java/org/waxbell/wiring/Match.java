@@ -9,5 +9,5 @@ import org.waxbell.cue.FirstLinePull;
  * @param exactness how exactly its pull says so; higher is more exact
  * @param first     the pull by a first line, where nothing else of the cue concerns the event; else null
  */
-public record Match(ReadyCue ready, long exactness, @Nullable FirstLinePull first) {
-}
+public record Match(
+        ReadyCue ready, long exactness, @Nullable FirstLinePull first) {}

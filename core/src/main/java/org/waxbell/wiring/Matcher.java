@@ -29,11 +29,9 @@ public final class Matcher {
     private final List<ReadyCue> cues;
 
     /** A pull that decides by itself what was looked up. */
-    private record Asked<T>(int cue, Match match, Predicate<T> rest) {
-    }
+    private record Asked<T>(int cue, Match match, Predicate<T> rest) {}
 
-    private record First(int cue, Match match, FirstLinePull pull) {
-    }
+    private record First(int cue, Match match, FirstLinePull pull) {}
 
     Matcher(List<ReadyCue> cues, String prefix) {
         this.cues = cues;
@@ -131,7 +129,9 @@ public final class Matcher {
             texts(WordKey.of(line.text()), found);
         }
         for (First first : firsts) {
-            if (!found.containsKey(first.cue()) && first.pull().concerns(line.viewer()) && !spent.spent(first.match(), line)) {
+            if (!found.containsKey(first.cue())
+                    && first.pull().concerns(line.viewer())
+                    && !spent.spent(first.match(), line)) {
                 found.put(first.cue(), first.match());
             }
         }
@@ -144,7 +144,8 @@ public final class Matcher {
     }
 
     boolean hasFirstLine(ChatLine line) {
-        return !firsts.isEmpty() && firsts.stream().anyMatch(first -> first.pull().concerns(line.viewer()));
+        return !firsts.isEmpty()
+                && firsts.stream().anyMatch(first -> first.pull().concerns(line.viewer()));
     }
 
     private void texts(String folded, TreeMap<Integer, Match> found) {
@@ -158,7 +159,8 @@ public final class Matcher {
 
     private static <T> void ask(Asked<T> asked, T what, TreeMap<Integer, Match> found) {
         Match before = found.get(asked.cue());
-        if ((before == null || before.exactness() < asked.match().exactness()) && asked.rest().test(what)) {
+        if ((before == null || before.exactness() < asked.match().exactness())
+                && asked.rest().test(what)) {
             found.put(asked.cue(), asked.match());
         }
     }

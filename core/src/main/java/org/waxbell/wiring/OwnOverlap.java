@@ -12,24 +12,32 @@ import org.waxbell.time.Spans;
 
 /** Finds parts of one score that stand in one another's way: such a score could never start. */
 final class OwnOverlap {
-    private OwnOverlap() {
-    }
+    private OwnOverlap() {}
 
     static void check(Score score, Wiring wiring, Problems problems) {
         List<PlannedPart> plan = ScoreCompiler.plan(score, wiring.shelf(), (purpose, choices) -> longest(choices));
         for (int i = 0; i < plan.size(); i++) {
             String place = plan.get(i).part().place().orElse("");
-            if (!place.isEmpty() && plan.get(i).fromMs() != PlannedPart.OPEN && together(plan, plan.get(i)) > rule(wiring, place).together()) {
-                problems.at("parts", i).at("start").add(Spans.inWords(plan.get(i).fromMs()),
-                        "Other parts of this score stand on the same place at that time.",
-                        "Move it, shorten what is there, or choose another place.");
+            if (!place.isEmpty()
+                    && plan.get(i).fromMs() != PlannedPart.OPEN
+                    && together(plan, plan.get(i)) > rule(wiring, place).together()) {
+                problems.at("parts", i)
+                        .at("start")
+                        .add(
+                                Spans.inWords(plan.get(i).fromMs()),
+                                "Other parts of this score stand on the same place at that time.",
+                                "Move it, shorten what is there, or choose another place.");
             }
         }
     }
 
     private static long together(List<PlannedPart> plan, PlannedPart one) {
-        return plan.stream().filter(each -> each.fromMs() != PlannedPart.OPEN && each.part().place().equals(one.part().place())
-                && each.fromMs() <= one.fromMs() && one.fromMs() < each.toMs()).count();
+        return plan.stream()
+                .filter(each -> each.fromMs() != PlannedPart.OPEN
+                        && each.part().place().equals(one.part().place())
+                        && each.fromMs() <= one.fromMs()
+                        && one.fromMs() < each.toMs())
+                .count();
     }
 
     private static Media longest(List<Media> choices) {

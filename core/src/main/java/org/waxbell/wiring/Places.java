@@ -10,6 +10,7 @@ import org.waxbell.booking.Outlet;
 public final class Places {
     /** What holds for a place that is no more: a ring that began with it goes on by itself. */
     private static final BusyRule GONE = new BusyRule.Share(Integer.MAX_VALUE);
+
     private final Map<String, BusyRule> rules = new HashMap<>();
     private final Map<String, Outlet> outlets = new HashMap<>();
     private final Map<String, String> names = new HashMap<>();

@@ -25,8 +25,17 @@ import org.waxbell.gate.WhoGate;
  * @param price       what it costs, in points, 0 for nothing
  * @param argument    what must stand behind the word, empty text for nothing
  */
-public record PublicWord(List<String> words, String description, String rack, boolean on, Set<Standing> standings, int months, boolean named, long restMs, long price,
-                         String argument) {
+public record PublicWord(
+        List<String> words,
+        String description,
+        String rack,
+        boolean on,
+        Set<Standing> standings,
+        int months,
+        boolean named,
+        long restMs,
+        long price,
+        String argument) {
     static PublicWord of(ReadyCue ready, List<String> words, String rack) {
         Cue cue = ready.cue();
         Set<Standing> standings = new TreeSet<>(List.of(Standing.ANYONE));
@@ -48,7 +57,8 @@ public record PublicWord(List<String> words, String description, String rack, bo
                 argument = wants.inWords();
             }
         }
-        return new PublicWord(words, cue.description(), rack, ready.on(), standings, months, named, rest, price, argument);
+        return new PublicWord(
+                words, cue.description(), rack, ready.on(), standings, months, named, rest, price, argument);
     }
 
     /** Whether somebody of that standing may use it; members with too few months do not count. */

@@ -36,25 +36,55 @@ import org.waxbell.words.Wording;
  * @param price       what a ring costs, in points
  * @param firstLines  its pulls by a first line, whatever else sets it off
  */
-public record ReadyCue(Cue cue, boolean on, List<Check> checks, List<Check> standing, boolean lists, Map<String, Condition> whens, long remembersMs,
-                       boolean remembers, boolean who, boolean standsBack, long price, List<FirstLinePull> firstLines) {
+public record ReadyCue(
+        Cue cue,
+        boolean on,
+        List<Check> checks,
+        List<Check> standing,
+        boolean lists,
+        Map<String, Condition> whens,
+        long remembersMs,
+        boolean remembers,
+        boolean who,
+        boolean standsBack,
+        long price,
+        List<FirstLinePull> firstLines) {
     static ReadyCue of(Cue cue, Rack rack, Scope scope) {
         List<Gate> gates = new ArrayList<>(cue.gates());
         gates.add(new OnGate(cue.on(), rack.id(), rack.on(), rack.name()));
         gates.sort(Comparator.comparingInt(Gate::order));
         long memory = gates.stream().mapToLong(Gate::remembersMs).max().orElse(0);
         Map<String, Condition> whens = new HashMap<>();
-        cue.takes().stream().filter(take -> !take.when().isEmpty()).forEach(take -> whens.put(take.id(), Condition.of(take.when(), scope)));
-        return new ReadyCue(cue, cue.on() && rack.on(), gates.stream().map(gate -> gate.ready(scope)).toList(),
-                gates.stream().filter(Gate::standing).map(gate -> gate.ready(scope)).toList(), lists(cue), Map.copyOf(whens), memory,
-                memory > 0 || gates.stream().anyMatch(Gate::counts), gates.stream().anyMatch(Gate::remembersWho),
-                gates.stream().anyMatch(StandBackGate.class::isInstance), gates.stream().mapToLong(Gate::price).sum(),
-                cue.pulls().stream().filter(FirstLinePull.class::isInstance).map(FirstLinePull.class::cast).toList());
+        cue.takes().stream()
+                .filter(take -> !take.when().isEmpty())
+                .forEach(take -> whens.put(take.id(), Condition.of(take.when(), scope)));
+        return new ReadyCue(
+                cue,
+                cue.on() && rack.on(),
+                gates.stream().map(gate -> gate.ready(scope)).toList(),
+                gates.stream()
+                        .filter(Gate::standing)
+                        .map(gate -> gate.ready(scope))
+                        .toList(),
+                lists(cue),
+                Map.copyOf(whens),
+                memory,
+                memory > 0 || gates.stream().anyMatch(Gate::counts),
+                gates.stream().anyMatch(Gate::remembersWho),
+                gates.stream().anyMatch(StandBackGate.class::isInstance),
+                gates.stream().mapToLong(Gate::price).sum(),
+                cue.pulls().stream()
+                        .filter(FirstLinePull.class::isInstance)
+                        .map(FirstLinePull.class::cast)
+                        .toList());
     }
 
     private static boolean lists(Cue cue) {
-        Stream<String> patterns = Stream.concat(cue.whenHeld().stream().map(HeldAnswer::words),
-                cue.takes().stream().flatMap(take -> take.score().parts().stream()).flatMap(part -> part.patterns().stream()));
+        Stream<String> patterns = Stream.concat(
+                cue.whenHeld().stream().map(HeldAnswer::words),
+                cue.takes().stream()
+                        .flatMap(take -> take.score().parts().stream())
+                        .flatMap(part -> part.patterns().stream()));
         return patterns.anyMatch(pattern -> pattern.contains(CommandList.VALUE)
                 && Wording.uses(pattern).stream().anyMatch(use -> use.name().equals(CommandList.VALUE)));
     }
@@ -85,7 +115,10 @@ public record ReadyCue(Cue cue, boolean on, List<Check> checks, List<Check> stan
      */
     public Optional<Take> take(GateQuery query, Roll roll, String before) {
         if (cue.takeRule() == TakeRule.FIRST) {
-            return cue.takes().stream().filter(take -> take.when().isEmpty() || whens.get(take.id()).test(query::values).holds()).findFirst();
+            return cue.takes().stream()
+                    .filter(take -> take.when().isEmpty()
+                            || whens.get(take.id()).test(query::values).holds())
+                    .findFirst();
         }
         if (cue.takeRule() == TakeRule.TURN) {
             int last = cue.take(before).map(cue.takes()::indexOf).orElse(-1);

@@ -7,8 +7,8 @@ import java.util.TreeMap;
 import org.waxbell.condition.Scope;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
-import org.waxbell.score.Ground;
 import org.waxbell.look.Look;
+import org.waxbell.score.Ground;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
 

@@ -11,20 +11,22 @@ import org.waxbell.port.Calendars;
 
 /** Checks that an edit of racks, stages or the house breaks no cue, and whole wirings before they take the place of others. */
 public final class WiringCheck {
-    private WiringCheck() {
-    }
+    private WiringCheck() {}
 
     /** What would be wrong with cues of {@code after} that were right in {@code before} and are the same there; places are within the whole document. */
     public static List<Problem> broken(Wiring before, Wiring after, Calendars calendars) {
         Map<String, Cue> known = byId(before);
-        boolean sameGround = before.house().equals(after.house()) && before.racks().equals(after.racks()) && before.stages().equals(after.stages());
+        boolean sameGround = before.house().equals(after.house())
+                && before.racks().equals(after.racks())
+                && before.stages().equals(after.stages());
         if (sameGround && byId(after).keySet().containsAll(known.keySet())) {
             return List.of();
         }
         List<Problem> all = new ArrayList<>();
         for (int i = 0; i < after.cues().size(); i++) {
             Cue cue = after.cues().get(i);
-            if (cue.equals(known.get(cue.id())) && CueCheck.check(before, cue, calendars).isEmpty()) {
+            if (cue.equals(known.get(cue.id()))
+                    && CueCheck.check(before, cue, calendars).isEmpty()) {
                 all.addAll(placed("cues[" + i + "]", CueCheck.check(after, cue, calendars)));
             }
         }
@@ -44,7 +46,9 @@ public final class WiringCheck {
         }
         for (int i = 0; i < after.stages().size(); i++) {
             if (!before.stages().contains(after.stages().get(i))) {
-                after.stages().get(i).check(problems.at("stages", i), after.house().inWords(), after.shelf());
+                after.stages()
+                        .get(i)
+                        .check(problems.at("stages", i), after.house().inWords(), after.shelf());
             }
         }
         List<Problem> all = new ArrayList<>(problems.found());
@@ -66,6 +70,12 @@ public final class WiringCheck {
     }
 
     private static List<Problem> placed(String place, List<Problem> problems) {
-        return problems.stream().map(each -> new Problem(each.path().isEmpty() ? place : place + "." + each.path(), each.value(), each.message(), each.remedy())).toList();
+        return problems.stream()
+                .map(each -> new Problem(
+                        each.path().isEmpty() ? place : place + "." + each.path(),
+                        each.value(),
+                        each.message(),
+                        each.remedy()))
+                .toList();
     }
 }

@@ -21,7 +21,8 @@ import org.waxbell.stage.Stage;
  * @param media what lies on the shelf, named and not brought: names, lengths and hashes, so that another installation can tell
  *              whether it has the same
  */
-public record WiringDocument(int formatVersion, House house, List<Rack> racks, List<Stage> stages, List<Cue> cues, List<Media> media) {
+public record WiringDocument(
+        int formatVersion, House house, List<Rack> racks, List<Stage> stages, List<Cue> cues, List<Media> media) {
     /** The version of the document that this program writes; each of its parts has a version of its own. */
     public static final int FORMAT = 1;
 
@@ -34,7 +35,13 @@ public record WiringDocument(int formatVersion, House house, List<Rack> racks, L
 
     /** The document of {@code wiring}. */
     public static WiringDocument of(Wiring wiring) {
-        return new WiringDocument(FORMAT, wiring.house(), wiring.racks(), wiring.stages(), wiring.cues(), wiring.shelf().all());
+        return new WiringDocument(
+                FORMAT,
+                wiring.house(),
+                wiring.racks(),
+                wiring.stages(),
+                wiring.cues(),
+                wiring.shelf().all());
     }
 
     /** The wiring where {@code shelf} is what there is. */
@@ -53,7 +60,9 @@ public record WiringDocument(int formatVersion, House house, List<Rack> racks, L
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < all.size(); i++) {
             if (!seen.add(id.apply(all.get(i)))) {
-                problems.at(list, i).at("id").add(id.apply(all.get(i)), "This id stands here twice.", "Give each its own.");
+                problems.at(list, i)
+                        .at("id")
+                        .add(id.apply(all.get(i)), "This id stands here twice.", "Give each its own.");
             }
         }
     }
@@ -61,11 +70,24 @@ public record WiringDocument(int formatVersion, House house, List<Rack> racks, L
     /** {@code into} with what this one brings: its racks, stages and cues beside or in place of those of the same id, and of the house what is not there yet. */
     public WiringDocument mergedInto(WiringDocument into) {
         House theirs = into.house();
-        House both = new House(theirs.formatVersion(), theirs.prefix(), theirs.home(), theirs.pointsOne(), theirs.pointsMany(), theirs.hints(),
-                added(theirs.circles(), house.circles(), Circle::id), added(theirs.neighbours(), house.neighbours(), name -> name),
-                added(theirs.slate(), house.slate(), value -> value.id()), added(theirs.looks(), house.looks(), look -> look.id()));
-        return new WiringDocument(FORMAT, both, replaced(into.racks(), racks, Rack::id), replaced(into.stages(), stages, Stage::id),
-                replaced(into.cues(), cues, Cue::id), into.media());
+        House both = new House(
+                theirs.formatVersion(),
+                theirs.prefix(),
+                theirs.home(),
+                theirs.pointsOne(),
+                theirs.pointsMany(),
+                theirs.hints(),
+                added(theirs.circles(), house.circles(), Circle::id),
+                added(theirs.neighbours(), house.neighbours(), name -> name),
+                added(theirs.slate(), house.slate(), value -> value.id()),
+                added(theirs.looks(), house.looks(), look -> look.id()));
+        return new WiringDocument(
+                FORMAT,
+                both,
+                replaced(into.racks(), racks, Rack::id),
+                replaced(into.stages(), stages, Stage::id),
+                replaced(into.cues(), cues, Cue::id),
+                into.media());
     }
 
     private static <T> List<T> added(List<T> there, List<T> more, Function<T, String> id) {
@@ -80,7 +102,8 @@ public record WiringDocument(int formatVersion, House house, List<Rack> racks, L
         Map<String, T> coming = new HashMap<>();
         more.forEach(each -> coming.put(id.apply(each), each));
         List<T> all = new ArrayList<>();
-        there.forEach(each -> all.add(Optional.ofNullable(coming.get(id.apply(each))).orElse(each)));
+        there.forEach(
+                each -> all.add(Optional.ofNullable(coming.get(id.apply(each))).orElse(each)));
         return added(all, more, id);
     }
 }

@@ -13,7 +13,8 @@ import org.waxbell.stage.Stage;
  * @param racks racks that are new or other now; likewise stages and cues
  * @param gone  what is no more, as {@code cue/pour-the-taper}
  */
-public record WiringPatch(Optional<House> house, List<Rack> racks, List<Stage> stages, List<Cue> cues, List<String> gone) {
+public record WiringPatch(
+        Optional<House> house, List<Rack> racks, List<Stage> stages, List<Cue> cues, List<String> gone) {
     public WiringPatch {
         racks = List.copyOf(racks);
         stages = List.copyOf(stages);
@@ -24,10 +25,22 @@ public record WiringPatch(Optional<House> house, List<Rack> racks, List<Stage> s
     /** {@code wiring} after the edit; what is new stands behind the others. */
     public Wiring applyTo(Wiring wiring) {
         WiringDocument there = WiringDocument.of(wiring);
-        WiringDocument left = new WiringDocument(there.formatVersion(), there.house(), there.racks().stream().filter(each -> !gone.contains("rack/" + each.id())).toList(),
-                there.stages().stream().filter(each -> !gone.contains("stage/" + each.id())).toList(),
-                there.cues().stream().filter(each -> !gone.contains("cue/" + each.id())).toList(), there.media());
-        Wiring next = new WiringDocument(there.formatVersion(), there.house(), racks, stages, cues, List.of()).mergedInto(left).on(wiring.shelf());
+        WiringDocument left = new WiringDocument(
+                there.formatVersion(),
+                there.house(),
+                there.racks().stream()
+                        .filter(each -> !gone.contains("rack/" + each.id()))
+                        .toList(),
+                there.stages().stream()
+                        .filter(each -> !gone.contains("stage/" + each.id()))
+                        .toList(),
+                there.cues().stream()
+                        .filter(each -> !gone.contains("cue/" + each.id()))
+                        .toList(),
+                there.media());
+        Wiring next = new WiringDocument(there.formatVersion(), there.house(), racks, stages, cues, List.of())
+                .mergedInto(left)
+                .on(wiring.shelf());
         return new Wiring(house.orElse(next.house()), next.racks(), next.cues(), next.stages(), next.shelf());
     }
 }

@@ -26,6 +26,7 @@ public final class Wording {
     public static final String OR = "~";
     /** The case of a {@code select} for a value that is not there. */
     public static final String NONE = "none";
+
     private final List<Function<Map<String, String>, String>> wordings;
 
     private Wording(List<Function<Map<String, String>, String>> wordings) {
@@ -33,8 +34,7 @@ public final class Wording {
     }
 
     /** Why a pattern is refused. @param at place in the pattern, counted from 0 */
-    public record Fault(int at, String message) {
-    }
+    public record Fault(int at, String message) {}
 
     /**
      * A value that a pattern names.
@@ -42,8 +42,7 @@ public final class Wording {
      * @param number  whether it must be a number there
      * @param guarded whether it stands within a {@code select} that has a case for its absence
      */
-    public record Use(String name, boolean number, boolean guarded) {
-    }
+    public record Use(String name, boolean number, boolean guarded) {}
 
     /** The alternatives of a pattern, as they are written. */
     public static List<String> alternatives(String pattern) {
@@ -89,7 +88,8 @@ public final class Wording {
 
     private static boolean isPlain(MessagePattern parsed) {
         for (int i = 0; i < parsed.countParts(); i++) {
-            if (parsed.getPartType(i) == Part.Type.ARG_START && parsed.getPart(i).getArgType() != ArgType.NONE) {
+            if (parsed.getPartType(i) == Part.Type.ARG_START
+                    && parsed.getPart(i).getArgType() != ArgType.NONE) {
                 return false;
             }
         }
@@ -202,7 +202,11 @@ public final class Wording {
             numbers.forEach((name, number) -> {
                 String value = values.getOrDefault(name, selected.contains(name) ? NONE : "");
                 // What should be a number and is none counts as 0: nothing on air may stop for that.
-                typed.put(name, number ? (Object) (value.strip().matches("-?\\d{1,15}") ? Long.parseLong(value.strip()) : 0L) : value);
+                typed.put(
+                        name,
+                        number
+                                ? (Object) (value.strip().matches("-?\\d{1,15}") ? Long.parseLong(value.strip()) : 0L)
+                                : value);
             });
             return format.format(typed, new StringBuffer(), null).toString();
         }

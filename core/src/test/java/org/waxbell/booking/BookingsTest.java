@@ -34,7 +34,8 @@ class BookingsTest {
     void aScoreStartsAsOneWhereAllItsPlacesAreFree() {
         Bookings bookings = bookings(1);
         bookings.book(1, 0, 0, List.of(new Want("main/a", 0, 1_000), new Want("main/b", 3_000, 4_000)));
-        assertThat(bookings.earliest(0, 0, List.of(new Want("main/a", 0, 500), new Want("main/b", 1_500, 2_500)))).isEqualTo(2_500);
+        assertThat(bookings.earliest(0, 0, List.of(new Want("main/a", 0, 500), new Want("main/b", 1_500, 2_500))))
+                .isEqualTo(2_500);
     }
 
     @Test
@@ -58,19 +59,28 @@ class BookingsTest {
 
     @Test
     void atNoMomentDoMoreStandThereThanTheRuleAllows() {
-        qt().withExamples(1_000).forAll(integers().between(1, 3),
-                lists().of(integers().between(0, 9_999)).ofSizeBetween(1, 25)).check((together, numbers) -> {
-            Bookings bookings = bookings(together);
-            List<long[]> taken = new ArrayList<>();
-            for (int i = 0; i < numbers.size(); i++) {
-                long length = 1 + numbers.get(i) % 700;
-                List<Want> wants = List.of(new Want("main/a", numbers.get(i) % 50, numbers.get(i) % 50 + length));
-                long start = bookings.earliest(numbers.get(i) / 10, 0, wants);
-                bookings.book(i, 0, start, wants);
-                taken.add(new long[] {start + wants.get(0).fromMs(), start + wants.get(0).toMs()});
-            }
-            return taken.stream().allMatch(one -> taken.stream()
-                    .filter(each -> each[0] <= one[0] && one[0] < each[1]).count() <= together);
-        });
+        qt().withExamples(1_000)
+                .forAll(
+                        integers().between(1, 3),
+                        lists().of(integers().between(0, 9_999)).ofSizeBetween(1, 25))
+                .check((together, numbers) -> {
+                    Bookings bookings = bookings(together);
+                    List<long[]> taken = new ArrayList<>();
+                    for (int i = 0; i < numbers.size(); i++) {
+                        long length = 1 + numbers.get(i) % 700;
+                        List<Want> wants =
+                                List.of(new Want("main/a", numbers.get(i) % 50, numbers.get(i) % 50 + length));
+                        long start = bookings.earliest(numbers.get(i) / 10, 0, wants);
+                        bookings.book(i, 0, start, wants);
+                        taken.add(new long[] {
+                            start + wants.get(0).fromMs(), start + wants.get(0).toMs()
+                        });
+                    }
+                    return taken.stream()
+                            .allMatch(one -> taken.stream()
+                                            .filter(each -> each[0] <= one[0] && one[0] < each[1])
+                                            .count()
+                                    <= together);
+                });
     }
 }

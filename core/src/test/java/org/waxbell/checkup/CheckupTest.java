@@ -65,7 +65,8 @@ class CheckupTest {
     }
 
     private static Cue gift(String words) {
-        return Samples.pulledBy(cue("gift", List.of(), Samples.says("r", NOW, words)), new EventPull("gift", Map.of(), Map.of()));
+        return Samples.pulledBy(
+                cue("gift", List.of(), Samples.says("r", NOW, words)), new EventPull("gift", Map.of(), Map.of()));
     }
 
     private static Cue says(String words) {
@@ -73,58 +74,136 @@ class CheckupTest {
     }
 
     private static Wiring stage(int x) {
-        return new Wiring(Samples.house(), List.of(Samples.BENCH), List.of(), List.of(Stage.plain("main", "Main", 1280, 720,
-                List.of(Spot.plain("s", "Spot", x, 0, 400, 100, new BusyRule.Share(2))), List.of())), Samples.SHELF);
+        return new Wiring(
+                Samples.house(),
+                List.of(Samples.BENCH),
+                List.of(),
+                List.of(Stage.plain(
+                        "main",
+                        "Main",
+                        1280,
+                        720,
+                        List.of(Spot.plain("s", "Spot", x, 0, 400, 100, new BusyRule.Share(2))),
+                        List.of())),
+                Samples.SHELF);
     }
 
     static Stream<Arguments> faults() {
         Cue any = cue("pour", List.of(), Samples.reply("r", NOW));
-        Cue exact = Samples.pulledBy(cue("exact", List.of(), Samples.reply("r", NOW)), new ChatWordPull(List.of("!pour"), false, "\\d+"));
+        Cue exact = Samples.pulledBy(
+                cue("exact", List.of(), Samples.reply("r", NOW)), new ChatWordPull(List.of("!pour"), false, "\\d+"));
         Cue a = Samples.pulledBy(cue("a", List.of(), Samples.reply("r", NOW)), new CuePull("b", false));
         Cue b = Samples.pulledBy(cue("b", List.of(), Samples.reply("r", NOW)), new CuePull("a", true));
         Cue priced = cue("priced", List.of(new PriceGate(5)), Samples.reply("r", NOW));
         Cue gives = cue("gives", List.of(), new PointsPart("p", NOW, 5, Manner.PLAIN));
         Gate needs = new ArgumentGate(ArgumentGate.Wants.NUMBER, 1, 9, List.of(), false, "");
         return Stream.of(
-                Arguments.of("open-switch", of(cue("cut", List.of(), scene(false, "Kettle"))), of(cue("cut", List.of(MODS), scene(false, "Kettle")))),
-                Arguments.of("word-twice", of(any, exact), of(Samples.cue("pour", List.of("!pour"), List.of(new StandBackGate()), Samples.reply("r", NOW)), exact)),
+                Arguments.of(
+                        "open-switch",
+                        of(cue("cut", List.of(), scene(false, "Kettle"))),
+                        of(cue("cut", List.of(MODS), scene(false, "Kettle")))),
+                Arguments.of(
+                        "word-twice",
+                        of(any, exact),
+                        of(
+                                Samples.cue(
+                                        "pour",
+                                        List.of("!pour"),
+                                        List.of(new StandBackGate()),
+                                        Samples.reply("r", NOW)),
+                                exact)),
                 Arguments.of("never-rings", of(priced), of(priced, gives)),
                 Arguments.of("never-rings", of(b), of(Samples.pulledBy(a, ChatWordPull.of("!a")), b)),
-                Arguments.of("nobody-there", of(Samples.pulledBy(gives, new HandPull("Give", ""))), of(Samples.pulledBy(gives, new HandPull("Give", ""), ChatWordPull.of("!give")))),
-                Arguments.of("nobody-there", of(Samples.pulledBy(cue("w", List.of(), new SlatePart("s", NOW, "wish", SlatePart.Act.SET, "x", Manner.PLAIN)), new HandPull("W", ""))),
-                        of(Samples.pulledBy(cue("w", List.of(), new SlatePart("s", NOW, "pours", SlatePart.Act.SET, "1", Manner.PLAIN)), new HandPull("W", "")))),
+                Arguments.of(
+                        "nobody-there",
+                        of(Samples.pulledBy(gives, new HandPull("Give", ""))),
+                        of(Samples.pulledBy(gives, new HandPull("Give", ""), ChatWordPull.of("!give")))),
+                Arguments.of(
+                        "nobody-there",
+                        of(Samples.pulledBy(
+                                cue(
+                                        "w",
+                                        List.of(),
+                                        new SlatePart("s", NOW, "wish", SlatePart.Act.SET, "x", Manner.PLAIN)),
+                                new HandPull("W", ""))),
+                        of(Samples.pulledBy(
+                                cue(
+                                        "w",
+                                        List.of(),
+                                        new SlatePart("s", NOW, "pours", SlatePart.Act.SET, "1", Manner.PLAIN)),
+                                new HandPull("W", "")))),
                 Arguments.of("cue-circle", of(a, b), of(Samples.pulledBy(a, ChatWordPull.of("!a")), b)),
-                Arguments.of("missing-media", of(cue("s", List.of(REST), sound("gone.wav"))), of(cue("s", List.of(REST), sound("pour-1.wav")))),
+                Arguments.of(
+                        "missing-media",
+                        of(cue("s", List.of(REST), sound("gone.wav"))),
+                        of(cue("s", List.of(REST), sound("pour-1.wav")))),
                 Arguments.of("unknown-values", of(says("{slateWicks} wicks")), of(says("{slatePours} and {viewer}"))),
-                Arguments.of("no-link", of(cue("lamp", List.of(MODS), lamp())), of(cue("cut", List.of(MODS), scene(false, "Kettle")))),
-                Arguments.of("secret-in-words", of(says("the password: candle")), of(says("ask for the password at the door"))),
-                Arguments.of("secret-in-words", of(says("9f86d081884c7d659a2feaa0c55ad015a3bf4f1b2b0b822cd15d6c15b0f00a08")), of(says("see wax.example/tapers"))),
-                Arguments.of("loud-without-rest", of(cue("s", List.of(), sound(""))), of(cue("s", List.of(REST), sound("")))),
-                Arguments.of("pause-for-rest", of(cue("p", List.of(), Samples.reply("r", new Anchor.At(5_000)))), of(cue("p", List.of(), Samples.reply("r", new Anchor.At(500))))),
-                Arguments.of("overbooked-spot", of(cue("c", List.of(new CooldownGate(2_000, 0)), Samples.card("card", NOW, 5_000))),
+                Arguments.of(
+                        "no-link",
+                        of(cue("lamp", List.of(MODS), lamp())),
+                        of(cue("cut", List.of(MODS), scene(false, "Kettle")))),
+                Arguments.of(
+                        "secret-in-words",
+                        of(says("the password: candle")),
+                        of(says("ask for the password at the door"))),
+                Arguments.of(
+                        "secret-in-words",
+                        of(says("9f86d081884c7d659a2feaa0c55ad015a3bf4f1b2b0b822cd15d6c15b0f00a08")),
+                        of(says("see wax.example/tapers"))),
+                Arguments.of(
+                        "loud-without-rest",
+                        of(cue("s", List.of(), sound(""))),
+                        of(cue("s", List.of(REST), sound("")))),
+                Arguments.of(
+                        "pause-for-rest",
+                        of(cue("p", List.of(), Samples.reply("r", new Anchor.At(5_000)))),
+                        of(cue("p", List.of(), Samples.reply("r", new Anchor.At(500))))),
+                Arguments.of(
+                        "overbooked-spot",
+                        of(cue("c", List.of(new CooldownGate(2_000, 0)), Samples.card("card", NOW, 5_000))),
                         of(cue("c", List.of(new CooldownGate(6_000, 0)), Samples.card("card", NOW, 5_000)))),
-                Arguments.of("card-too-short", of(cue("c", List.of(), Samples.card("card", NOW, 1_200))), of(cue("c", List.of(), Samples.card("card", NOW, 3_000)))),
+                Arguments.of(
+                        "card-too-short",
+                        of(cue("c", List.of(), Samples.card("card", NOW, 1_200))),
+                        of(cue("c", List.of(), Samples.card("card", NOW, 3_000)))),
                 Arguments.of("beyond-stage", stage(1_000), stage(880)),
-                Arguments.of("stays-for-good", of(cue("cut", List.of(MODS), scene(true, "Kettle"))),
-                        of(cue("cut", List.of(MODS), scene(true, "Kettle")), cue("back", List.of(MODS), scene(true, "Bench")))),
-                Arguments.of("count-without-plural", of(gift("thanks for {giftCount} sprig")), of(gift("thanks for {giftCount, plural, one {# sprig} other {# sprigs}}"))),
-                Arguments.of("silent-refusal", of(cue("n", List.of(needs), Samples.reply("r", NOW))),
-                        of(Samples.saying(cue("n", List.of(needs), Samples.reply("r", NOW)), new HeldAnswer("argument", "{reason}")))));
+                Arguments.of(
+                        "stays-for-good",
+                        of(cue("cut", List.of(MODS), scene(true, "Kettle"))),
+                        of(
+                                cue("cut", List.of(MODS), scene(true, "Kettle")),
+                                cue("back", List.of(MODS), scene(true, "Bench")))),
+                Arguments.of(
+                        "count-without-plural",
+                        of(gift("thanks for {giftCount} sprig")),
+                        of(gift("thanks for {giftCount, plural, one {# sprig} other {# sprigs}}"))),
+                Arguments.of(
+                        "silent-refusal",
+                        of(cue("n", List.of(needs), Samples.reply("r", NOW))),
+                        of(Samples.saying(
+                                cue("n", List.of(needs), Samples.reply("r", NOW)),
+                                new HeldAnswer("argument", "{reason}")))));
     }
 
     @ParameterizedTest
     @MethodSource("faults")
     void itIsFoundWhereItIsAndNowhereElse(String rule, Wiring bad, Wiring good) {
-        assertThat(Checkup.of(bad)).filteredOn(each -> each.rule().equals(rule)).isNotEmpty().allSatisfy(remark -> {
-            assertThat(remark.message()).endsWith(".");
-            assertThat(remark.remedy()).endsWith(".");
-        });
-        assertThat(Checkup.of(good)).filteredOn(each -> each.rule().equals(rule)).isEmpty();
+        assertThat(Checkup.of(bad))
+                .filteredOn(each -> each.rule().equals(rule))
+                .isNotEmpty()
+                .allSatisfy(remark -> {
+                    assertThat(remark.message()).endsWith(".");
+                    assertThat(remark.remedy()).endsWith(".");
+                });
+        assertThat(Checkup.of(good))
+                .filteredOn(each -> each.rule().equals(rule))
+                .isEmpty();
     }
 
     @Test
     void everyRuleIsTriedHere() {
-        assertThat(faults().map(each -> each.get()[0]).distinct().toList()).containsExactlyInAnyOrderElementsOf(new ArrayList<Object>(Checkup.rules()));
+        assertThat(faults().map(each -> each.get()[0]).distinct().toList())
+                .containsExactlyInAnyOrderElementsOf(new ArrayList<Object>(Checkup.rules()));
         assertThat(Checkup.rules()).hasSizeGreaterThanOrEqualTo(14).doesNotHaveDuplicates();
     }
 
@@ -133,9 +212,13 @@ class CheckupTest {
     void aMendTakesTheFaultAwayAndMaySaveAsItIs(String rule, Wiring bad, Wiring good) {
         for (Remark remark : Checkup.of(bad)) {
             remark.mended().ifPresent(mended -> {
-                List<Cue> cues = bad.cues().stream().map(each -> each.id().equals(mended.id()) ? mended : each).toList();
+                List<Cue> cues = bad.cues().stream()
+                        .map(each -> each.id().equals(mended.id()) ? mended : each)
+                        .toList();
                 Wiring after = new Wiring(bad.house(), bad.racks(), cues, bad.stages(), bad.shelf());
-                assertThat(Checkup.of(after)).noneMatch(each -> each.rule().equals(remark.rule()) && each.cueId().equals(remark.cueId()));
+                assertThat(Checkup.of(after))
+                        .noneMatch(each -> each.rule().equals(remark.rule())
+                                && each.cueId().equals(remark.cueId()));
                 assertThat(CueCheck.check(after, mended, Calendars.NONE)).isEmpty();
             });
         }
@@ -149,17 +232,37 @@ class CheckupTest {
         Cue c = Samples.pulledBy(cue("c", List.of(), Samples.reply("r", NOW)), new CuePull("b", false));
         Cue aside = Samples.pulledBy(cue("aside", List.of(), Samples.reply("r", NOW)), new CuePull("a", false));
         Cue itself = Samples.pulledBy(cue("itself", List.of(), Samples.reply("r", NOW)), new CuePull("itself", false));
-        assertThat(Checkup.of(of(aside, a, b, c, itself)).stream().filter(each -> each.rule().equals("cue-circle")).map(each -> each.cueId() + ": " + each.message()))
-                .containsExactly("a: It sets itself off by way of " + b.name() + ", " + c.name() + ".", "b: It sets itself off by way of " + c.name() + ", " + a.name() + ".",
-                        "c: It sets itself off by way of " + a.name() + ", " + b.name() + ".", "itself: It sets itself off.");
+        assertThat(Checkup.of(of(aside, a, b, c, itself)).stream()
+                        .filter(each -> each.rule().equals("cue-circle"))
+                        .map(each -> each.cueId() + ": " + each.message()))
+                .containsExactly(
+                        "a: It sets itself off by way of " + b.name() + ", " + c.name() + ".",
+                        "b: It sets itself off by way of " + c.name() + ", " + a.name() + ".",
+                        "c: It sets itself off by way of " + a.name() + ", " + b.name() + ".",
+                        "itself: It sets itself off.");
     }
 
     @Test
     void theGravestComeFirstAndWhatIsOffIsLeftAlone() {
-        Cue off = new Cue(4, "off", "Off", "", true, "bench", false, List.of(ChatWordPull.of("!off")), List.of(), List.of(), cue("x", List.of(), sound("gone.wav")).takes(),
-                cue("x", List.of(), lamp()).takeRule(), Samples.pour().urgency(), 1_000);
+        Cue off = new Cue(
+                4,
+                "off",
+                "Off",
+                "",
+                true,
+                "bench",
+                false,
+                List.of(ChatWordPull.of("!off")),
+                List.of(),
+                List.of(),
+                cue("x", List.of(), sound("gone.wav")).takes(),
+                cue("x", List.of(), lamp()).takeRule(),
+                Samples.pour().urgency(),
+                1_000);
         assertThat(Checkup.of(of(off))).isEmpty();
-        assertThat(Checkup.of(of(cue("s", List.of(), sound("gone.wav"), Samples.card("card", NOW, 1_200))))).extracting(Remark::severity)
-                .isSorted().contains(Remark.Severity.GRAVE, Remark.Severity.DOUBTFUL);
+        assertThat(Checkup.of(of(cue("s", List.of(), sound("gone.wav"), Samples.card("card", NOW, 1_200)))))
+                .extracting(Remark::severity)
+                .isSorted()
+                .contains(Remark.Severity.GRAVE, Remark.Severity.DOUBTFUL);
     }
 }

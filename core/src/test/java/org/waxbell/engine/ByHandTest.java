@@ -45,18 +45,28 @@ class ByHandTest {
 
     @Test
     void aTriedCueAsksItsGatesAndNoOtherCueHearsOfIt() {
-        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(new CooldownGate(9_000, 0)), Samples.reply("r", NOW)),
+        Engine engine = engine(
+                Samples.cue("t", List.of("!t"), List.of(new CooldownGate(9_000, 0)), Samples.reply("r", NOW)),
                 Samples.cue("other", List.of("!pour"), List.of(), Samples.reply("r", NOW)));
         assertThat(only(engine.accept(T0, tried("!pour", false))).sentence()).isEqualTo("rang T");
-        assertThat(only(engine.accept(T0 + 1_000, tried("!pour", false))).sentence()).isEqualTo("held T · resting, 8 s to go");
+        assertThat(only(engine.accept(T0 + 1_000, tried("!pour", false))).sentence())
+                .isEqualTo("held T · resting, 8 s to go");
     }
 
     @Test
     void pastItsGatesItCostsNothingAndNoCooldownCountsIt() {
-        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(new WhoGate(Set.of(Standing.HOST), 0, List.of(), List.of(), List.of()),
-                new CooldownGate(60_000, 0), new PriceGate(500)), Samples.reply("r", NOW)));
+        Engine engine = engine(Samples.cue(
+                "t",
+                List.of("!t"),
+                List.of(
+                        new WhoGate(Set.of(Standing.HOST), 0, List.of(), List.of(), List.of()),
+                        new CooldownGate(60_000, 0),
+                        new PriceGate(500)),
+                Samples.reply("r", NOW)));
         Outcome first = engine.accept(T0, tried("!t", true));
-        assertThat(only(first).gates()).singleElement().satisfies(gate -> assertThat(gate.reason()).isEqualTo("past its gates, by hand"));
+        assertThat(only(first).gates())
+                .singleElement()
+                .satisfies(gate -> assertThat(gate.reason()).isEqualTo("past its gates, by hand"));
         assertThat(first.directives()).hasAtLeastOneElementOfType(SayInChat.class);
         assertThat(only(engine.accept(T0 + 10, tried("!t", true))).held()).isFalse();
         assertThat(engine.save().lets()).isEmpty();
@@ -66,14 +76,17 @@ class ByHandTest {
     @Test
     void aCueThatIsGoneIsSaidAndACauseIsNeverWrappedTwice() {
         Engine engine = engine();
-        assertThat(engine.accept(T0, tried("!t", true)).decisions()).singleElement().satisfies(each -> assertThat(each.sentence()).isEqualTo("there is no such cue any more"));
+        assertThat(engine.accept(T0, tried("!t", true)).decisions())
+                .singleElement()
+                .satisfies(each -> assertThat(each.sentence()).isEqualTo("there is no such cue any more"));
         Tried twice = new Tried("t", "T", false, new CueRang("x", "X", true, Samples.line(Samples.INES, "!t")));
         assertThat(new Tried("t", "T", true, twice).cause()).isEqualTo(Samples.line(Samples.INES, "!t"));
     }
 
     @Test
     void whatPlaysIsEndedOnItsStageAndWhatItSwitchedIsPutBack() {
-        SwitchPart away = new SwitchPart("away", NOW, 9_000, new Target(Target.Kind.RACK, "bench"), "off", false, Manner.PLAIN);
+        SwitchPart away =
+                new SwitchPart("away", NOW, 9_000, new Target(Target.Kind.RACK, "bench"), "off", false, Manner.PLAIN);
         Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), Samples.card("card", NOW, 9_000), away));
         long ring = only(engine.accept(T0, Samples.line(Samples.INES, "!t"))).ring();
         engine.wake(T0 + 500);
@@ -81,35 +94,50 @@ class ByHandTest {
         assertThat(stopped.directives()).hasAtLeastOneElementOfType(EndPart.class);
         assertThat(stopped.decisions().get(0).sentence()).isEqualTo("ended T by hand");
         assertThat(engine.save().rings()).isEmpty();
-        assertThat(only(engine.accept(T0 + 1_100, Samples.line(Samples.INES, "!t"))).sentence()).isEqualTo("rang T");
+        assertThat(only(engine.accept(T0 + 1_100, Samples.line(Samples.INES, "!t")))
+                        .sentence())
+                .isEqualTo("rang T");
         assertThat(engine.stop(T0 + 1_200, 99).decisions().get(0).sentence()).isEqualTo("it is over already");
     }
 
     @Test
     void whatWaitsIsSkippedGivesItsCooldownBackAndLetsTheNextMoveUp() {
-        Engine engine = engine(Samples.cue("a", List.of("!a"), List.of(), Samples.card("card", NOW, 6_000)),
+        Engine engine = engine(
+                Samples.cue("a", List.of("!a"), List.of(), Samples.card("card", NOW, 6_000)),
                 Samples.cue("t", List.of("!t"), List.of(new CooldownGate(60_000, 0)), Samples.card("card", NOW, 6_000)),
                 Samples.cue("c", List.of("!c"), List.of(), Samples.card("card", NOW, 6_000)));
         engine.accept(T0, Samples.line(Samples.INES, "!a"));
-        long waits = only(engine.accept(T0 + 10, Samples.line(Samples.INES, "!t"))).ring();
-        long behind = only(engine.accept(T0 + 20, Samples.line(Samples.INES, "!c"))).ring();
+        long waits =
+                only(engine.accept(T0 + 10, Samples.line(Samples.INES, "!t"))).ring();
+        long behind =
+                only(engine.accept(T0 + 20, Samples.line(Samples.INES, "!c"))).ring();
         long before = start(engine, behind);
         assertThat(engine.stop(T0 + 30, waits).decisions().get(0).sentence()).isEqualTo("skipped T by hand");
         assertThat(start(engine, behind)).isEqualTo(before - 6_000);
-        assertThat(only(engine.accept(T0 + 40, Samples.line(Samples.INES, "!t"))).sentence()).startsWith("rang T");
+        assertThat(only(engine.accept(T0 + 40, Samples.line(Samples.INES, "!t")))
+                        .sentence())
+                .startsWith("rang T");
     }
 
     private static long start(Engine engine, long ring) {
-        return engine.save().rings().stream().filter(each -> each.number() == ring).findFirst().orElseThrow().start();
+        return engine.save().rings().stream()
+                .filter(each -> each.number() == ring)
+                .findFirst()
+                .orElseThrow()
+                .start();
     }
 
     @Test
     void whatAPersonWritesOnTheSlateRingsTheCueThatWaitsForItsMark() {
-        Cue mark = Samples.pulledBy(Samples.cue("m", List.of(), List.of(), Samples.reply("r", NOW)), new MarkPull("pours", 10, true));
+        Cue mark = Samples.pulledBy(
+                Samples.cue("m", List.of(), List.of(), Samples.reply("r", NOW)), new MarkPull("pours", 10, true));
         Engine engine = engine(mark);
         Outcome written = engine.accept(T0, new HouseEvent.SlateWritten("pours", "", "12"));
         assertThat(written.decisions()).extracting(each -> each.sentence()).containsExactly("noted", "rang M");
-        assertThat(engine.accept(T0 + 1, new HouseEvent.SlateWritten("pours", "practice:wickerby", "3")).decisions().get(0).sentence())
+        assertThat(engine.accept(T0 + 1, new HouseEvent.SlateWritten("pours", "practice:wickerby", "3"))
+                        .decisions()
+                        .get(0)
+                        .sentence())
                 .isEqualTo("nothing of that name is on the slate");
     }
 }

@@ -28,11 +28,24 @@ class EnginePropertiesTest {
     private static final int TRIES = 1_000;
     private static final Cue[] CUES = {
         Samples.cue("short", List.of("!short"), List.of(), Samples.card("card", new Anchor.At(0), 700)),
-        Samples.cue("long", List.of("!long"), List.of(new CooldownGate(300, 0)), Samples.card("card", new Anchor.At(200), 2_500)),
-        Samples.cue("both", List.of("!both"), List.of(new CooldownGate(0, 900)), Samples.card("card", new Anchor.At(0), 900),
-                Samples.card("second", new Anchor.After("card", 100), 800, "corner"), Samples.reply("r", new Anchor.After("second", 0))),
+        Samples.cue(
+                "long",
+                List.of("!long"),
+                List.of(new CooldownGate(300, 0)),
+                Samples.card("card", new Anchor.At(200), 2_500)),
+        Samples.cue(
+                "both",
+                List.of("!both"),
+                List.of(new CooldownGate(0, 900)),
+                Samples.card("card", new Anchor.At(0), 900),
+                Samples.card("second", new Anchor.After("card", 100), 800, "corner"),
+                Samples.reply("r", new Anchor.After("second", 0))),
         Samples.cue("gift", List.of("!gift"), List.of(), Urgency.URGENT, Samples.card("card", new Anchor.At(0), 1_200)),
-        Samples.cue("mods", List.of("!mods"), List.of(Samples.only(Standing.MODERATOR)), Samples.card("card", new Anchor.At(0), 500)),
+        Samples.cue(
+                "mods",
+                List.of("!mods"),
+                List.of(Samples.only(Standing.MODERATOR)),
+                Samples.card("card", new Anchor.At(0), 500)),
     };
     private static final Map<String, Urgency> URGENCY = Map.of("gift", Urgency.URGENT);
 
@@ -67,7 +80,10 @@ class EnginePropertiesTest {
         }
 
         List<ShowCard> cards() {
-            return told.stream().filter(ShowCard.class::isInstance).map(ShowCard.class::cast).toList();
+            return told.stream()
+                    .filter(ShowCard.class::isInstance)
+                    .map(ShowCard.class::cast)
+                    .toList();
         }
     }
 
@@ -75,8 +91,10 @@ class EnginePropertiesTest {
     void noTwoCardsStandOnOneSpotThatTakesOne() {
         qt().withExamples(TRIES).forAll(evenings()).check(numbers -> {
             Map<String, Long> until = new HashMap<>();
-            List<ShowCard> cards = new Evening().play(numbers).cards().stream()
-                    .sorted((one, other) -> Long.compare(one.meantFor(), other.meantFor())).toList();
+            List<ShowCard> cards = new Evening()
+                    .play(numbers).cards().stream()
+                            .sorted((one, other) -> Long.compare(one.meantFor(), other.meantFor()))
+                            .toList();
             for (ShowCard card : cards) {
                 if (card.meantFor() < until.getOrDefault(card.spot(), 0L)) {
                     return false;
@@ -107,8 +125,13 @@ class EnginePropertiesTest {
 
     @Test
     void nobodyWaitsLongerThanTheSpotAllowsAndEveryRingComesToAnEnd() {
-        qt().withExamples(TRIES).forAll(evenings()).check(numbers -> new Evening().play(numbers).rings.values().stream()
-                .allMatch(ring -> !ring.state().isActive() && (ring.state() != RingState.ENDED || ring.start() - ring.arrived() <= 20_000 + 60)));
+        qt().withExamples(TRIES)
+                .forAll(evenings())
+                .check(numbers -> new Evening()
+                        .play(numbers).rings.values().stream()
+                                .allMatch(ring -> !ring.state().isActive()
+                                        && (ring.state() != RingState.ENDED
+                                                || ring.start() - ring.arrived() <= 20_000 + 60)));
     }
 
     @Test
@@ -118,8 +141,12 @@ class EnginePropertiesTest {
             EngineState before = evening.engine.save();
             Outcome held = evening.engine.accept(evening.at + 600_000, line(Samples.viewer("nobody"), "!mods"));
             EngineState after = evening.engine.save();
-            return held.changes().isEmpty() && held.directives().isEmpty() && after.rings().equals(before.rings())
-                    && after.lets().equals(before.lets()) && after.drawn().equals(before.drawn()) && after.nextRing() == before.nextRing();
+            return held.changes().isEmpty()
+                    && held.directives().isEmpty()
+                    && after.rings().equals(before.rings())
+                    && after.lets().equals(before.lets())
+                    && after.drawn().equals(before.drawn())
+                    && after.nextRing() == before.nextRing();
         });
     }
 
@@ -127,8 +154,12 @@ class EnginePropertiesTest {
     void everyPartIsToldOnceAheadOfItsMomentOrNeverLate() {
         qt().withExamples(TRIES).forAll(evenings()).check(numbers -> {
             Evening evening = new Evening().play(numbers);
-            long different = evening.told.stream().map(Directive::partRun).distinct().count();
-            long expected = evening.rings.values().stream().filter(ring -> ring.state() == RingState.ENDED).mapToLong(ring -> ring.parts().size()).sum();
+            long different =
+                    evening.told.stream().map(Directive::partRun).distinct().count();
+            long expected = evening.rings.values().stream()
+                    .filter(ring -> ring.state() == RingState.ENDED)
+                    .mapToLong(ring -> ring.parts().size())
+                    .sum();
             return different == evening.told.size() && different == expected;
         });
     }
@@ -142,7 +173,8 @@ class EnginePropertiesTest {
                 evening.keep(evening.engine.accept(evening.at, line(Samples.WICKERBY, "!" + CUES[number % 5].id())));
             }
             evening.keep(evening.engine.hush(evening.at));
-            return evening.engine.nextWake() == Long.MAX_VALUE && evening.engine.save().rings().isEmpty()
+            return evening.engine.nextWake() == Long.MAX_VALUE
+                    && evening.engine.save().rings().isEmpty()
                     && evening.engine.wake(evening.at + 600_000).isEmpty();
         });
     }

@@ -30,33 +30,82 @@ import org.waxbell.wiring.Wiring;
 
 /** Situations that a broadcaster meets, each a script of {@link ScriptPlayer} and the journal that was read and found right. */
 class GoldenEveningTest {
-    private static Cue cue(String id, Urgency urgency, Pull pull, List<Gate> gates, List<HeldAnswer> held, Part... parts) {
+    private static Cue cue(
+            String id, Urgency urgency, Pull pull, List<Gate> gates, List<HeldAnswer> held, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1);
-        return new Cue(4, id, name, "", true, "bench", true, List.of(pull), gates, held, List.of(Take.only(new Score(List.of(parts)))), TakeRule.FIRST, urgency,
+        return new Cue(
+                4,
+                id,
+                name,
+                "",
+                true,
+                "bench",
+                true,
+                List.of(pull),
+                gates,
+                held,
+                List.of(Take.only(new Score(List.of(parts)))),
+                TakeRule.FIRST,
+                urgency,
                 60_000);
     }
 
     private static CueBook book(BusyRule rule, boolean rackOn) {
         Pull gift = new EventPull("gift", Map.of("giftWorth", 50L), Map.of());
         Cue[] cues = {
-            cue("pour", Urgency.USUAL, ChatWordPull.of("!pour"), List.of(new CooldownGate(5_000, 0)),
-                    List.of(new HeldAnswer("cooldown", "{viewer}: {reason}")), Samples.card("card", new Anchor.At(0), 3_000),
+            cue(
+                    "pour",
+                    Urgency.USUAL,
+                    ChatWordPull.of("!pour"),
+                    List.of(new CooldownGate(5_000, 0)),
+                    List.of(new HeldAnswer("cooldown", "{viewer}: {reason}")),
+                    Samples.card("card", new Anchor.At(0), 3_000),
                     Samples.reply("thanks", new Anchor.After("card", 0))),
-            cue("wave", Urgency.USUAL, ChatWordPull.of("!wave"), List.of(), List.of(), Samples.card("card", new Anchor.At(0), 2_000)),
+            cue(
+                    "wave",
+                    Urgency.USUAL,
+                    ChatWordPull.of("!wave"),
+                    List.of(),
+                    List.of(),
+                    Samples.card("card", new Anchor.At(0), 2_000)),
             cue("gift", Urgency.URGENT, gift, List.of(), List.of(), Samples.card("card", new Anchor.At(0), 4_000)),
-            cue("greet", Urgency.CALM, new PhrasePull(List.of("good evening"), true), List.of(new CooldownGate(0, 60_000)), List.of(),
+            cue(
+                    "greet",
+                    Urgency.CALM,
+                    new PhrasePull(List.of("good evening"), true),
+                    List.of(new CooldownGate(0, 60_000)),
+                    List.of(),
                     Samples.reply("hello", new Anchor.At(0))),
         };
-        return new CueBook(new Wiring(House.PLAIN, List.of(new Rack(1, "bench", "At the bench", rackOn)), List.of(cues), List.of(Samples.stage(rule)), Samples.SHELF));
+        return new CueBook(new Wiring(
+                House.PLAIN,
+                List.of(new Rack(1, "bench", "At the bench", rackOn)),
+                List.of(cues),
+                List.of(Samples.stage(rule)),
+                Samples.SHELF));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"flood-of-one-word", "two-gifts-at-once", "urgent-among-waiting", "hush-in-mid-score", "rack-off-while-it-runs",
-        "restart-in-mid-card", "restart-among-waiting", "a-page-that-fails", "taken-over", "given-way", "greeted-once"})
+    @ValueSource(
+            strings = {
+                "flood-of-one-word",
+                "two-gifts-at-once",
+                "urgent-among-waiting",
+                "hush-in-mid-score",
+                "rack-off-while-it-runs",
+                "restart-in-mid-card",
+                "restart-among-waiting",
+                "a-page-that-fails",
+                "taken-over",
+                "given-way",
+                "greeted-once"
+            })
     void goesAsWritten(String name) throws IOException {
         String journal = ScriptPlayer.read(name + ".journal").stripTrailing();
-        assertThat(new ScriptPlayer(GoldenEveningTest::book, false).play(ScriptPlayer.read(name + ".script"))).isEqualToIgnoringNewLines(journal);
-        assertThat(new ScriptPlayer(GoldenEveningTest::book, true).play(ScriptPlayer.read(name + ".script"))).as("saved and restored before every line")
+        assertThat(new ScriptPlayer(GoldenEveningTest::book, false).play(ScriptPlayer.read(name + ".script")))
+                .isEqualToIgnoringNewLines(journal);
+        assertThat(new ScriptPlayer(GoldenEveningTest::book, true).play(ScriptPlayer.read(name + ".script")))
+                .as("saved and restored before every line")
                 .isEqualToIgnoringNewLines(journal);
     }
 }

@@ -22,9 +22,15 @@ import org.waxbell.score.Anchor;
 /** Replays a file of lines and compares the whole journal with the one that was read and found right. */
 class GoldenScriptTest {
     private final List<String> journal = new ArrayList<>();
-    private final Engine engine = Samples.engine(Samples.book(Samples.pour(),
-            Samples.cue("ring-the-bell", List.of("!bell"), List.of(Samples.only(Standing.MODERATOR, Standing.VIP)),
-                    Samples.card("card", new Anchor.At(0), 3_000))), EngineState.fresh(20_261_123));
+    private final Engine engine = Samples.engine(
+            Samples.book(
+                    Samples.pour(),
+                    Samples.cue(
+                            "ring-the-bell",
+                            List.of("!bell"),
+                            List.of(Samples.only(Standing.MODERATOR, Standing.VIP)),
+                            Samples.card("card", new Anchor.At(0), 3_000))),
+            EngineState.fresh(20_261_123));
 
     @Test
     void theFirstRingGoesAsWritten() throws IOException {
@@ -34,7 +40,8 @@ class GoldenScriptTest {
             }
         }
         write(engine.wake(600_000));
-        assertThat(String.join("\n", journal)).isEqualToIgnoringNewLines(read("first-ring.journal").stripTrailing());
+        assertThat(String.join("\n", journal))
+                .isEqualToIgnoringNewLines(read("first-ring.journal").stripTrailing());
     }
 
     private void play(String[] words) {
@@ -51,9 +58,14 @@ class GoldenScriptTest {
     private void write(Outcome outcome) {
         outcome.decisions().forEach(each -> add(each.at(), each.event().sentence() + " → " + each.sentence()));
         outcome.directives().forEach(each -> add(each.meantFor(), each.partRun() + " " + brief(each)));
-        outcome.changes().stream().filter(Change.RingMoved.class::isInstance).map(each -> ((Change.RingMoved) each).ring())
-                .filter(ring -> !ring.state().isActive()).forEach(ring -> add(ring.over(), "ring " + ring.number() + " "
-                        + ring.state().name().toLowerCase(Locale.ROOT) + (ring.note().isEmpty() ? "" : ": " + ring.note())));
+        outcome.changes().stream()
+                .filter(Change.RingMoved.class::isInstance)
+                .map(each -> ((Change.RingMoved) each).ring())
+                .filter(ring -> !ring.state().isActive())
+                .forEach(ring -> add(
+                        ring.over(),
+                        "ring " + ring.number() + " " + ring.state().name().toLowerCase(Locale.ROOT)
+                                + (ring.note().isEmpty() ? "" : ": " + ring.note())));
     }
 
     private void add(long at, String text) {
@@ -71,7 +83,8 @@ class GoldenScriptTest {
     }
 
     private static String read(String name) throws IOException {
-        try (InputStream in = Objects.requireNonNull(GoldenScriptTest.class.getResourceAsStream("/golden/" + name), name)) {
+        try (InputStream in =
+                Objects.requireNonNull(GoldenScriptTest.class.getResourceAsStream("/golden/" + name), name)) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
     }

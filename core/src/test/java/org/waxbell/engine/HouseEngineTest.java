@@ -67,25 +67,38 @@ class HouseEngineTest {
 
     @Test
     void theFirstTakeWhoseConditionHoldsIsPlayed() {
-        Engine engine = engine(taking(TakeRule.FIRST, take("mods", "'moderator' in viewer.standing", 1, Samples.reply("r", NOW)),
+        Engine engine = engine(taking(
+                TakeRule.FIRST,
+                take("mods", "'moderator' in viewer.standing", 1, Samples.reply("r", NOW)),
                 take("sage", "argument == 'sage'", 1, Samples.reply("r", NOW))));
         assertThat(takeOf(say(engine, 0, "!t sage"))).isEqualTo("Take sage");
-        assertThat(takeOf(engine.accept(T0 + 1, Samples.line(Samples.SEDGE, "!t sage")))).isEqualTo("Take mods");
+        assertThat(takeOf(engine.accept(T0 + 1, Samples.line(Samples.SEDGE, "!t sage"))))
+                .isEqualTo("Take mods");
         assertThat(takeOf(say(engine, 2, "!t rose"))).isEqualTo("held T · none of its takes fits");
     }
 
     @Test
     void takesInTurnGoRoundAndGoOnAfterARestart() {
-        Cue cue = taking(TakeRule.TURN, take("a", "", 1, Samples.reply("r", NOW)), take("b", "", 1, Samples.reply("r", NOW)), take("c", "", 1, Samples.reply("r", NOW)));
+        Cue cue = taking(
+                TakeRule.TURN,
+                take("a", "", 1, Samples.reply("r", NOW)),
+                take("b", "", 1, Samples.reply("r", NOW)),
+                take("c", "", 1, Samples.reply("r", NOW)));
         Engine engine = engine(cue);
-        assertThat(List.of(takeOf(say(engine, 0, "!t")), takeOf(say(engine, 1, "!t")))).containsExactly("Take a", "Take b");
+        assertThat(List.of(takeOf(say(engine, 0, "!t")), takeOf(say(engine, 1, "!t"))))
+                .containsExactly("Take a", "Take b");
         engine = Samples.engine(new CueBook(Samples.housed(cue)), engine.save());
-        assertThat(List.of(takeOf(say(engine, 2, "!t")), takeOf(say(engine, 3, "!t")))).containsExactly("Take c", "Take a");
+        assertThat(List.of(takeOf(say(engine, 2, "!t")), takeOf(say(engine, 3, "!t"))))
+                .containsExactly("Take c", "Take a");
     }
 
     @Test
     void takesByWeightComeAsOftenAsTheyWeigh() {
-        Engine engine = engine(taking(TakeRule.WEIGHT, take("a", "", 1, Samples.reply("r", NOW)), take("b", "", 3, Samples.reply("r", NOW)), take("never", "", 0, Samples.reply("r", NOW))));
+        Engine engine = engine(taking(
+                TakeRule.WEIGHT,
+                take("a", "", 1, Samples.reply("r", NOW)),
+                take("b", "", 3, Samples.reply("r", NOW)),
+                take("never", "", 0, Samples.reply("r", NOW))));
         Map<String, Integer> counts = new TreeMap<>();
         for (int i = 0; i < 4_000; i++) {
             counts.merge(takeOf(say(engine, i, "!t")), 1, Integer::sum);
@@ -97,8 +110,15 @@ class HouseEngineTest {
     @Test
     void aFailedPartMayStopItsScore() {
         Manner stop = new Manner(Manner.IfFails.STOP, false, false);
-        CardPart card = new CardPart("card", NOW, 3_000, "main", "corner", "beeswax", "x", "", "", false, "", "", 400, 600, stop);
-        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), card, Samples.pouring("sound"), Samples.reply("r", new Anchor.After("card", 0))));
+        CardPart card = new CardPart(
+                "card", NOW, 3_000, "main", "corner", "beeswax", "x", "", "", false, "", "", 400, 600, stop);
+        Engine engine = engine(Samples.cue(
+                "t",
+                List.of("!t"),
+                List.of(),
+                card,
+                Samples.pouring("sound"),
+                Samples.reply("r", new Anchor.After("card", 0))));
         say(engine, 0, "!t");
         Outcome failed = engine.completed(T0 + 500, "1.card", Completion.failed("no spot"));
         assertThat(failed.directives()).extracting(Directive::partRun).containsExactly("1.sound");
@@ -108,11 +128,15 @@ class HouseEngineTest {
     @Test
     void theTakeThatReplacesAnotherIsPlayedOnce() {
         Manner other = new Manner(Manner.IfFails.OTHER_TAKE, false, false);
-        Take first = new Take("a", "A", "", 1, "b", new Score(List.of(new ClipPart("clip", NOW, 30, "x", 9_000, other))));
-        Take second = new Take("b", "B", "", 1, "a", new Score(List.of(new ClipPart("clip", NOW, 30, "again", 9_000, other))));
+        Take first =
+                new Take("a", "A", "", 1, "b", new Score(List.of(new ClipPart("clip", NOW, 30, "x", 9_000, other))));
+        Take second = new Take(
+                "b", "B", "", 1, "a", new Score(List.of(new ClipPart("clip", NOW, 30, "again", 9_000, other))));
         Engine engine = engine(taking(TakeRule.FIRST, first, second));
         say(engine, 0, "!t");
-        assertThat(engine.completed(T0 + 100, "1.clip", Completion.failed("no")).directives()).extracting(Directive::partRun).containsExactly("1.clip~");
+        assertThat(engine.completed(T0 + 100, "1.clip", Completion.failed("no")).directives())
+                .extracting(Directive::partRun)
+                .containsExactly("1.clip~");
         engine.completed(T0 + 300, "1.clip~", Completion.failed("no"));
         assertThat(engine.save().rings()).isEmpty();
         assertThat(engine.nextWake()).isEqualTo(Long.MAX_VALUE);
@@ -120,29 +144,66 @@ class HouseEngineTest {
 
     @Test
     void aCardToTheEndIsTakenAwayWhenAllOthersAreOver() {
-        CardPart card = new CardPart("card", NOW, 0, "main", "corner", "beeswax", "x", "", "", false, "", "", 400, 600, new Manner(Manner.IfFails.GO_ON, false, true));
-        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), card, new ClipPart("clip", NOW, 30, "x", 20_000, Manner.PLAIN),
+        CardPart card = new CardPart(
+                "card",
+                NOW,
+                0,
+                "main",
+                "corner",
+                "beeswax",
+                "x",
+                "",
+                "",
+                false,
+                "",
+                "",
+                400,
+                600,
+                new Manner(Manner.IfFails.GO_ON, false, true));
+        Engine engine = engine(Samples.cue(
+                "t",
+                List.of("!t"),
+                List.of(),
+                card,
+                new ClipPart("clip", NOW, 30, "x", 20_000, Manner.PLAIN),
                 Samples.reply("r", new Anchor.After("clip", 1_000))));
         say(engine, 0, "!t");
         engine.completed(T0 + 4_000, "1.clip", Completion.ended(Map.of("address", "a")));
-        assertThat(engine.wake(T0 + 9_000).directives()).anySatisfy(each -> assertThat(each).isInstanceOfSatisfying(EndPart.class, end -> {
-            assertThat(end.partRun()).isEqualTo("1.card");
-            assertThat(end.meantFor()).isBetween(T0 + 5_000, T0 + 5_060);
-        }));
+        assertThat(engine.wake(T0 + 9_000).directives())
+                .anySatisfy(each -> assertThat(each).isInstanceOfSatisfying(EndPart.class, end -> {
+                    assertThat(end.partRun()).isEqualTo("1.card");
+                    assertThat(end.meantFor()).isBetween(T0 + 5_000, T0 + 5_060);
+                }));
         assertThat(engine.save().rings()).isEmpty();
     }
 
     private static Engine quiet() {
-        Stage stage = Stage.plain("main", "Main", 1280, 720, Samples.MAIN.spots(), List.of(new Outlet("bench", "Bench", new BusyRule.Share(3), List.of("tune", "clip"), 20),
-                Outlet.plain("tune", "Tunes", new BusyRule.Share(1)), Outlet.plain("clip", "Clips", new BusyRule.Share(1))));
-        return Samples.engine(new CueBook(new Wiring(Samples.house(), List.of(Samples.BENCH), List.of(Samples.cue("t", List.of("!t"), List.of(), Samples.pouring("sound"))),
-                List.of(stage), Samples.SHELF)), EngineState.fresh(9));
+        Stage stage = Stage.plain(
+                "main",
+                "Main",
+                1280,
+                720,
+                Samples.MAIN.spots(),
+                List.of(
+                        new Outlet("bench", "Bench", new BusyRule.Share(3), List.of("tune", "clip"), 20),
+                        Outlet.plain("tune", "Tunes", new BusyRule.Share(1)),
+                        Outlet.plain("clip", "Clips", new BusyRule.Share(1))));
+        return Samples.engine(
+                new CueBook(new Wiring(
+                        Samples.house(),
+                        List.of(Samples.BENCH),
+                        List.of(Samples.cue("t", List.of("!t"), List.of(), Samples.pouring("sound"))),
+                        List.of(stage),
+                        Samples.SHELF)),
+                EngineState.fresh(9));
     }
 
     @Test
     void anOutletMakesOthersQuieterWhileItSounds() {
         Outcome outcome = say(quiet(), 0, "!t");
-        assertThat(outcome.directives()).filteredOn(Quieten.class::isInstance).extracting(each -> ((Quieten) each).outlet() + " " + ((Quieten) each).percent() + " " + each.partRun())
+        assertThat(outcome.directives())
+                .filteredOn(Quieten.class::isInstance)
+                .extracting(each -> ((Quieten) each).outlet() + " " + ((Quieten) each).percent() + " " + each.partRun())
                 .containsExactly("tune 20 1.sound-tune", "clip 20 1.sound-clip");
         long length = ((Quieten) outcome.directives().get(1)).lengthMs();
         assertThat(length).isIn(1_700L, 1_900L, 2_100L);
@@ -151,17 +212,29 @@ class HouseEngineTest {
     @Test
     void aSoundWhoseLengthIsNotKnownEndsWhenThePageSaysSo() {
         Shelf shelf = new Shelf(List.of(new Media("odd.ogg", "Pouring", "odd", "audio/ogg", 0)));
-        Cue cue = Samples.cue("t", List.of("!t"), List.of(), Samples.pouring("sound"), Samples.reply("r", new Anchor.After("sound", 500)));
-        Engine engine = Samples.engine(new CueBook(new Wiring(Samples.house(), List.of(Samples.BENCH), List.of(cue), List.of(Samples.MAIN), shelf)), EngineState.fresh(9));
+        Cue cue = Samples.cue(
+                "t",
+                List.of("!t"),
+                List.of(),
+                Samples.pouring("sound"),
+                Samples.reply("r", new Anchor.After("sound", 500)));
+        Engine engine = Samples.engine(
+                new CueBook(new Wiring(
+                        Samples.house(), List.of(Samples.BENCH), List.of(cue), List.of(Samples.MAIN), shelf)),
+                EngineState.fresh(9));
         say(engine, 0, "!t");
         assertThat(engine.wake(T0 + 30_000).directives()).isEmpty();
         engine.completed(T0 + 31_000, "1.sound", Completion.ended());
-        assertThat(engine.wake(T0 + 40_000).directives()).singleElement().isInstanceOfSatisfying(SayInChat.class, say -> assertThat(say.meantFor()).isEqualTo(T0 + 31_500));
+        assertThat(engine.wake(T0 + 40_000).directives())
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        SayInChat.class, say -> assertThat(say.meantFor()).isEqualTo(T0 + 31_500));
     }
 
     @Test
     void nothingThatCostsPointsGoesThroughWhileNothingIsKept() {
-        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(new PriceGate(5)), Samples.reply("r", NOW)),
+        Engine engine = engine(
+                Samples.cue("t", List.of("!t"), List.of(new PriceGate(5)), Samples.reply("r", NOW)),
                 Samples.cue("earn", List.of("!earn"), List.of(), new PointsPart("p", NOW, 50, Manner.PLAIN)));
         say(engine, 0, "!earn");
         engine.kept(false);
@@ -169,14 +242,18 @@ class HouseEngineTest {
         say(engine, 2, "!earn");
         engine.kept(true);
         assertThat(takeOf(say(engine, 3, "!t"))).isEmpty();
-        assertThat(engine.save().books().ledger().balances()).extracting(each -> each.points()).containsExactly(45L);
+        assertThat(engine.save().books().ledger().balances())
+                .extracting(each -> each.points())
+                .containsExactly(45L);
     }
 
     @Test
     void neighboursAreNeverAnsweredSeenOrCounted() {
         Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), Samples.reply("r", NOW)));
         Outcome outcome = engine.accept(T0, Samples.line(Samples.viewer("Reed_Bell"), "!t"));
-        assertThat(outcome.decisions()).singleElement().satisfies(each -> assertThat(each.sentence()).isEqualTo("a neighbour: never answered"));
+        assertThat(outcome.decisions())
+                .singleElement()
+                .satisfies(each -> assertThat(each.sentence()).isEqualTo("a neighbour: never answered"));
         assertThat(outcome.directives()).isEmpty();
         assertThat(engine.save().books().known()).isEmpty();
     }
@@ -184,24 +261,41 @@ class HouseEngineTest {
     @Test
     void aReportThatAgreesWithWhatHoldsChangesNothing() {
         Target lamp = new Target(Target.Kind.LAMP, "Bench");
-        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), new SwitchPart("lamp", NOW, 5_000, lamp, "#ff0000", false, Manner.PLAIN)));
+        Engine engine = engine(Samples.cue(
+                "t",
+                List.of("!t"),
+                List.of(),
+                new SwitchPart("lamp", NOW, 5_000, lamp, "#ff0000", false, Manner.PLAIN)));
         engine.accept(T0, new HouseEvent.Switched(lamp, "off", false));
         say(engine, 1, "!t");
-        assertThat(engine.accept(T0 + 2, new HouseEvent.Switched(lamp, "#ff0000", false)).directives()).isEmpty();
-        assertThat(engine.wake(T0 + 9_000).directives()).singleElement().asString().contains("value=off");
+        assertThat(engine.accept(T0 + 2, new HouseEvent.Switched(lamp, "#ff0000", false))
+                        .directives())
+                .isEmpty();
+        assertThat(engine.wake(T0 + 9_000).directives())
+                .singleElement()
+                .asString()
+                .contains("value=off");
     }
 
     @Test
     void anAnswerThatNoLinkAskedForGoesHome() {
-        Engine engine = engine(Samples.pulledBy(Samples.cue("bell", List.of("!bell"), List.of(), Samples.reply("r", NOW)), new HandPull("Bell", "")));
-        assertThat(engine.accept(T0, new HouseEvent.HandPulled("bell", "Bell")).directives()).singleElement()
-                .isInstanceOfSatisfying(SayInChat.class, say -> assertThat(say.link()).isEqualTo("practice"));
+        Engine engine = engine(Samples.pulledBy(
+                Samples.cue("bell", List.of("!bell"), List.of(), Samples.reply("r", NOW)), new HandPull("Bell", "")));
+        assertThat(engine.accept(T0, new HouseEvent.HandPulled("bell", "Bell")).directives())
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        SayInChat.class, say -> assertThat(say.link()).isEqualTo("practice"));
     }
 
     @Test
     void aFirstLineMayBeSpentEvenWhenHeld() {
         for (boolean spentWhenHeld : new boolean[] {true, false}) {
-            Cue greet = Samples.pulledBy(Samples.cue("greet", List.of("!x"), List.of(new ConditionGate("line == 'open'")), Samples.reply("r", NOW)),
+            Cue greet = Samples.pulledBy(
+                    Samples.cue(
+                            "greet",
+                            List.of("!x"),
+                            List.of(new ConditionGate("line == 'open'")),
+                            Samples.reply("r", NOW)),
                     new FirstLinePull(FirstLinePull.Whose.EACH, "", spentWhenHeld));
             Engine engine = engine(greet);
             engine.accept(T0, new HouseEvent.ShowMoved(true));
@@ -213,14 +307,25 @@ class HouseEngineTest {
     @Test
     void whatWasToBeDoneAtOnceIsNotDoneLateAfterARestart() {
         Manner atOnce = new Manner(Manner.IfFails.GO_ON, true, false);
-        Cue[] cues = {Samples.cue("t", List.of("!t"), List.of(), Samples.card("card", NOW, 8_000)),
-            Samples.cue("u", List.of("!u"), List.of(), Samples.card("card", NOW, 1_000), new ReplyPart("late", new Anchor.At(2_000), "x", atOnce))};
+        Cue[] cues = {
+            Samples.cue("t", List.of("!t"), List.of(), Samples.card("card", NOW, 8_000)),
+            Samples.cue(
+                    "u",
+                    List.of("!u"),
+                    List.of(),
+                    Samples.card("card", NOW, 1_000),
+                    new ReplyPart("late", new Anchor.At(2_000), "x", atOnce))
+        };
         Engine engine = engine(cues);
         say(engine, 0, "!t");
         say(engine, 100, "!u");
         Engine again = Samples.engine(new CueBook(Samples.housed(cues)), engine.save());
-        assertThat(again.resume(T0 + 5_000).directives()).extracting(Directive::partRun).containsExactly("1.card");
-        assertThat(again.wake(T0 + 20_000).directives()).extracting(Directive::partRun).containsExactly("2.card");
+        assertThat(again.resume(T0 + 5_000).directives())
+                .extracting(Directive::partRun)
+                .containsExactly("1.card");
+        assertThat(again.wake(T0 + 20_000).directives())
+                .extracting(Directive::partRun)
+                .containsExactly("2.card");
     }
 
     private static SwitchPart scene(String name, boolean stay) {
@@ -234,20 +339,40 @@ class HouseEngineTest {
     @Test
     void aSceneThatACueSwitchesAndPutsBackIsAChangeLikeAnyOther() {
         Target programme = new Target(Target.Kind.SCENE, "");
-        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), scene("Kettle", false)), onScene("kettle", "Kettle", Samples.reply("r", NOW)),
+        Engine engine = engine(
+                Samples.cue("t", List.of("!t"), List.of(), scene("Kettle", false)),
+                onScene("kettle", "Kettle", Samples.reply("r", NOW)),
                 onScene("bench", "Bench", Samples.reply("r", NOW)));
-        assertThat(engine.accept(T0, new HouseEvent.Switched(programme, "Bench", false)).decisions()).as("it is only known now").isEmpty();
-        assertThat(say(engine, 1, "!t").decisions()).extracting(each -> each.sentence()).containsExactly("rang T", "rang Kettle");
-        assertThat(engine.accept(T0 + 60, new HouseEvent.Switched(programme, "Kettle", false)).decisions()).as("told back").isEmpty();
-        assertThat(engine.wake(T0 + 6_000).decisions()).extracting(each -> each.sentence()).containsExactly("rang Bench");
-        assertThat(engine.accept(T0 + 7_000, new HouseEvent.Switched(programme, "Bench", true)).decisions().get(0).sentence()).isEqualTo("noted");
+        assertThat(engine.accept(T0, new HouseEvent.Switched(programme, "Bench", false))
+                        .decisions())
+                .as("it is only known now")
+                .isEmpty();
+        assertThat(say(engine, 1, "!t").decisions())
+                .extracting(each -> each.sentence())
+                .containsExactly("rang T", "rang Kettle");
+        assertThat(engine.accept(T0 + 60, new HouseEvent.Switched(programme, "Kettle", false))
+                        .decisions())
+                .as("told back")
+                .isEmpty();
+        assertThat(engine.wake(T0 + 6_000).decisions())
+                .extracting(each -> each.sentence())
+                .containsExactly("rang Bench");
+        assertThat(engine.accept(T0 + 7_000, new HouseEvent.Switched(programme, "Bench", true))
+                        .decisions()
+                        .get(0)
+                        .sentence())
+                .isEqualTo("noted");
     }
 
     @Test
     void scenesThatSwitchOneAnotherAreStopped() {
-        Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), scene("Kettle", true)), onScene("a", "Kettle", scene("Bench", true)),
+        Engine engine = engine(
+                Samples.cue("t", List.of("!t"), List.of(), scene("Kettle", true)),
+                onScene("a", "Kettle", scene("Bench", true)),
                 onScene("b", "Bench", scene("Kettle", true)));
-        List<String> sentences = say(engine, 1, "!t").decisions().stream().map(each -> each.sentence()).toList();
+        List<String> sentences = say(engine, 1, "!t").decisions().stream()
+                .map(each -> each.sentence())
+                .toList();
         assertThat(sentences).hasSize(Engine.DEEPEST + 2);
         assertThat(sentences.get(Engine.DEEPEST + 1)).startsWith("stopped: ");
     }

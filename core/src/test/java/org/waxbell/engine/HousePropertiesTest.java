@@ -25,11 +25,30 @@ class HousePropertiesTest {
     private static final int TRIES = 1_000;
     private static final Map<String, CueBook> BOOKS = new HashMap<>();
     private static final Target LAMP = new Target(Target.Kind.LAMP, "Bench");
-    private static final List<String> HAPPENS = List.of("brine_otter !dye", "wickerby !dye", "tallowmoth !clip", "brine_otter !red", "wickerby !blue",
-            "tallowmoth !busy", "wickerby !long", "brine_otter !off", "lowtide_lou hello", "tallowmoth !count", "!show open", "!show close",
-            "!lamp Bench #00ff00 hand", "!done 2.clip address=a title=b", "!failed 1.clip no", "!measured 3.sound 5000", "!hush", "!rack off", "!rack on",
-            "wickerby !round", "!failed 2.card gone");
-    private static final List<BusyRule> RULES = List.of(new BusyRule.Wait(4, 9_000), new BusyRule.TakeOver(4, 9_000), new BusyRule.GiveWay());
+    private static final List<String> HAPPENS = List.of(
+            "brine_otter !dye",
+            "wickerby !dye",
+            "tallowmoth !clip",
+            "brine_otter !red",
+            "wickerby !blue",
+            "tallowmoth !busy",
+            "wickerby !long",
+            "brine_otter !off",
+            "lowtide_lou hello",
+            "tallowmoth !count",
+            "!show open",
+            "!show close",
+            "!lamp Bench #00ff00 hand",
+            "!done 2.clip address=a title=b",
+            "!failed 1.clip no",
+            "!measured 3.sound 5000",
+            "!hush",
+            "!rack off",
+            "!rack on",
+            "wickerby !round",
+            "!failed 2.card gone");
+    private static final List<BusyRule> RULES =
+            List.of(new BusyRule.Wait(4, 9_000), new BusyRule.TakeOver(4, 9_000), new BusyRule.GiveWay());
 
     /** An evening: each number is one thing that happens and its gap. */
     private static Gen<List<Integer>> evenings() {
@@ -42,7 +61,10 @@ class HousePropertiesTest {
         long at = 10;
         for (int number : numbers) {
             at += number / HAPPENS.size() * 20L;
-            script.append(at).append(' ').append(HAPPENS.get(number % HAPPENS.size())).append('\n');
+            script.append(at)
+                    .append(' ')
+                    .append(HAPPENS.get(number % HAPPENS.size()))
+                    .append('\n');
         }
         return script.toString();
     }
@@ -60,8 +82,10 @@ class HousePropertiesTest {
 
     @Test
     void savingAndRestoringBeforeEveryLineChangesNothing() {
-        qt().withExamples(TRIES).forAll(evenings(), integers().between(0, 2)).check((numbers, rule) ->
-                new ScriptPlayer(HousePropertiesTest::book, false).play(script(numbers, rule))
+        qt().withExamples(TRIES)
+                .forAll(evenings(), integers().between(0, 2))
+                .check((numbers, rule) -> new ScriptPlayer(HousePropertiesTest::book, false)
+                        .play(script(numbers, rule))
                         .equals(new ScriptPlayer(HousePropertiesTest::book, true).play(script(numbers, rule))));
     }
 
@@ -76,38 +100,49 @@ class HousePropertiesTest {
                 }
             }
             Ledger.State ledger = player.engine().save().books().ledger();
-            return ledger.pending().isEmpty() && sums.entrySet().stream().filter(each -> each.getValue() != 0).allMatch(each ->
-                    ledger.balances().contains(new Ledger.Balance(Identity.key(each.getKey()), each.getValue())));
+            return ledger.pending().isEmpty()
+                    && sums.entrySet().stream()
+                            .filter(each -> each.getValue() != 0)
+                            .allMatch(each -> ledger.balances()
+                                    .contains(new Ledger.Balance(Identity.key(each.getKey()), each.getValue())));
         });
     }
 
     @Test
     void whatIsPromisedIsPaidOrGivenBackOnce() {
-        qt().withExamples(TRIES).forAll(lists().of(integers().between(-60, 60)).ofSizeBetween(1, 40)).check(moves -> {
-            Ledger ledger = new Ledger(Ledger.State.EMPTY);
-            long expected = 0;
-            for (int i = 0; i < moves.size(); i++) {
-                long amount = moves.get(i);
-                if (amount > 0) {
-                    expected += ledger.move(i, "a", amount, "").map(LedgerEntry::amount).orElse(0L);
-                } else if (ledger.canSpend("a") >= -amount) {
-                    ledger.reserve(i, "a", -amount, "");
-                    expected += i % 2 == 0 ? ledger.pay(i, i).map(LedgerEntry::amount).orElse(0L) : 0;
-                    ledger.release(i);
-                }
-                if (ledger.canSpend("a") < 0 || ledger.balance("a") != expected) {
-                    return false;
-                }
-            }
-            return new Ledger(ledger.save()).canSpend("a") == ledger.canSpend("a");
-        });
+        qt().withExamples(TRIES)
+                .forAll(lists().of(integers().between(-60, 60)).ofSizeBetween(1, 40))
+                .check(moves -> {
+                    Ledger ledger = new Ledger(Ledger.State.EMPTY);
+                    long expected = 0;
+                    for (int i = 0; i < moves.size(); i++) {
+                        long amount = moves.get(i);
+                        if (amount > 0) {
+                            expected += ledger.move(i, "a", amount, "")
+                                    .map(LedgerEntry::amount)
+                                    .orElse(0L);
+                        } else if (ledger.canSpend("a") >= -amount) {
+                            ledger.reserve(i, "a", -amount, "");
+                            expected += i % 2 == 0
+                                    ? ledger.pay(i, i).map(LedgerEntry::amount).orElse(0L)
+                                    : 0;
+                            ledger.release(i);
+                        }
+                        if (ledger.canSpend("a") < 0 || ledger.balance("a") != expected) {
+                            return false;
+                        }
+                    }
+                    return new Ledger(ledger.save()).canSpend("a") == ledger.canSpend("a");
+                });
     }
 
     @Test
     void whenAllIsOverEveryTargetStandsAtItsBase() {
         qt().withExamples(TRIES).forAll(evenings(), integers().between(0, 2)).check((numbers, rule) -> {
             EngineState state = played(numbers, rule, true).engine().save();
-            return state.rings().isEmpty() && state.books().targets().stream().allMatch(each -> each.base().equals(each.shown()));
+            return state.rings().isEmpty()
+                    && state.books().targets().stream()
+                            .allMatch(each -> each.base().equals(each.shown()));
         });
     }
 
@@ -115,7 +150,10 @@ class HousePropertiesTest {
     void aLampIsToldOnlyWhatChangesIt() {
         qt().withExamples(TRIES).forAll(evenings()).check(numbers -> {
             ScriptPlayer player = played(numbers, 0, false);
-            TargetState lamp = player.engine().save().books().targets().stream().filter(each -> each.target().equals(LAMP)).findFirst().orElseThrow();
+            TargetState lamp = player.engine().save().books().targets().stream()
+                    .filter(each -> each.target().equals(LAMP))
+                    .findFirst()
+                    .orElseThrow();
             return lamp.shown().equals(player.lamp());
         });
     }
@@ -126,7 +164,9 @@ class HousePropertiesTest {
             Engine engine = Samples.engine(GoldenHouseTest.book(rule, true), EngineState.fresh(1));
             Outcome outcome = engine.accept(1_000, Samples.line(Samples.INES, "!round"));
             assertThat(outcome.decisions()).hasSize(Engine.DEEPEST + 2);
-            assertThat(engine.accept(1_000, new HouseEvent.HandPulled("bell", "Bell")).decisions()).hasSize(1);
+            assertThat(engine.accept(1_000, new HouseEvent.HandPulled("bell", "Bell"))
+                            .decisions())
+                    .hasSize(1);
         }
     }
 }

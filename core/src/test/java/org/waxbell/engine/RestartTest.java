@@ -24,15 +24,20 @@ import org.waxbell.wiring.Wiring;
 
 class RestartTest {
     private static final long T0 = 1_000_000;
-    private static final List<BusyRule> RULES = List.of(new BusyRule.Wait(5, 20_000), new BusyRule.TakeOver(3, 4_000), new BusyRule.GiveWay());
+    private static final List<BusyRule> RULES =
+            List.of(new BusyRule.Wait(5, 20_000), new BusyRule.TakeOver(3, 4_000), new BusyRule.GiveWay());
 
     private static Engine restarted(Engine engine, Cue... cues) {
         return Samples.engine(Samples.book(cues), engine.save());
     }
 
     private static Cue two() {
-        return Samples.cue("two", List.of("!two"), List.of(new CooldownGate(0, 700)),
-                Samples.card("card", new Anchor.At(0), 900), Samples.reply("r", new Anchor.With("card", 450)));
+        return Samples.cue(
+                "two",
+                List.of("!two"),
+                List.of(new CooldownGate(0, 700)),
+                Samples.card("card", new Anchor.At(0), 900),
+                Samples.reply("r", new Anchor.With("card", 450)));
     }
 
     private Engine started() {
@@ -44,8 +49,10 @@ class RestartTest {
     @Test
     void whatShouldStillBeSeenIsToldAgainForItsOwnMoment() {
         Outcome outcome = restarted(started(), Samples.pour()).resume(T0 + 3_000);
-        assertThat(outcome.directives()).singleElement().isInstanceOfSatisfying(ShowCard.class, card ->
-                assertThat(card.meantFor()).isEqualTo(T0 + 60));
+        assertThat(outcome.directives())
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        ShowCard.class, card -> assertThat(card.meantFor()).isEqualTo(T0 + 60));
     }
 
     @Test
@@ -55,7 +62,8 @@ class RestartTest {
         assertThat(outcome.directives()).isEmpty();
         assertThat(outcome.changes()).singleElement().isInstanceOfSatisfying(Change.RingMoved.class, moved -> {
             assertThat(moved.ring().state()).isEqualTo(RingState.ENDED);
-            assertThat(moved.ring().parts()).extracting(PartRun::state)
+            assertThat(moved.ring().parts())
+                    .extracting(PartRun::state)
                     .containsExactly(PartState.ENDED, PartState.ENDED, PartState.MISSED);
         });
     }
@@ -64,14 +72,21 @@ class RestartTest {
     void theCooldownStillCounts() {
         Engine engine = restarted(started(), Samples.pour());
         engine.resume(T0 + 10_000);
-        assertThat(engine.accept(T0 + 10_500, line(INES, "!pour")).decisions().get(0).sentence())
+        assertThat(engine.accept(T0 + 10_500, line(INES, "!pour"))
+                        .decisions()
+                        .get(0)
+                        .sentence())
                 .isEqualTo("held Pour the taper · resting, 4 s to go");
     }
 
     @Test
     void savingAndRestoringAtAnyMomentChangesNoLaterOutput() {
-        qt().withExamples(1_000).forAll(lists().of(integers().between(0, 5_999)).ofSizeBetween(1, 20), integers().between(0, 19))
-                .check((numbers, cut) -> RULES.stream().allMatch(rule -> play(rule, numbers, -1).equals(play(rule, numbers, cut))));
+        qt().withExamples(1_000)
+                .forAll(
+                        lists().of(integers().between(0, 5_999)).ofSizeBetween(1, 20),
+                        integers().between(0, 19))
+                .check((numbers, cut) ->
+                        RULES.stream().allMatch(rule -> play(rule, numbers, -1).equals(play(rule, numbers, cut))));
     }
 
     @Test
@@ -82,8 +97,14 @@ class RestartTest {
     }
 
     private static CueBook book(BusyRule rule) {
-        Cue gift = Samples.cue("gift", List.of("!gift"), List.of(), Urgency.URGENT, Samples.card("card", new Anchor.At(100), 1_500));
-        return new CueBook(new Wiring(House.PLAIN, List.of(Samples.BENCH), List.of(Samples.pour(), two(), gift), List.of(Samples.stage(rule)), Samples.SHELF));
+        Cue gift = Samples.cue(
+                "gift", List.of("!gift"), List.of(), Urgency.URGENT, Samples.card("card", new Anchor.At(100), 1_500));
+        return new CueBook(new Wiring(
+                House.PLAIN,
+                List.of(Samples.BENCH),
+                List.of(Samples.pour(), two(), gift),
+                List.of(Samples.stage(rule)),
+                Samples.SHELF));
     }
 
     /** Plays lines at random gaps and restarts before line {@code cut}; what was told and decided, as text. */
@@ -96,8 +117,10 @@ class RestartTest {
                 engine = Samples.engine(book(rule), engine.save());
             }
             at += numbers.get(i);
-            Outcome outcome = numbers.get(i) % 7 == 6 ? engine.completed(at, (1 + i / 2) + ".card", Completion.failed("no"))
-                    : engine.accept(at, line(INES, List.of("!pour", "!two", "!gift").get(numbers.get(i) % 3)));
+            Outcome outcome = numbers.get(i) % 7 == 6
+                    ? engine.completed(at, (1 + i / 2) + ".card", Completion.failed("no"))
+                    : engine.accept(
+                            at, line(INES, List.of("!pour", "!two", "!gift").get(numbers.get(i) % 3)));
             outcome.decisions().forEach(each -> seen.add(each.sentence()));
             outcome.directives().stream().map(Directive::toString).forEach(seen::add);
         }

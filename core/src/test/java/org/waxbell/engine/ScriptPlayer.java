@@ -101,7 +101,8 @@ final class ScriptPlayer {
                 rackOn = words[1].equals("on");
                 write(engine.rewire(at, book()));
             }
-            case "!failed" -> write(engine.completed(at, words[1], Completion.failed(rest.isEmpty() ? "it may not sound" : rest)));
+            case "!failed" ->
+                write(engine.completed(at, words[1], Completion.failed(rest.isEmpty() ? "it may not sound" : rest)));
             case "!done" -> write(engine.completed(at, words[1], Completion.ended(fields(words, 2))));
             case "!measured" -> write(engine.completed(at, words[1], Completion.measured(Long.parseLong(words[2]))));
             default -> write(engine.accept(at, event(what, words, rest)));
@@ -118,12 +119,16 @@ final class ScriptPlayer {
                         numbers.put(name, Long.parseLong(value));
                     }
                 });
-                yield EventSamples.of(words[1]).orElseThrow().with(new EventFields("practice", viewer(words[2]), numbers, texts));
+                yield EventSamples.of(words[1])
+                        .orElseThrow()
+                        .with(new EventFields("practice", viewer(words[2]), numbers, texts));
             }
             case "!show" -> new HouseEvent.ShowMoved(words[1].equals("open"));
             case "!air" -> new HouseEvent.AirChanged(words[1].equals("on"));
-            case "!scene" -> new HouseEvent.Switched(new Target(Target.Kind.SCENE, ""), words[1], words[2].equals("hand"));
-            case "!lamp" -> new HouseEvent.Switched(new Target(Target.Kind.LAMP, words[1]), words[2], words[3].equals("hand"));
+            case "!scene" ->
+                new HouseEvent.Switched(new Target(Target.Kind.SCENE, ""), words[1], words[2].equals("hand"));
+            case "!lamp" ->
+                new HouseEvent.Switched(new Target(Target.Kind.LAMP, words[1]), words[2], words[3].equals("hand"));
             case "!hand" -> new HouseEvent.HandPulled(words[1], "a button");
             case "!web" -> new HouseEvent.WebCalled(words[1], rest);
             case "!private" -> new PrivateLine("practice", viewer(words[1]), rest);
@@ -141,7 +146,11 @@ final class ScriptPlayer {
     }
 
     private static Viewer viewer(String name) {
-        return new Viewer("practice:" + name, name, Set.of(name.equals("captain_sedge") ? Standing.MODERATOR : Standing.FOLLOWER), 0);
+        return new Viewer(
+                "practice:" + name,
+                name,
+                Set.of(name.equals("captain_sedge") ? Standing.MODERATOR : Standing.FOLLOWER),
+                0);
     }
 
     Engine engine() {
@@ -159,8 +168,12 @@ final class ScriptPlayer {
     }
 
     private void note(Outcome outcome) {
-        outcome.changes().stream().filter(Change.PointsMoved.class::isInstance).forEach(change -> entries.add(((Change.PointsMoved) change).entry()));
-        outcome.directives().forEach(each -> lamp = each instanceof SetTarget set && set.target().kind() == Target.Kind.LAMP ? set.value() : lamp);
+        outcome.changes().stream()
+                .filter(Change.PointsMoved.class::isInstance)
+                .forEach(change -> entries.add(((Change.PointsMoved) change).entry()));
+        outcome.directives()
+                .forEach(each -> lamp =
+                        each instanceof SetTarget set && set.target().kind() == Target.Kind.LAMP ? set.value() : lamp);
     }
 
     private void write(Outcome outcome) {
@@ -168,16 +181,29 @@ final class ScriptPlayer {
         outcome.decisions().forEach(each -> add(each.at(), each.event().sentence() + " → " + each.sentence()));
         outcome.directives().forEach(each -> add(each.meantFor(), brief(each)));
         for (Change change : outcome.changes()) {
-            if (change instanceof Change.RingMoved moved && !moved.ring().state().isActive()) {
+            if (change instanceof Change.RingMoved moved
+                    && !moved.ring().state().isActive()) {
                 Ring ring = moved.ring();
-                StringBuilder text = new StringBuilder("ring " + ring.number() + " " + ring.cueName() + " is " + ring.state());
-                ring.parts().forEach(run -> text.append(", ").append(run.part().id()).append(run.spare() ? "~ " : " ").append(run.state())
-                        .append(run.note().isEmpty() || run.state() != PartState.FAILED && run.state() != PartState.CUT ? "" : " (" + run.note() + ")"));
+                StringBuilder text =
+                        new StringBuilder("ring " + ring.number() + " " + ring.cueName() + " is " + ring.state());
+                ring.parts()
+                        .forEach(run -> text.append(", ")
+                                .append(run.part().id())
+                                .append(run.spare() ? "~ " : " ")
+                                .append(run.state())
+                                .append(
+                                        run.note().isEmpty()
+                                                        || run.state() != PartState.FAILED
+                                                                && run.state() != PartState.CUT
+                                                ? ""
+                                                : " (" + run.note() + ")"));
                 add(ring.start(), text + (ring.note().isEmpty() ? "" : ": " + ring.note()));
             }
         }
         // What the program counts by itself has a test of its own; here it would stand below every event.
-        Kept.steps(outcome).stream().filter(step -> Tally.VALUES.stream().noneMatch(each -> step.contains("value=" + each.id() + ","))).filter(step -> step.startsWith("entry") || step.startsWith("slate") || step.startsWith("released"))
+        Kept.steps(outcome).stream()
+                .filter(step -> Tally.VALUES.stream().noneMatch(each -> step.contains("value=" + each.id() + ",")))
+                .filter(step -> step.startsWith("entry") || step.startsWith("slate") || step.startsWith("released"))
                 .forEach(step -> journal.add("         " + step.replaceAll("LedgerEntry|SlateEntry", "")));
     }
 

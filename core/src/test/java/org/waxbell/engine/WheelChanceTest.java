@@ -14,8 +14,20 @@ class WheelChanceTest {
     private static final int DRAWS = 100_000;
     /** The 99.9 percentile of chi-square with five degrees of freedom. */
     private static final double BOUND = 20.515;
-    private static final WheelFixture WHEEL = new WheelFixture("dyes", "Dyes", new Frame(0, 0, 10, 10, 0, false), List.of(new Segment("Sage", "#000000", 20), new Segment("Free", "#000000", 5),
-            new Segment("Rose", "#000000", 25), new Segment("Sing", "#000000", 10), new Segment("Sea", "#000000", 25), new Segment("Lamp", "#000000", 15)), false, false);
+
+    private static final WheelFixture WHEEL = new WheelFixture(
+            "dyes",
+            "Dyes",
+            new Frame(0, 0, 10, 10, 0, false),
+            List.of(
+                    new Segment("Sage", "#000000", 20),
+                    new Segment("Free", "#000000", 5),
+                    new Segment("Rose", "#000000", 25),
+                    new Segment("Sing", "#000000", 10),
+                    new Segment("Sea", "#000000", 25),
+                    new Segment("Lamp", "#000000", 15)),
+            false,
+            false);
 
     @Test
     void drawsFallAsTheWeightsSay() {

@@ -45,7 +45,15 @@ class ChatTextTest {
     }
 
     @ParameterizedTest
-    @CsvSource(value = {"!hug @wickerby please|wickerby", "!hug wickerby|wickerby", "!hug|''", "!hug @|''", "!hug  @brine_otter|brine_otter"}, delimiter = '|')
+    @CsvSource(
+            value = {
+                "!hug @wickerby please|wickerby",
+                "!hug wickerby|wickerby",
+                "!hug|''",
+                "!hug @|''",
+                "!hug  @brine_otter|brine_otter"
+            },
+            delimiter = '|')
     void whoIsNamedStandsBehindTheWordWithOrWithoutTheAtSign(String text, String named) {
         assertThat(Samples.line(Samples.SEDGE, text).values()).containsEntry("named", named);
     }

@@ -37,7 +37,8 @@ class GatesTest {
 
     @Test
     void namesCountBeforeStandingsAndTheDeniedBeforeAll() {
-        WhoGate gate = new WhoGate(Set.of(Standing.VIP), 0, List.of("Marshlight_Ines", "wickerby"), List.of("WICKERBY"), List.of());
+        WhoGate gate = new WhoGate(
+                Set.of(Standing.VIP), 0, List.of("Marshlight_Ines", "wickerby"), List.of("WICKERBY"), List.of());
         assertThat(ask(gate, 0, Samples.INES).passed()).isTrue();
         assertThat(ask(gate, 0, Samples.WICKERBY).reason()).isEqualTo("wickerby is on its list of the denied");
         assertThat(ask(gate, 0, Samples.SEDGE).reason()).isEqualTo("only for VIPs or 2 named viewers");
@@ -54,7 +55,10 @@ class GatesTest {
     @Test
     void chanceLetsThroughSoManyOfAHundredAndTellsItsDraw() {
         ChanceGate gate = new ChanceGate(30);
-        long passed = IntStream.range(0, 100).filter(roll -> ask(gate, 0, Samples.line(Samples.INES, "!pour"), roll).passed()).count();
+        long passed = IntStream.range(0, 100)
+                .filter(roll ->
+                        ask(gate, 0, Samples.line(Samples.INES, "!pour"), roll).passed())
+                .count();
         assertThat(passed).isEqualTo(30);
         assertThat(ask(gate, 0, Samples.line(Samples.INES, "!pour"), 62)).satisfies(answer -> {
             assertThat(answer.reason()).isEqualTo("drew 63, needs 30 or less");
@@ -63,9 +67,24 @@ class GatesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"VIEWER, @wickerby, true", "VIEWER, wickerby, true", "VIEWER, two words, false", "NUMBER, 7, true", "NUMBER, 11, false", "NUMBER, seven, false",
-        "NUMBER, 99999999999999999999, false", "COLOUR, #c8841a, true", "COLOUR, c84, true", "COLOUR, honey, false", "LINK, https://wax.example/a, true",
-        "LINK, javascript:alert(1), false", "ONE_OF, SAGE, true", "ONE_OF, blue, false", "TEXT, ten letter, true", "TEXT, eleven chars, false"})
+    @CsvSource({
+        "VIEWER, @wickerby, true",
+        "VIEWER, wickerby, true",
+        "VIEWER, two words, false",
+        "NUMBER, 7, true",
+        "NUMBER, 11, false",
+        "NUMBER, seven, false",
+        "NUMBER, 99999999999999999999, false",
+        "COLOUR, #c8841a, true",
+        "COLOUR, c84, true",
+        "COLOUR, honey, false",
+        "LINK, https://wax.example/a, true",
+        "LINK, javascript:alert(1), false",
+        "ONE_OF, SAGE, true",
+        "ONE_OF, blue, false",
+        "TEXT, ten letter, true",
+        "TEXT, eleven chars, false"
+    })
     void argumentsOfTheRightKindPass(ArgumentGate.Wants wants, String argument, boolean passes) {
         ArgumentGate gate = new ArgumentGate(wants, 1, 10, List.of("sage", "rose"), false, "");
         assertThat(say(gate, "!dye " + argument).passed()).isEqualTo(passes);
@@ -75,8 +94,11 @@ class GatesTest {
     void aMissingOrWrongArgumentIsToldWithTheUsageLine() {
         ArgumentGate number = new ArgumentGate(ArgumentGate.Wants.NUMBER, 1, 10, List.of(), false, "!pour 1 to 10");
         assertThat(say(number, "!pour").reason()).isEqualTo("needs a number from 1 to 10: !pour 1 to 10");
-        assertThat(say(number, "!pour lots").reason()).isEqualTo("\"lots\" is not a number from 1 to 10: !pour 1 to 10");
-        assertThat(say(new ArgumentGate(ArgumentGate.Wants.ONE_OF, 0, 0, List.of("sage", "rose"), false, ""), "!dye").reason()).isEqualTo("needs one of sage, rose");
+        assertThat(say(number, "!pour lots").reason())
+                .isEqualTo("\"lots\" is not a number from 1 to 10: !pour 1 to 10");
+        assertThat(say(new ArgumentGate(ArgumentGate.Wants.ONE_OF, 0, 0, List.of("sage", "rose"), false, ""), "!dye")
+                        .reason())
+                .isEqualTo("needs one of sage, rose");
     }
 
     @Test
@@ -134,7 +156,8 @@ class GatesTest {
         assertThat(ask(bench, 0, Samples.INES).reason()).isEqualTo("only on air");
         facts = new NoFacts(true, "Kettle", 0, true);
         assertThat(ask(bench, 0, Samples.INES).reason()).isEqualTo("only in Bench, not in Kettle");
-        assertThat(ask(new AirGate(AirGate.Air.OFF, List.of()), 0, Samples.INES).reason()).isEqualTo("only off air");
+        assertThat(ask(new AirGate(AirGate.Air.OFF, List.of()), 0, Samples.INES).reason())
+                .isEqualTo("only off air");
         facts = new NoFacts(true, "Bench", 0, true);
         assertThat(ask(bench, 0, Samples.INES).passed()).isTrue();
     }
@@ -163,15 +186,28 @@ class GatesTest {
 
     @Test
     void aConditionLooksAtEventViewerAndSlate() {
-        assertThat(say(new ConditionGate("'member' in viewer.standing && slate.pours >= 12 && argument == 'sage'"), "!dye sage").passed()).isTrue();
+        assertThat(say(
+                                new ConditionGate(
+                                        "'member' in viewer.standing && slate.pours >= 12 && argument == 'sage'"),
+                                "!dye sage")
+                        .passed())
+                .isTrue();
         assertThat(say(new ConditionGate("slate.pours > 12"), "!dye").reason()).isEqualTo("not so: slate.pours > 12");
-        assertThat(say(new ConditionGate("1 / (slate.pours - 12) > 0"), "!dye").reason()).startsWith("cannot be worked out: ");
+        assertThat(say(new ConditionGate("1 / (slate.pours - 12) > 0"), "!dye").reason())
+                .startsWith("cannot be worked out: ");
     }
 
     @Test
     void circlesAndKnownViewersAreLookedUp() {
-        assertThat(ask(new WhoGate(Set.of(Standing.HOST), 0, List.of(), List.of(), List.of("dippers")), 0, Samples.WICKERBY).passed()).isTrue();
-        assertThat(ask(new WhoGate(Set.of(), 0, List.of(), List.of(), List.of("dippers")), 0, Samples.INES).reason()).isEqualTo("only for the circle Dippers");
+        assertThat(ask(
+                                new WhoGate(Set.of(Standing.HOST), 0, List.of(), List.of(), List.of("dippers")),
+                                0,
+                                Samples.WICKERBY)
+                        .passed())
+                .isTrue();
+        assertThat(ask(new WhoGate(Set.of(), 0, List.of(), List.of(), List.of("dippers")), 0, Samples.INES)
+                        .reason())
+                .isEqualTo("only for the circle Dippers");
         ArgumentGate known = new ArgumentGate(ArgumentGate.Wants.VIEWER, 0, 0, List.of(), true, "");
         assertThat(say(known, "!hail @wickerby").passed()).isTrue();
         assertThat(say(known, "!hail nobody_here").reason()).isEqualTo("nobody called nobody_here was seen here");
@@ -185,8 +221,14 @@ class GatesTest {
         new ChanceGate(0).check(problems.at("gates", 2), SCOPE);
         new ArgumentGate(ArgumentGate.Wants.ONE_OF, 0, 0, List.of(), false, "").check(problems.at("gates", 3), SCOPE);
         new ArgumentGate(ArgumentGate.Wants.NUMBER, 5, 1, List.of(), false, "").check(problems.at("gates", 4), SCOPE);
-        assertThat(problems.found()).extracting(each -> each.path() + "=" + each.value())
-                .containsExactly("gates[0].forAllMs=-1", "gates[0].perViewerMs=999999999", "gates[1].standings=[]",
-                        "gates[2].percent=0", "gates[3].words=[]", "gates[4].most=1");
+        assertThat(problems.found())
+                .extracting(each -> each.path() + "=" + each.value())
+                .containsExactly(
+                        "gates[0].forAllMs=-1",
+                        "gates[0].perViewerMs=999999999",
+                        "gates[1].standings=[]",
+                        "gates[2].percent=0",
+                        "gates[3].words=[]",
+                        "gates[4].most=1");
     }
 }

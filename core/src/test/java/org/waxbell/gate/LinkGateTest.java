@@ -17,7 +17,9 @@ import org.waxbell.event.Viewer;
 /** The gate that limits a cue to some links. */
 class LinkGateTest {
     private static GateAnswer ask(ShowEvent event, String... links) {
-        return new LinkGate(List.of(links)).ready(Scope.of(Set.of(), Set.of(), Map.of())).ask(new GateQuery(0, event, "pour", new LetBook(), 0, null, ""));
+        return new LinkGate(List.of(links))
+                .ready(Scope.of(Set.of(), Set.of(), Map.of()))
+                .ask(new GateQuery(0, event, "pour", new LetBook(), 0, null, ""));
     }
 
     private static ChatLine from(String link) {
@@ -28,9 +30,12 @@ class LinkGateTest {
     void aLinkIsMeantWithAllItsChannelsOrOneOfThem() {
         assertThat(ask(from("tower/#bench"), "tower").passed()).isTrue();
         assertThat(ask(from("tower/#bench"), "tower/#bench").passed()).isTrue();
-        assertThat(ask(from("tower/#attic"), "tower/#bench").reason()).isEqualTo("only from tower/#bench, not from tower/#attic");
+        assertThat(ask(from("tower/#attic"), "tower/#bench").reason())
+                .isEqualTo("only from tower/#bench, not from tower/#attic");
         assertThat(ask(from("towers"), "tower").passed()).isFalse();
-        assertThat(ask(new HouseEvent.ShowMoved(true), "tower").passed()).as("what no link sent").isTrue();
+        assertThat(ask(new HouseEvent.ShowMoved(true), "tower").passed())
+                .as("what no link sent")
+                .isTrue();
     }
 
     @Test

@@ -22,7 +22,8 @@ class LinkRulesTest {
 
     @Test
     void everyFailureWaitsTwiceAsLongUpToHalfAMinuteAndHalfOfItIsDrawn() {
-        assertThat(List.of(Backoff.after(1, 0), Backoff.after(1, 1), Backoff.after(2, 0), Backoff.after(3, 0))).containsExactly(250L, 500L, 500L, 1_000L);
+        assertThat(List.of(Backoff.after(1, 0), Backoff.after(1, 1), Backoff.after(2, 0), Backoff.after(3, 0)))
+                .containsExactly(250L, 500L, 500L, 1_000L);
         assertThat(Backoff.after(1_000, 0.5)).isEqualTo(22_500L);
         qt().forAll(integers().between(0, 10_000), integers().between(0, 999)).check((failures, lot) -> {
             long wait = Backoff.after(failures, lot / 1_000.0);
@@ -60,13 +61,23 @@ class LinkRulesTest {
         assertThat(LineSplit.split("one two three", 16)).containsExactly("one two three");
         assertThat(LineSplit.split("one two three four five", 16)).containsExactly("one two three", "four five");
         assertThat(LineSplit.split("a 🕯🕯🕯🕯🕯 b", 16)).containsExactly("a", "🕯🕯🕯🕯", "🕯 b");
-        qt().forAll(strings().betweenCodePoints(0x20, 0x1FFFF).ofLengthBetween(1, 200), integers().between(16, 60)).check((text, most) -> {
-            String clean = text.replaceAll("[\\uD800-\\uDFFF]", "x").strip();
-            List<String> lines = LineSplit.split(clean, most);
-            String joined = String.join("", lines).replace(" ", "");
-            return joined.equals(clean.replace(" ", "")) && lines.stream().noneMatch(line -> line.isEmpty()
-                    || line.codePoints().map(point -> Character.toString(point).getBytes(StandardCharsets.UTF_8).length).sum() > most);
-        });
+        qt().forAll(
+                        strings().betweenCodePoints(0x20, 0x1FFFF).ofLengthBetween(1, 200),
+                        integers().between(16, 60))
+                .check((text, most) -> {
+                    String clean = text.replaceAll("[\\uD800-\\uDFFF]", "x").strip();
+                    List<String> lines = LineSplit.split(clean, most);
+                    String joined = String.join("", lines).replace(" ", "");
+                    return joined.equals(clean.replace(" ", ""))
+                            && lines.stream()
+                                    .noneMatch(line -> line.isEmpty()
+                                            || line.codePoints()
+                                                            .map(point -> Character.toString(point)
+                                                                    .getBytes(StandardCharsets.UTF_8)
+                                                                    .length)
+                                                            .sum()
+                                                    > most);
+                });
     }
 
     @Test
@@ -90,24 +101,29 @@ class LinkRulesTest {
 
     @Test
     void noMoreIsSentThanTheRateAllowsWhateverComes() {
-        qt().forAll(integers().between(1, 5), integers().between(50, 500), integers().between(1, 60)).check((burst, every, step) -> {
-            SendQueue<Integer> queue = new SendQueue<>(burst, every, 1_000_000);
-            int sent = 0;
-            for (int at = 0; at < 5_000; at += step) {
-                queue.add(at, at);
-                while (queue.take(at).isPresent()) {
-                    sent++;
-                }
-            }
-            return sent <= burst + 5_000 / every;
-        });
+        qt().forAll(
+                        integers().between(1, 5),
+                        integers().between(50, 500),
+                        integers().between(1, 60))
+                .check((burst, every, step) -> {
+                    SendQueue<Integer> queue = new SendQueue<>(burst, every, 1_000_000);
+                    int sent = 0;
+                    for (int at = 0; at < 5_000; at += step) {
+                        queue.add(at, at);
+                        while (queue.take(at).isPresent()) {
+                            sent++;
+                        }
+                    }
+                    return sent <= burst + 5_000 / every;
+                });
     }
 
     @Test
     void marksAndListsMakeStandingsAndABareNicknameIsOnNoList() {
         ModeMap map = new ModeMap(ModeMap.USUAL.modes(), List.of("Odalys"), List.of("wickerby"), List.of());
         assertThat(map.standings("odalys", List.of())).containsExactlyInAnyOrder(Standing.HOST, Standing.ANYONE);
-        assertThat(map.standings("", List.of("o", "v"))).containsExactlyInAnyOrder(Standing.MODERATOR, Standing.VIP, Standing.ANYONE);
+        assertThat(map.standings("", List.of("o", "v")))
+                .containsExactlyInAnyOrder(Standing.MODERATOR, Standing.VIP, Standing.ANYONE);
         assertThat(map.standings("", List.of("x"))).isEqualTo(Set.of(Standing.ANYONE));
         assertThat(map.standings("wickerby", List.of())).contains(Standing.MEMBER);
         Problems problems = new Problems();
@@ -144,7 +160,8 @@ class LinkRulesTest {
             watch.hears(at + 9_000, "tower", "pip_in_the_reeds", "what is next", "");
             watch.hears(at + 500, "cellar", "lowtide_lou", "nobody asked here", "");
         }
-        assertThat(watch.suspects(List.of())).containsExactly(new NeighbourWatch.Suspect("reed_helper", List.of("!pour"), 4));
+        assertThat(watch.suspects(List.of()))
+                .containsExactly(new NeighbourWatch.Suspect("reed_helper", List.of("!pour"), 4));
         assertThat(watch.suspects(List.of("Reed_Helper"))).isEmpty();
         assertThat(watch.freePrefix("!")).contains("+");
         watch.hears(1, "tower", "wickerby", "+dye", "");

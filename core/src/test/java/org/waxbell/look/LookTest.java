@@ -18,8 +18,24 @@ class LookTest {
 
     private static Look inked(String ink, String second) {
         Look of = Look.SHIPPED.get(0);
-        return new Look("mine", "Mine", of.plate(), of.plateTo(), of.angle(), ink, second, of.seal(), of.edge(), of.corner(), of.outline(), of.face(), of.titleSize(), of.lineSize(),
-                of.entry(), of.exit(), of.easing());
+        return new Look(
+                "mine",
+                "Mine",
+                of.plate(),
+                of.plateTo(),
+                of.angle(),
+                ink,
+                second,
+                of.seal(),
+                of.edge(),
+                of.corner(),
+                of.outline(),
+                of.face(),
+                of.titleSize(),
+                of.lineSize(),
+                of.entry(),
+                of.exit(),
+                of.easing());
     }
 
     @Test

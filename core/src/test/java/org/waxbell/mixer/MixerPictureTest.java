@@ -17,11 +17,19 @@ import org.waxbell.mixer.MixerPicture.Standing;
 /** How targets of the mixer stand, by the names that cues use. */
 class MixerPictureTest {
     private static final Place WHOLE = new Place(0, 0, 1_280, 720);
-    private static final MixerPicture PICTURE = new MixerPicture(4, "bench", List.of(
-            new Scene("bench", "Bench", List.of(new Item("label", false, WHOLE), new Item("stage", true, WHOLE))),
-            new Scene("kettle", "Kettle", List.of(new Item("label", true, new Place(1, 2, 3, 4))))),
-            List.of(new Source("label", "Label", "text", "hello", 60, true, List.of(new Filter("warm", "Warm", true)), ""),
-                    new Source("stage", "Stage", "browser", "", 100, false, List.of(), "http://x/stage#k=1")), true, false);
+    private static final MixerPicture PICTURE = new MixerPicture(
+            4,
+            "bench",
+            List.of(
+                    new Scene(
+                            "bench", "Bench", List.of(new Item("label", false, WHOLE), new Item("stage", true, WHOLE))),
+                    new Scene("kettle", "Kettle", List.of(new Item("label", true, new Place(1, 2, 3, 4))))),
+            List.of(
+                    new Source(
+                            "label", "Label", "text", "hello", 60, true, List.of(new Filter("warm", "Warm", true)), ""),
+                    new Source("stage", "Stage", "browser", "", 100, false, List.of(), "http://x/stage#k=1")),
+            true,
+            false);
 
     private static final List<String> MAIN = PICTURE.loading(address -> address.endsWith("k=1"));
 
@@ -41,15 +49,22 @@ class MixerPictureTest {
         assertThat(value(Target.Kind.FILTER, "label/warm")).isEqualTo("on");
         assertThat(value(Target.Kind.STREAM, "")).isEqualTo("on");
         assertThat(value(Target.Kind.RECORDING, "")).isEqualTo("off");
-        assertThat(List.of(value(Target.Kind.TEXT, "nobody"), value(Target.Kind.FILTER, "label"), value(Target.Kind.SOURCE, "cellar/label"),
-                value(Target.Kind.LAMP, "x"))).containsOnly("none");
+        assertThat(List.of(
+                        value(Target.Kind.TEXT, "nobody"),
+                        value(Target.Kind.FILTER, "label"),
+                        value(Target.Kind.SOURCE, "cellar/label"),
+                        value(Target.Kind.LAMP, "x")))
+                .containsOnly("none");
     }
 
     @Test
     void everyValueIsOneThatACueMayWrite() {
         for (Target.Kind kind : Target.Kind.values()) {
             String name = kind == Target.Kind.FILTER ? "label/warm" : "label";
-            PICTURE.valueOf(new Target(kind, name)).ifPresent(value -> assertThat(kind.allows(value)).as(kind + " " + value).isTrue());
+            PICTURE.valueOf(new Target(kind, name))
+                    .ifPresent(value -> assertThat(kind.allows(value))
+                            .as(kind + " " + value)
+                            .isTrue());
         }
         assertThat(Target.Kind.LEVEL.allows("101")).isFalse();
         assertThat(Target.Kind.PLACE.allows("1,2,3")).isFalse();
@@ -60,8 +75,11 @@ class MixerPictureTest {
     void aStageStandsWhereItsSourceDoes() {
         assertThat(PICTURE.standing(MAIN)).isEqualTo(Standing.SHOWN);
         assertThat(PICTURE.cutTo("kettle").standing(MAIN)).isEqualTo(Standing.OTHER_SCENE);
-        assertThat(PICTURE.withItems("", "stage", item -> new Item("stage", false, WHOLE)).standing(MAIN)).isEqualTo(Standing.HIDDEN);
-        assertThat(PICTURE.standing(PICTURE.loading(address -> address.endsWith("k=2")))).isEqualTo(Standing.NOWHERE);
+        assertThat(PICTURE.withItems("", "stage", item -> new Item("stage", false, WHOLE))
+                        .standing(MAIN))
+                .isEqualTo(Standing.HIDDEN);
+        assertThat(PICTURE.standing(PICTURE.loading(address -> address.endsWith("k=2"))))
+                .isEqualTo(Standing.NOWHERE);
     }
 
     @Test
@@ -69,9 +87,16 @@ class MixerPictureTest {
         MixerPicture next = PICTURE.withItems("bench", "label", item -> new Item("label", true, item.place()));
         assertThat(next.number()).isEqualTo(5);
         assertThat(next.scene("kettle")).isEqualTo(PICTURE.scene("kettle"));
-        assertThat(next.scene("bench").orElseThrow().item("label").orElseThrow().shown()).isTrue();
-        assertThat(PICTURE.withItem("kettle", new Item("stage", true, WHOLE)).scene("kettle").orElseThrow().items()).hasSize(2);
-        assertThat(new MixerPicture(1, null, null, null, false, false)).as("what a mixer leaves out is empty").isEqualTo(new MixerPicture(1, "", List.of(), List.of(), false, false));
+        assertThat(next.scene("bench").orElseThrow().item("label").orElseThrow().shown())
+                .isTrue();
+        assertThat(PICTURE.withItem("kettle", new Item("stage", true, WHOLE))
+                        .scene("kettle")
+                        .orElseThrow()
+                        .items())
+                .hasSize(2);
+        assertThat(new MixerPicture(1, null, null, null, false, false))
+                .as("what a mixer leaves out is empty")
+                .isEqualTo(new MixerPicture(1, "", List.of(), List.of(), false, false));
     }
 
     @Test
@@ -92,32 +117,46 @@ class MixerPictureTest {
             for (String value : each.getValue()) {
                 MixerChange.Result result = MixerChange.of(each.getKey(), value).on(now);
                 assertThat(result.refusal()).isEmpty();
-                assertThat(result.picture().valueOf(each.getKey())).as(each.getKey() + " to " + value).contains(value);
+                assertThat(result.picture().valueOf(each.getKey()))
+                        .as(each.getKey() + " to " + value)
+                        .contains(value);
                 assertThat(result.picture().number()).isEqualTo(now.number() + 1);
                 now = result.picture();
             }
         }
-        assertThat(now.withSource("label", was -> PICTURE.source("label").orElseThrow()).sources()).as("nothing else was touched").isEqualTo(PICTURE.sources());
+        assertThat(now.withSource("label", was -> PICTURE.source("label").orElseThrow())
+                        .sources())
+                .as("nothing else was touched")
+                .isEqualTo(PICTURE.sources());
     }
 
     @Test
     void aSourceIsMadeUnderANameOfItsOwnAndStandsWhereItIsPut() {
-        MixerChange.Result made = MixerChange.text("source.add", "Stage", "http://x/stage#k=3").on(PICTURE);
+        MixerChange.Result made =
+                MixerChange.text("source.add", "Stage", "http://x/stage#k=3").on(PICTURE);
         assertThat(made.source()).as("stage is taken").isEqualTo("stage-2");
         MixerChange add = MixerChange.add("kettle", "stage-2", WHOLE);
         MixerPicture placed = add.on(made.picture()).picture();
-        assertThat(placed.valueOf(new Target(Target.Kind.SOURCE, "kettle/stage-2"))).contains("shown");
-        MixerPicture hidden = MixerChange.turn("item.show", "kettle", "stage-2", false).on(placed).picture();
-        assertThat(add.on(hidden).picture().scene("kettle").orElseThrow().items()).as("shown again, not put there twice").isEqualTo(placed.scene("kettle").orElseThrow().items());
+        assertThat(placed.valueOf(new Target(Target.Kind.SOURCE, "kettle/stage-2")))
+                .contains("shown");
+        MixerPicture hidden = MixerChange.turn("item.show", "kettle", "stage-2", false)
+                .on(placed)
+                .picture();
+        assertThat(add.on(hidden).picture().scene("kettle").orElseThrow().items())
+                .as("shown again, not put there twice")
+                .isEqualTo(placed.scene("kettle").orElseThrow().items());
     }
 
     @Test
     void whatIsNotThereIsRefusedInWordsAndNothingChanges() {
         Map<MixerChange, String> refused = new LinkedHashMap<>();
         refused.put(MixerChange.cut("cellar"), "there is no scene cellar");
-        refused.put(MixerChange.turn("item.show", "kettle", "stage", true), "there is no source stage in the scene kettle");
+        refused.put(
+                MixerChange.turn("item.show", "kettle", "stage", true), "there is no source stage in the scene kettle");
         refused.put(MixerChange.turn("item.show", "", "nobody", true), "there is no source nobody");
-        refused.put(MixerChange.of(new Target(Target.Kind.FILTER, "label/cold"), "on"), "there is no filter cold of a source label");
+        refused.put(
+                MixerChange.of(new Target(Target.Kind.FILTER, "label/cold"), "on"),
+                "there is no filter cold of a source label");
         refused.put(MixerChange.text("text.set", "nobody", "x"), "there is no source nobody");
         refused.put(MixerChange.text("dance", "label", ""), "there is no change called dance");
         refused.put(new MixerChange(null, null, null, null, 0, false, null, null), "there is no change called ");

@@ -25,23 +25,33 @@ class TryoutTest {
     private static final long T0 = 5_000_000;
 
     private static Tryout of(CueBook book, EngineState state, boolean past) {
-        return Tryout.of(book, state, T0 + 1_000, new Tried("t", "T", past, Samples.line(Samples.INES, "!t")), Calendars.NONE);
+        return Tryout.of(
+                book, state, T0 + 1_000, new Tried("t", "T", past, Samples.line(Samples.INES, "!t")), Calendars.NONE);
     }
 
     @Test
     void itTellsWhatEveryPartWouldBeToldAndWhenWithNothingElsePlaying() {
-        CueBook book = new CueBook(Samples.housed(Samples.cue("t", List.of("!t"), List.of(), Samples.card("card", NOW, 5_000), Samples.reply("r", new Anchor.After("card", 200)))));
+        CueBook book = new CueBook(Samples.housed(Samples.cue(
+                "t",
+                List.of("!t"),
+                List.of(),
+                Samples.card("card", NOW, 5_000),
+                Samples.reply("r", new Anchor.After("card", 200)))));
         Engine engine = Samples.engine(book, EngineState.fresh(3));
         engine.accept(T0, Samples.line(Samples.INES, "!t"));
         Tryout tryout = of(book, engine.save(), false);
         assertThat(tryout.ring().start()).isEqualTo(T0 + 1_000);
         assertThat(tryout.ring().parts()).extracting(PartRun::fromMs).containsExactly(0L, 5_200L);
-        assertThat(tryout.directives()).hasSize(2).hasAtLeastOneElementOfType(ShowCard.class).hasAtLeastOneElementOfType(SayInChat.class);
+        assertThat(tryout.directives())
+                .hasSize(2)
+                .hasAtLeastOneElementOfType(ShowCard.class)
+                .hasAtLeastOneElementOfType(SayInChat.class);
     }
 
     @Test
     void itsGatesStandAsTheEveningDoesAndMayBePassedOver() {
-        CueBook book = new CueBook(Samples.housed(Samples.cue("t", List.of("!t"), List.of(new CooldownGate(30_000, 0)), Samples.reply("r", NOW))));
+        CueBook book = new CueBook(Samples.housed(
+                Samples.cue("t", List.of("!t"), List.of(new CooldownGate(30_000, 0)), Samples.reply("r", NOW))));
         Engine engine = Samples.engine(book, EngineState.fresh(3));
         engine.accept(T0, Samples.line(Samples.INES, "!t"));
         EngineState evening = engine.save();
@@ -54,9 +64,18 @@ class TryoutTest {
 
     @Test
     void aClipIsStoodInForAndWhatItLeadsToIsNotTold() {
-        Cue clip = Samples.cue("t", List.of("!t"), List.of(), new ClipPart("clip", NOW, 30, "Tonight", 20_000, Manner.PLAIN), Samples.says("r", new Anchor.After("clip", 0), "Kept {clipAddress}"));
-        Cue led = Samples.pulledBy(Samples.cue("led", List.of(), List.of(), Samples.reply("r", NOW)), new CuePull("t", false));
+        Cue clip = Samples.cue(
+                "t",
+                List.of("!t"),
+                List.of(),
+                new ClipPart("clip", NOW, 30, "Tonight", 20_000, Manner.PLAIN),
+                Samples.says("r", new Anchor.After("clip", 0), "Kept {clipAddress}"));
+        Cue led = Samples.pulledBy(
+                Samples.cue("led", List.of(), List.of(), Samples.reply("r", NOW)), new CuePull("t", false));
         Tryout tryout = of(new CueBook(Samples.housed(clip, led)), EngineState.fresh(3), false);
-        assertThat(tryout.directives()).filteredOn(SayInChat.class::isInstance).extracting(each -> ((SayInChat) each).text()).containsExactly("Kept tried-clip-1");
+        assertThat(tryout.directives())
+                .filteredOn(SayInChat.class::isInstance)
+                .extracting(each -> ((SayInChat) each).text())
+                .containsExactly("Kept tried-clip-1");
     }
 }

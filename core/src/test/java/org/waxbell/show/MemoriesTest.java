@@ -105,12 +105,33 @@ class MemoriesTest {
 
     @Test
     void aHouseIsRefusedByPlace() {
-        House house = new House(9, "much too long", " ", "", "drips", true, List.of(new Circle("a", "A", List.of()), new Circle("a", " ", List.of(" "))), List.of(""),
-                List.of(POURS, POURS, new SlateValue("2x", "X", true, false, false, "many")), List.of());
+        House house = new House(
+                9,
+                "much too long",
+                " ",
+                "",
+                "drips",
+                true,
+                List.of(new Circle("a", "A", List.of()), new Circle("a", " ", List.of(" "))),
+                List.of(""),
+                List.of(POURS, POURS, new SlateValue("2x", "X", true, false, false, "many")),
+                List.of());
         Problems problems = new Problems();
         house.check(problems);
-        assertThat(problems.found()).extracting(each -> each.path()).containsExactly("formatVersion", "prefix", "home", "pointsOne", "neighbours[0]", "circles[1].id",
-                "circles[1].name", "circles[1].people[0]", "slate[1].id", "slate[2].id", "slate[2].start");
+        assertThat(problems.found())
+                .extracting(each -> each.path())
+                .containsExactly(
+                        "formatVersion",
+                        "prefix",
+                        "home",
+                        "pointsOne",
+                        "neighbours[0]",
+                        "circles[1].id",
+                        "circles[1].name",
+                        "circles[1].people[0]",
+                        "slate[1].id",
+                        "slate[2].id",
+                        "slate[2].start");
         Problems none = new Problems();
         House.PLAIN.check(none);
         assertThat(none.found()).isEmpty();

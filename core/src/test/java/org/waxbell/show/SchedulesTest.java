@@ -30,10 +30,12 @@ class SchedulesTest {
             return Optional.empty();
         }
     };
+
     private final List<Came> kept = new ArrayList<>();
 
     private static Cue cue(Pull... pulls) {
-        return Samples.pulledBy(Samples.cue("timed", List.of("!x"), List.of(), Samples.reply("r", new Anchor.At(0))), pulls);
+        return Samples.pulledBy(
+                Samples.cue("timed", List.of("!x"), List.of(), Samples.reply("r", new Anchor.At(0))), pulls);
     }
 
     private static Schedules of(Evening evening, Pull... pulls) {
@@ -61,7 +63,9 @@ class SchedulesTest {
 
     @Test
     void withNoShowOpenNothingComes() {
-        assertThat(of(Evening.NONE, new EveryPull(60_000), new AfterLinesPull(1, 0)).nextAt()).isEqualTo(Long.MAX_VALUE);
+        assertThat(of(Evening.NONE, new EveryPull(60_000), new AfterLinesPull(1, 0))
+                        .nextAt())
+                .isEqualTo(Long.MAX_VALUE);
     }
 
     @Test
@@ -80,7 +84,10 @@ class SchedulesTest {
             schedules.line(OPENED + i * 1_000L, evening, kept::add);
             comes(schedules, evening, OPENED + i * 1_000L);
         }
-        assertThat(kept).filteredOn(each -> each.ready() == 0).extracting(each -> each.at() - OPENED).containsExactly(2_000L, 4_000L);
+        assertThat(kept)
+                .filteredOn(each -> each.ready() == 0)
+                .extracting(each -> each.at() - OPENED)
+                .containsExactly(2_000L, 4_000L);
         assertThat(schedules.countsLines()).isTrue();
         assertThat(of(SHOW, new EveryPull(60_000)).countsLines()).isFalse();
     }
@@ -95,7 +102,8 @@ class SchedulesTest {
     @Test
     void aCalendarRuleComesWithoutAShow() {
         Schedules schedules = new Schedules(HUNDREDS, List.of());
-        schedules.define(List.of(cue(new CalendarPull("FREQ=DAILY", "2026-11-23T19:55:00", "UTC"))), Evening.NONE, 250_000);
+        schedules.define(
+                List.of(cue(new CalendarPull("FREQ=DAILY", "2026-11-23T19:55:00", "UTC"))), Evening.NONE, 250_000);
         assertThat(schedules.nextAt()).isEqualTo(300_000);
         schedules.take(300_000, Evening.NONE, kept::add);
         assertThat(schedules.nextAt()).isEqualTo(400_000);
@@ -107,7 +115,10 @@ class SchedulesTest {
         comes(schedules, SHOW, OPENED + 70_000);
         schedules.line(OPENED + 71_000, SHOW.line().line().line(), kept::add);
         Schedules other = new Schedules(HUNDREDS, schedules.save());
-        other.define(List.of(cue(new EveryPull(60_000), new AfterLinesPull(3, 0))), SHOW.line().line().line(), OPENED + 72_000);
+        other.define(
+                List.of(cue(new EveryPull(60_000), new AfterLinesPull(3, 0))),
+                SHOW.line().line().line(),
+                OPENED + 72_000);
         assertThat(other.nextAt()).isEqualTo(schedules.nextAt()).isEqualTo(OPENED + 71_000);
     }
 
@@ -116,7 +127,8 @@ class SchedulesTest {
         Schedules schedules = of(SHOW, new EveryPull(60_000));
         schedules.define(List.of(), SHOW, OPENED + 10_000);
         assertThat(schedules.nextAt()).isEqualTo(Long.MAX_VALUE);
-        schedules.define(List.of(cue(new CalendarPull("FREQ=DAILY", "2026-11-23T19:55:00", "UTC"))), SHOW, OPENED + 10_000);
+        schedules.define(
+                List.of(cue(new CalendarPull("FREQ=DAILY", "2026-11-23T19:55:00", "UTC"))), SHOW, OPENED + 10_000);
         assertThat(schedules.nextAt()).isEqualTo(1_100_000);
     }
 }

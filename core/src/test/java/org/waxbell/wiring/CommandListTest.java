@@ -36,35 +36,77 @@ class CommandListTest {
     }
 
     private static List<String> said(Outcome outcome) {
-        return outcome.directives().stream().filter(SayInChat.class::isInstance).map(each -> ((SayInChat) each).text()).toList();
+        return outcome.directives().stream()
+                .filter(SayInChat.class::isInstance)
+                .map(each -> ((SayInChat) each).text())
+                .toList();
     }
 
     private static Engine engine(Cue... cues) {
-        Wiring wiring = new Wiring(House.PLAIN, List.of(Samples.BENCH), List.of(cues), List.of(Samples.MAIN), Samples.SHELF);
+        Wiring wiring =
+                new Wiring(House.PLAIN, List.of(Samples.BENCH), List.of(cues), List.of(Samples.MAIN), Samples.SHELF);
         return Samples.engine(new CueBook(wiring), EngineState.fresh(1));
     }
 
     @Test
     void theAskerIsToldWhatTheyMayUseWhateverRests() {
-        Cue bell = Samples.cue("bell", List.of("!bell", "!ding"), List.of(Samples.only(Standing.MODERATOR)), Samples.reply("r", new Anchor.At(0)));
-        Cue pour = Samples.cue("pour", List.of("!pour"), List.of(new CooldownGate(60_000, 0)), Samples.reply("r", new Anchor.At(0)));
-        Cue hidden = new Cue(4, "hidden", "Hidden", "", false, "bench", true, List.of(ChatWordPull.of("!hidden")), List.of(), List.of(), pour.takes(), pour.takeRule(), pour.urgency(), 0);
+        Cue bell = Samples.cue(
+                "bell",
+                List.of("!bell", "!ding"),
+                List.of(Samples.only(Standing.MODERATOR)),
+                Samples.reply("r", new Anchor.At(0)));
+        Cue pour = Samples.cue(
+                "pour", List.of("!pour"), List.of(new CooldownGate(60_000, 0)), Samples.reply("r", new Anchor.At(0)));
+        Cue hidden = new Cue(
+                4,
+                "hidden",
+                "Hidden",
+                "",
+                false,
+                "bench",
+                true,
+                List.of(ChatWordPull.of("!hidden")),
+                List.of(),
+                List.of(),
+                pour.takes(),
+                pour.takeRule(),
+                pour.urgency(),
+                0);
         Cue ask = says("ask", "{viewer}: {commands}", "!what");
         Engine engine = engine(bell, pour, hidden, ask);
         engine.accept(0, Samples.line(Samples.WICKERBY, "!pour"));
-        assertThat(said(engine.accept(1_000, Samples.line(Samples.WICKERBY, "!what")))).containsExactly("wickerby: !pour, !what");
-        assertThat(said(engine.accept(2_000, Samples.line(Samples.SEDGE, "!what")))).containsExactly("captain_sedge: !bell, !pour, !what");
+        assertThat(said(engine.accept(1_000, Samples.line(Samples.WICKERBY, "!what"))))
+                .containsExactly("wickerby: !pour, !what");
+        assertThat(said(engine.accept(2_000, Samples.line(Samples.SEDGE, "!what"))))
+                .containsExactly("captain_sedge: !bell, !pour, !what");
     }
 
     @Test
     void whoAsksAboutOneWordIsToldWhatItDoes() {
-        Cue pour = new Cue(4, "pour", "Pour", "A tall taper is poured", true, "bench", true, List.of(ChatWordPull.of("!pour", "!taper")), List.of(), List.of(),
-                says("x", "x", "!x").takes(), TakeRule.FIRST, Urgency.USUAL, 0);
+        Cue pour = new Cue(
+                4,
+                "pour",
+                "Pour",
+                "A tall taper is poured",
+                true,
+                "bench",
+                true,
+                List.of(ChatWordPull.of("!pour", "!taper")),
+                List.of(),
+                List.of(),
+                says("x", "x", "!x").takes(),
+                TakeRule.FIRST,
+                Urgency.USUAL,
+                0);
         Engine engine = engine(pour, says("dip", "x", "!dip"), says("ask", "{commands}", "!what"));
-        assertThat(said(engine.accept(0, Samples.line(Samples.WICKERBY, "!what !taper")))).containsExactly("!taper: A tall taper is poured");
-        assertThat(said(engine.accept(1_000, Samples.line(Samples.WICKERBY, "!what POUR")))).containsExactly("!pour: A tall taper is poured");
-        assertThat(said(engine.accept(2_000, Samples.line(Samples.WICKERBY, "!what dip")))).containsExactly("!dip");
-        assertThat(said(engine.accept(3_000, Samples.line(Samples.WICKERBY, "!what else")))).containsExactly("!pour, !dip, !what");
+        assertThat(said(engine.accept(0, Samples.line(Samples.WICKERBY, "!what !taper"))))
+                .containsExactly("!taper: A tall taper is poured");
+        assertThat(said(engine.accept(1_000, Samples.line(Samples.WICKERBY, "!what POUR"))))
+                .containsExactly("!pour: A tall taper is poured");
+        assertThat(said(engine.accept(2_000, Samples.line(Samples.WICKERBY, "!what dip"))))
+                .containsExactly("!dip");
+        assertThat(said(engine.accept(3_000, Samples.line(Samples.WICKERBY, "!what else"))))
+                .containsExactly("!pour, !dip, !what");
     }
 
     @Test
@@ -75,7 +117,8 @@ class CommandListTest {
         }
         String line = list(cues.toArray(Cue[]::new)).inWords(each -> true);
         assertThat(line).startsWith("!word0, !word1, ").endsWith(" more").hasSizeLessThan(450);
-        assertThat(line.split(", ").length + Integer.parseInt(line.replaceAll(".* and (\\d+) more", "$1"))).isEqualTo(100);
+        assertThat(line.split(", ").length + Integer.parseInt(line.replaceAll(".* and (\\d+) more", "$1")))
+                .isEqualTo(100);
     }
 
     @ParameterizedTest
@@ -88,37 +131,52 @@ class CommandListTest {
     @ValueSource(strings = {"!pruo", "!po", "pour", "!pourings", "!", "hello", "!dip"})
     void moreThanOneSlipOrOrdinaryTalkIsNot(String typed) {
         assertThat(list(says("pour", "x", "!pour")).near(typed, each -> true)).isEmpty();
-        assertThat(list(says("pour", "x", "!pour")).near("!puor", each -> false)).as("a word that they may not use").isEmpty();
+        assertThat(list(says("pour", "x", "!pour")).near("!puor", each -> false))
+                .as("a word that they may not use")
+                .isEmpty();
     }
 
     @Test
     void anyOneLetterLeftOutOfALongWordIsUnderstood() {
-        qt().withExamples(1_000).forAll(strings().betweenCodePoints('a', 'z').ofLengthBetween(4, 12), integers().between(0, 11)).check((word, at) -> {
-            String whole = "!" + word;
-            int left = 1 + at % word.length();
-            return list(says("cue", "x", whole)).near(whole.substring(0, left) + whole.substring(left + 1), each -> true).isPresent();
-        });
+        qt().withExamples(1_000)
+                .forAll(
+                        strings().betweenCodePoints('a', 'z').ofLengthBetween(4, 12),
+                        integers().between(0, 11))
+                .check((word, at) -> {
+                    String whole = "!" + word;
+                    int left = 1 + at % word.length();
+                    return list(says("cue", "x", whole))
+                            .near(whole.substring(0, left) + whole.substring(left + 1), each -> true)
+                            .isPresent();
+                });
     }
 
     @Test
     void aWordThatThereIsIsNotTakenForASlipOfAnother() {
-        assertThat(list(says("pour", "x", "!pour"), says("pours", "x", "!pours")).near("!pours", each -> true)).isEmpty();
+        assertThat(list(says("pour", "x", "!pour"), says("pours", "x", "!pours"))
+                        .near("!pours", each -> true))
+                .isEmpty();
     }
 
     @Test
     void theyAreToldEvenWhereAnotherCueRangOnTheLine() {
         Cue phrase = Samples.pulledBy(says("kind", "Thank you", "!x"), new PhrasePull(List.of("please"), true));
-        assertThat(said(engine(says("pour", "x", "!pour"), phrase).accept(0, Samples.line(Samples.SEDGE, "!puor please"))))
+        assertThat(said(engine(says("pour", "x", "!pour"), phrase)
+                        .accept(0, Samples.line(Samples.SEDGE, "!puor please"))))
                 .containsExactlyInAnyOrder("No cue has !puor. Did you mean !pour?", "Thank you");
     }
 
     @Test
     void onlyStaffAreTold() {
         Engine engine = engine(says("pour", "x", "!pour"));
-        assertThat(said(engine.accept(0, Samples.line(Samples.WICKERBY, "!puor")))).isEmpty();
+        assertThat(said(engine.accept(0, Samples.line(Samples.WICKERBY, "!puor"))))
+                .isEmpty();
         Outcome told = engine.accept(0, Samples.line(Samples.SEDGE, "!puor"));
-        assertThat(told.decisions().get(0).sentence()).isEqualTo("no cue has this word · perhaps !pour was meant, said to captain_sedge");
+        assertThat(told.decisions().get(0).sentence())
+                .isEqualTo("no cue has this word · perhaps !pour was meant, said to captain_sedge");
         Directive hint = told.directives().get(0);
-        assertThat(hint).isInstanceOfSatisfying(SayInChat.class, say -> assertThat(say.to()).isEqualTo("captain_sedge"));
+        assertThat(hint)
+                .isInstanceOfSatisfying(
+                        SayInChat.class, say -> assertThat(say.to()).isEqualTo("captain_sedge"));
     }
 }

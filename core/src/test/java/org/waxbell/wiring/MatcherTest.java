@@ -37,17 +37,28 @@ class MatcherTest {
     }
 
     private static List<String> matched(ShowEvent event, Cue... cues) {
-        return Samples.book(cues).match(event, (match, line) -> true).stream().map(each -> each.ready().cue().id()).toList();
+        return Samples.book(cues).match(event, (match, line) -> true).stream()
+                .map(each -> each.ready().cue().id())
+                .toList();
     }
 
     private static List<String> problems(Cue cue) {
-        return CueCheck.check(Samples.wiring(), cue, Calendars.NONE).stream().map(Problem::path).toList();
+        return CueCheck.check(Samples.wiring(), cue, Calendars.NONE).stream()
+                .map(Problem::path)
+                .toList();
     }
 
     @ParameterizedTest
-    @CsvSource({"good evening all, true", "so GOOD EVENING!, true", "goods evening, false", "a good eveningstar, false", "ｇｏｏｄ evening, true"})
+    @CsvSource({
+        "good evening all, true",
+        "so GOOD EVENING!, true",
+        "goods evening, false",
+        "a good eveningstar, false",
+        "ｇｏｏｄ evening, true"
+    })
     void aPhraseOfWholeWordsStandsAlone(String text, boolean rings) {
-        assertThat(matched(line(INES, text), cue("greet", new PhrasePull(List.of("good evening"), true)))).hasSize(rings ? 1 : 0);
+        assertThat(matched(line(INES, text), cue("greet", new PhrasePull(List.of("good evening"), true))))
+                .hasSize(rings ? 1 : 0);
     }
 
     @Test
@@ -68,7 +79,11 @@ class MatcherTest {
     @Test
     void wordsPhrasesAndPatternsOfOneLineRingInTheOrderOfTheList() {
         Cue third = cue("third", ChatWordPull.of("!pour"));
-        assertThat(matched(line(INES, "!pour the taper"), cue("first", new PatternPull("tap.r", "tap")), cue("second", new PhrasePull(List.of("the"), true)), third))
+        assertThat(matched(
+                        line(INES, "!pour the taper"),
+                        cue("first", new PatternPull("tap.r", "tap")),
+                        cue("second", new PhrasePull(List.of("the"), true)),
+                        third))
                 .containsExactly("first", "second", "third");
     }
 
@@ -78,9 +93,12 @@ class MatcherTest {
         Cue big = cue("big", new EventPull("gift", Map.of("giftWorth", 50L), Map.of()));
         Cue lantern = cue("lantern", new EventPull("gift", Map.of(), Map.of("giftItem", "LANTERN")));
         Cue follow = cue("follow", new EventPull("follow", Map.of(), Map.of()));
-        assertThat(matched(new ChannelEvent.Gift("practice", INES, "Sprig", 1, 3), any, big, lantern, follow)).containsExactly("any");
-        assertThat(matched(new ChannelEvent.Gift("practice", INES, "Honeycomb", 50, 1), any, big, lantern)).containsExactly("any", "big");
-        assertThat(matched(new ChannelEvent.Gift("practice", INES, "Lantern", 500, 1), any, big, lantern)).containsExactly("any", "big", "lantern");
+        assertThat(matched(new ChannelEvent.Gift("practice", INES, "Sprig", 1, 3), any, big, lantern, follow))
+                .containsExactly("any");
+        assertThat(matched(new ChannelEvent.Gift("practice", INES, "Honeycomb", 50, 1), any, big, lantern))
+                .containsExactly("any", "big");
+        assertThat(matched(new ChannelEvent.Gift("practice", INES, "Lantern", 500, 1), any, big, lantern))
+                .containsExactly("any", "big", "lantern");
     }
 
     @Test
@@ -94,8 +112,9 @@ class MatcherTest {
             assertThat(made.getClass()).isEqualTo(sample.getClass());
             assertThat(made.from()).isEqualTo("elsewhere");
             assertThat(made.numbers().values()).allMatch(number -> number == 7);
-            made.values().forEach((name, value) -> assertThat(value).as(sample.kind() + " " + name)
-                    .isIn("seven", "7", "0.07", INES.name()));
+            made.values()
+                    .forEach((name, value) ->
+                            assertThat(value).as(sample.kind() + " " + name).isIn("seven", "7", "0.07", INES.name()));
             assertThat(sample.sentence()).contains(sample.viewer().name());
         }
     }
@@ -106,10 +125,12 @@ class MatcherTest {
         assertThat(problems(cue("a", new PhrasePull(List.of(" "), true)))).containsExactly("pulls[0].phrases[0]");
         assertThat(problems(cue("a", new PatternPull("pour(", "pour")))).containsExactly("pulls[0].pattern");
         assertThat(problems(cue("a", new PatternPull("(?=x)", "x")))).containsExactly("pulls[0].pattern");
-        assertThat(problems(cue("a", new EventPull("firework", Map.of(), Map.of())))).contains("pulls[0].event");
+        assertThat(problems(cue("a", new EventPull("firework", Map.of(), Map.of()))))
+                .contains("pulls[0].event");
         assertThat(problems(cue("a", new EventPull("gift", Map.of("giftColour", 1L), Map.of("months", "x")))))
                 .containsExactly("pulls[0].atLeast.giftColour", "pulls[0].exactly.months");
-        assertThat(problems(cue("a", new EventPull("gift", Map.of("giftWorth", -1L), Map.of())))).containsExactly("pulls[0].atLeast.giftWorth");
+        assertThat(problems(cue("a", new EventPull("gift", Map.of("giftWorth", -1L), Map.of()))))
+                .containsExactly("pulls[0].atLeast.giftWorth");
     }
 
     @Test
@@ -130,20 +151,28 @@ class MatcherTest {
     @Test
     void theOnePassFindsWhatAskingEachWouldFind() {
         String[] pieces = {"wax", "Taper", "pour", " ", "good evening", "x", "BEESWAX", ", "};
-        List<Cue> cues = List.of(cue("one", new PhrasePull(List.of("wax"), false)), cue("two", new PhrasePull(List.of("wax"), true)),
-                cue("three", new PhrasePull(List.of("good evening", "taper"), false)), cue("four", new PatternPull("pour.*wax", "pour")));
+        List<Cue> cues = List.of(
+                cue("one", new PhrasePull(List.of("wax"), false)),
+                cue("two", new PhrasePull(List.of("wax"), true)),
+                cue("three", new PhrasePull(List.of("good evening", "taper"), false)),
+                cue("four", new PatternPull("pour.*wax", "pour")));
         CueBook book = Samples.book(cues.toArray(Cue[]::new));
-        qt().withExamples(1_000).forAll(lists().of(integers().between(0, pieces.length - 1)).ofSizeBetween(0, 8)).check(numbers -> {
-            StringBuilder text = new StringBuilder();
-            numbers.forEach(number -> text.append(pieces[number]));
-            String low = text.toString().toLowerCase(Locale.ROOT);
-            List<String> expected = new ArrayList<>();
-            add(expected, "one", low.contains("wax"));
-            add(expected, "two", low.matches("(?s)(.*[^\\p{L}\\p{N}])?wax([^\\p{L}\\p{N}].*)?"));
-            add(expected, "three", low.contains("good evening") || low.contains("taper"));
-            add(expected, "four", low.matches(".*pour.*wax.*"));
-            return book.match(line(INES, text.toString()), (match, line) -> true).stream().map(each -> each.ready().cue().id()).toList().equals(expected);
-        });
+        qt().withExamples(1_000)
+                .forAll(lists().of(integers().between(0, pieces.length - 1)).ofSizeBetween(0, 8))
+                .check(numbers -> {
+                    StringBuilder text = new StringBuilder();
+                    numbers.forEach(number -> text.append(pieces[number]));
+                    String low = text.toString().toLowerCase(Locale.ROOT);
+                    List<String> expected = new ArrayList<>();
+                    add(expected, "one", low.contains("wax"));
+                    add(expected, "two", low.matches("(?s)(.*[^\\p{L}\\p{N}])?wax([^\\p{L}\\p{N}].*)?"));
+                    add(expected, "three", low.contains("good evening") || low.contains("taper"));
+                    add(expected, "four", low.matches(".*pour.*wax.*"));
+                    return book.match(line(INES, text.toString()), (match, line) -> true).stream()
+                            .map(each -> each.ready().cue().id())
+                            .toList()
+                            .equals(expected);
+                });
     }
 
     private static void add(List<String> expected, String id, boolean rings) {

@@ -60,24 +60,57 @@ class PullsTest {
         ShowEvent lamp = new HouseEvent.Switched(new Target(Target.Kind.LAMP, "Bench"), "off", true);
         return Stream.of(
                 Arguments.of(new ChatWordPull(List.of("pour"), true, ""), LINE, said("a")),
-                Arguments.of(new ChatWordPull(List.of("!pour"), false, "\\d+"), LINE, Samples.line(Samples.INES, "!pour seven")),
+                Arguments.of(
+                        new ChatWordPull(List.of("!pour"), false, "\\d+"),
+                        LINE,
+                        Samples.line(Samples.INES, "!pour seven")),
                 Arguments.of(new FirstLinePull(FirstLinePull.Whose.EACH, "", false), said("a"), privately("hello")),
-                Arguments.of(new FirstLinePull(FirstLinePull.Whose.NAMED, "WICKERBY", false), said("wickerby"), said("a")),
+                Arguments.of(
+                        new FirstLinePull(FirstLinePull.Whose.NAMED, "WICKERBY", false), said("wickerby"), said("a")),
                 Arguments.of(new PrivatePull(List.of("HELP")), privately("help me"), privately("hello")),
                 Arguments.of(new PrivatePull(List.of()), privately("anything"), said("a")),
-                Arguments.of(new MarkPull("pours", 10, true), new HouseEvent.ValueMoved("pours", 8, 12), new HouseEvent.ValueMoved("pours", 10, 12)),
-                Arguments.of(new MarkPull("pours", 10, true), new HouseEvent.ValueMoved("pours", 9, 10), new HouseEvent.ValueMoved("dips", 9, 10)),
-                Arguments.of(new MarkPull("pours", 0, false), new HouseEvent.ValueMoved("pours", 1, -2), new HouseEvent.ValueMoved("pours", -1, 2)),
-                Arguments.of(new EveryPull(60_000), new HouseEvent.TimeCame("c", 0, "x"), new HouseEvent.TimeCame("other", 0, "x")),
-                Arguments.of(new HandPull("Bell", ""), new HouseEvent.HandPulled("c", "Bell"), new HouseEvent.HandPulled("other", "Bell")),
-                Arguments.of(new WebPull("kiln"), new HouseEvent.WebCalled("kiln", ""), new HouseEvent.WebCalled("oven", "")),
+                Arguments.of(
+                        new MarkPull("pours", 10, true),
+                        new HouseEvent.ValueMoved("pours", 8, 12),
+                        new HouseEvent.ValueMoved("pours", 10, 12)),
+                Arguments.of(
+                        new MarkPull("pours", 10, true),
+                        new HouseEvent.ValueMoved("pours", 9, 10),
+                        new HouseEvent.ValueMoved("dips", 9, 10)),
+                Arguments.of(
+                        new MarkPull("pours", 0, false),
+                        new HouseEvent.ValueMoved("pours", 1, -2),
+                        new HouseEvent.ValueMoved("pours", -1, 2)),
+                Arguments.of(
+                        new EveryPull(60_000),
+                        new HouseEvent.TimeCame("c", 0, "x"),
+                        new HouseEvent.TimeCame("other", 0, "x")),
+                Arguments.of(
+                        new HandPull("Bell", ""),
+                        new HouseEvent.HandPulled("c", "Bell"),
+                        new HouseEvent.HandPulled("other", "Bell")),
+                Arguments.of(
+                        new WebPull("kiln"),
+                        new HouseEvent.WebCalled("kiln", ""),
+                        new HouseEvent.WebCalled("oven", "")),
                 Arguments.of(new ScenePull(List.of("Kettle")), scene("Kettle"), scene("Bench")),
                 Arguments.of(new ScenePull(List.of()), scene("Bench"), lamp),
-                Arguments.of(new CuePull("other", true), new CueRang("other", "Other", true, LINE), new CueRang("other", "Other", false, LINE)),
-                Arguments.of(new EventPull("wheelStopped", Map.of(), Map.of("deskName", "dyes")), new HouseEvent.DeskEnded(HouseEvent.DeskEnded.Desk.WHEEL, "Dyes", "sage"),
+                Arguments.of(
+                        new CuePull("other", true),
+                        new CueRang("other", "Other", true, LINE),
+                        new CueRang("other", "Other", false, LINE)),
+                Arguments.of(
+                        new EventPull("wheelStopped", Map.of(), Map.of("deskName", "dyes")),
+                        new HouseEvent.DeskEnded(HouseEvent.DeskEnded.Desk.WHEEL, "Dyes", "sage"),
                         new HouseEvent.DeskEnded(HouseEvent.DeskEnded.Desk.CLOCK, "Dyes", "")),
-                Arguments.of(new EventPull("showOpened", Map.of(), Map.of()), new HouseEvent.ShowMoved(true), new HouseEvent.ShowMoved(false)),
-                Arguments.of(new EventPull("airOff", Map.of(), Map.of()), new HouseEvent.AirChanged(false), new HouseEvent.AirChanged(true)));
+                Arguments.of(
+                        new EventPull("showOpened", Map.of(), Map.of()),
+                        new HouseEvent.ShowMoved(true),
+                        new HouseEvent.ShowMoved(false)),
+                Arguments.of(
+                        new EventPull("airOff", Map.of(), Map.of()),
+                        new HouseEvent.AirChanged(false),
+                        new HouseEvent.AirChanged(true)));
     }
 
     @ParameterizedTest
@@ -97,14 +130,20 @@ class PullsTest {
 
     @Test
     void theMostExactPullOfACueCounts() {
-        Cue both = cue("both", new PatternPull("pour", "pour"), new PhrasePull(List.of("pour"), false), new ChatWordPull(List.of("!pour"), false, ""));
+        Cue both = cue(
+                "both",
+                new PatternPull("pour", "pour"),
+                new PhrasePull(List.of("pour"), false),
+                new ChatWordPull(List.of("!pour"), false, ""));
         Cue exact = cue("exact", new ChatWordPull(List.of("!pour"), false, "\\d+"));
         List<Match> found = matches(LINE, both, exact);
         assertThat(found).extracting(each -> each.ready().cue().id()).containsExactly("both", "exact");
         assertThat(found.get(1).exactness()).isGreaterThan(found.get(0).exactness());
-        assertThat(new EventPull("gift", Map.of(), Map.of("giftItem", "Lantern")).exactness()).isGreaterThan(new EventPull("gift", Map.of("giftWorth", 999L), Map.of()).exactness())
+        assertThat(new EventPull("gift", Map.of(), Map.of("giftItem", "Lantern")).exactness())
+                .isGreaterThan(new EventPull("gift", Map.of("giftWorth", 999L), Map.of()).exactness())
                 .isGreaterThan(new EventPull("gift", Map.of("giftWorth", 50L), Map.of()).exactness());
-        assertThat(new EventPull("gift", Map.of("giftWorth", 500L), Map.of()).exactness()).isGreaterThan(new EventPull("gift", Map.of("giftWorth", 50L), Map.of()).exactness());
+        assertThat(new EventPull("gift", Map.of("giftWorth", 500L), Map.of()).exactness())
+                .isGreaterThan(new EventPull("gift", Map.of("giftWorth", 50L), Map.of()).exactness());
     }
 
     @Test
@@ -113,7 +152,10 @@ class PullsTest {
             ShowEvent sample = EventSamples.any(kind).orElseThrow();
             assertThat(sample.kind()).isEqualTo(kind);
             assertThat(sample.sentence()).isNotBlank();
-            assertThat(sample.values().keySet()).containsAll(sample.numbers().keySet().stream().filter(name -> !name.endsWith("Cents")).toList());
+            assertThat(sample.values().keySet())
+                    .containsAll(sample.numbers().keySet().stream()
+                            .filter(name -> !name.endsWith("Cents"))
+                            .toList());
         });
     }
 
@@ -143,6 +185,9 @@ class PullsTest {
         CueBook after = before.next(Samples.housed(one, cue("two", ChatWordPull.of("!three"))));
         assertThat(after.cue("one").orElseThrow()).isSameAs(before.cue("one").orElseThrow());
         assertThat(after.cue("two").orElseThrow()).isNotSameAs(before.cue("two").orElseThrow());
-        assertThat(matches(Samples.line(Samples.INES, "!three"), after.wiring().cues().toArray(Cue[]::new))).hasSize(1);
+        assertThat(matches(
+                        Samples.line(Samples.INES, "!three"),
+                        after.wiring().cues().toArray(Cue[]::new)))
+                .hasSize(1);
     }
 }

@@ -20,7 +20,8 @@ import org.waxbell.stage.Stage;
 /** The whole wiring as one document: merged, patched, and held to what its cues stand on. */
 class WiringDocumentTest {
     private static final Cue POUR = Samples.pour();
-    private static final Cue WAVE = Samples.cue("wave", List.of("!wave"), List.of(), Samples.reply("r", new Anchor.At(0)));
+    private static final Cue WAVE =
+            Samples.cue("wave", List.of("!wave"), List.of(), Samples.reply("r", new Anchor.At(0)));
     private static final Wiring THERE = Samples.housed(POUR, WAVE);
 
     private static Wiring with(Stage stage) {
@@ -42,9 +43,25 @@ class WiringDocumentTest {
     void mergingReplacesByIdAddsBehindAndLeavesWhatTheHouseSays() {
         Cue other = Samples.cue("wave", List.of("!hello"), List.of(), Samples.reply("r", new Anchor.At(0)));
         Cue more = Samples.cue("dip", List.of("!dip"), List.of(), Samples.reply("r", new Anchor.At(0)));
-        House house = new House(House.FORMAT, "?", "elsewhere", "dot", "dots", true, List.of(new Circle("dippers", "Theirs", List.of()), new Circle("choir", "Choir", List.of())),
-                List.of("reed_bell", "owl_bell"), List.of(), List.of());
-        WiringDocument merged = new WiringDocument(1, house, List.of(new Rack(1, "side", "Side", true)), List.of(), List.of(other, more), List.of()).mergedInto(WiringDocument.of(THERE));
+        House house = new House(
+                House.FORMAT,
+                "?",
+                "elsewhere",
+                "dot",
+                "dots",
+                true,
+                List.of(new Circle("dippers", "Theirs", List.of()), new Circle("choir", "Choir", List.of())),
+                List.of("reed_bell", "owl_bell"),
+                List.of(),
+                List.of());
+        WiringDocument merged = new WiringDocument(
+                        1,
+                        house,
+                        List.of(new Rack(1, "side", "Side", true)),
+                        List.of(),
+                        List.of(other, more),
+                        List.of())
+                .mergedInto(WiringDocument.of(THERE));
         assertThat(merged.cues()).containsExactly(POUR, other, more);
         assertThat(merged.racks()).extracting(Rack::id).containsExactly("bench", "side");
         assertThat(merged.stages()).isEqualTo(THERE.stages());
@@ -57,24 +74,56 @@ class WiringDocumentTest {
     @Test
     void aPatchDoesJustWhatTheEditDid() {
         Cue other = Samples.cue("wave", List.of("!hello"), List.of(), Samples.reply("r", new Anchor.At(0)));
-        Wiring next = new WiringPatch(Optional.of(House.PLAIN), List.of(), List.of(), List.of(other), List.of("cue/pour-the-taper", "rack/none")).applyTo(THERE);
+        Wiring next = new WiringPatch(
+                        Optional.of(House.PLAIN),
+                        List.of(),
+                        List.of(),
+                        List.of(other),
+                        List.of("cue/pour-the-taper", "rack/none"))
+                .applyTo(THERE);
         assertThat(next.cues()).containsExactly(other);
         assertThat(next.house()).isEqualTo(House.PLAIN);
         assertThat(next.stages()).isEqualTo(THERE.stages());
-        assertThat(new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(), List.of()).applyTo(THERE)).isEqualTo(THERE);
+        assertThat(new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(), List.of()).applyTo(THERE))
+                .isEqualTo(THERE);
     }
 
     @Test
     void anEditOfWhatCuesStandOnIsHeldToThem() {
-        Stage bare = Stage.plain("main", "Main", 1280, 720, List.of(Samples.MAIN.spots().get(1)), Samples.MAIN.outlets());
-        assertThat(WiringCheck.broken(THERE, with(bare), Calendars.NONE)).extracting(Problem::path).containsExactly("cues[0].takes[0].score.parts[0].spot");
-        assertThat(WiringCheck.broken(with(bare), with(bare), Calendars.NONE)).as("what was wrong before does not hold up an edit").isEmpty();
+        Stage bare = Stage.plain(
+                "main", "Main", 1280, 720, List.of(Samples.MAIN.spots().get(1)), Samples.MAIN.outlets());
+        assertThat(WiringCheck.broken(THERE, with(bare), Calendars.NONE))
+                .extracting(Problem::path)
+                .containsExactly("cues[0].takes[0].score.parts[0].spot");
+        assertThat(WiringCheck.broken(with(bare), with(bare), Calendars.NONE))
+                .as("what was wrong before does not hold up an edit")
+                .isEmpty();
         assertThat(WiringCheck.broken(THERE, THERE, Calendars.NONE)).isEmpty();
         Cue wrong = Samples.cue("wrong", List.of("!pour"), List.of(), Samples.reply("r", new Anchor.At(0)));
-        Wiring whole = new Wiring(new House(9, "!", "practice", "drip", "drips", true, List.of(), List.of(), THERE.house().slate(), List.of()), List.of(Samples.BENCH, new Rack(1, "A b", "", true)),
-                List.of(POUR, WAVE, wrong), List.of(Samples.MAIN), THERE.shelf());
-        assertThat(WiringCheck.whole(THERE, whole, Calendars.NONE)).extracting(Problem::path)
-                .containsExactly("house.formatVersion", "racks[1].id", "racks[1].name", "cues[2].pulls[0].words[0]", "cues[0].pulls[0].words[0]");
+        Wiring whole = new Wiring(
+                new House(
+                        9,
+                        "!",
+                        "practice",
+                        "drip",
+                        "drips",
+                        true,
+                        List.of(),
+                        List.of(),
+                        THERE.house().slate(),
+                        List.of()),
+                List.of(Samples.BENCH, new Rack(1, "A b", "", true)),
+                List.of(POUR, WAVE, wrong),
+                List.of(Samples.MAIN),
+                THERE.shelf());
+        assertThat(WiringCheck.whole(THERE, whole, Calendars.NONE))
+                .extracting(Problem::path)
+                .containsExactly(
+                        "house.formatVersion",
+                        "racks[1].id",
+                        "racks[1].name",
+                        "cues[2].pulls[0].words[0]",
+                        "cues[0].pulls[0].words[0]");
     }
 
     @Test
@@ -83,15 +132,33 @@ class WiringDocumentTest {
         Spot spot = Spot.plain("Lower", " ", 0, 0, 0, 10, new BusyRule.Wait(500, -1));
         Outlet outlet = new Outlet("bench", "Bench", new BusyRule.Share(0), List.of("bench", "none"), 101);
         Outlet twice = Outlet.plain("bench", "Bench", new BusyRule.GiveWay());
-        assertThat(faults(new Stage(1, "main", "Main", 5, 720, "", List.of(spot), List.of(outlet, twice), List.of()))).containsExactly("formatVersion", "width", "spots[0].id", "spots[0].name",
-                "spots[0].busy.mostWaiting", "spots[0].busy.longestWaitMs", "spots[0].frame.width", "outlets[0].busy.together", "outlets[0].quietTo", "outlets[0].quietens[0]",
-                "outlets[0].quietens[1]", "outlets[1].id");
+        assertThat(faults(new Stage(1, "main", "Main", 5, 720, "", List.of(spot), List.of(outlet, twice), List.of())))
+                .containsExactly(
+                        "formatVersion",
+                        "width",
+                        "spots[0].id",
+                        "spots[0].name",
+                        "spots[0].busy.mostWaiting",
+                        "spots[0].busy.longestWaitMs",
+                        "spots[0].frame.width",
+                        "outlets[0].busy.together",
+                        "outlets[0].quietTo",
+                        "outlets[0].quietens[0]",
+                        "outlets[0].quietens[1]",
+                        "outlets[1].id");
     }
 
     @Test
     void idsThatStandThereTwiceAreNamed() {
         Problems problems = new Problems();
-        new WiringDocument(1, House.PLAIN, List.of(Samples.BENCH, Samples.BENCH), List.of(), List.of(POUR, WAVE, POUR), List.of()).checkIds(problems);
+        new WiringDocument(
+                        1,
+                        House.PLAIN,
+                        List.of(Samples.BENCH, Samples.BENCH),
+                        List.of(),
+                        List.of(POUR, WAVE, POUR),
+                        List.of())
+                .checkIds(problems);
         assertThat(problems.found()).extracting(Problem::path).containsExactly("racks[1].id", "cues[2].id");
     }
 }

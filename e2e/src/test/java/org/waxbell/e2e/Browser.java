@@ -36,11 +36,26 @@ public final class Browser implements AutoCloseable {
         }
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
-        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
-                "--disable-background-networking", "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage",
-                "--window-size=1280,800", "--user-data-dir=" + profile);
-        driver = new ChromeDriver(new ChromeDriverService.Builder().usingDriverExecutable(new File("/usr/bin/chromedriver")).build(), options);
-        driver.executeCdpCommand("Emulation.setDeviceMetricsOverride", Map.of("width", 1280, "height", 800, "deviceScaleFactor", 1, "mobile", false));
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--window-size=1280,800",
+                "--user-data-dir=" + profile);
+        driver = new ChromeDriver(
+                new ChromeDriverService.Builder()
+                        .usingDriverExecutable(new File("/usr/bin/chromedriver"))
+                        .build(),
+                options);
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", 1280, "height", 800, "deviceScaleFactor", 1, "mobile", false));
     }
 
     public ChromeDriver driver() {
@@ -50,7 +65,9 @@ public final class Browser implements AutoCloseable {
     /** Opens an address in a new tab and gives its handle. */
     public String tab(String address) {
         driver.switchTo().newWindow(WindowType.TAB);
-        driver.executeCdpCommand("Emulation.setDeviceMetricsOverride", Map.of("width", 1280, "height", 800, "deviceScaleFactor", 1, "mobile", false));
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", 1280, "height", 800, "deviceScaleFactor", 1, "mobile", false));
         driver.get(address);
         return driver.getWindowHandle();
     }
@@ -60,17 +77,29 @@ public final class Browser implements AutoCloseable {
     }
 
     public <T> T await(String what, Function<WebDriver, T> condition) {
-        return new WebDriverWait(driver, PATIENCE, Duration.ofMillis(40)).withMessage(what)
-                .ignoring(NoSuchElementException.class).ignoring(StaleElementReferenceException.class).until(condition);
+        return new WebDriverWait(driver, PATIENCE, Duration.ofMillis(40))
+                .withMessage(what)
+                .ignoring(NoSuchElementException.class)
+                .ignoring(StaleElementReferenceException.class)
+                .until(condition);
     }
 
     public WebElement see(String css) {
-        return await(css, each -> each.findElements(By.cssSelector(css)).stream().filter(WebElement::isDisplayed).findFirst().orElse(null));
+        return await(
+                css,
+                each -> each.findElements(By.cssSelector(css)).stream()
+                        .filter(WebElement::isDisplayed)
+                        .findFirst()
+                        .orElse(null));
     }
 
     public WebElement seeText(String css, String text) {
-        return await(css + " with \"" + text + "\"", each -> each.findElements(By.cssSelector(css)).stream()
-                .filter(element -> element.getText().contains(text)).findFirst().orElse(null));
+        return await(
+                css + " with \"" + text + "\"",
+                each -> each.findElements(By.cssSelector(css)).stream()
+                        .filter(element -> element.getText().contains(text))
+                        .findFirst()
+                        .orElse(null));
     }
 
     public void gone(String css) {

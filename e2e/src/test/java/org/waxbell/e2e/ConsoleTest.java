@@ -41,8 +41,14 @@ class ConsoleTest {
     }
 
     private static String cue(String id, String pointer) {
-        return app.get("/api/wiring").get("cues").valueStream().filter(each -> each.at("/cue/id").asString().equals(id))
-                .findFirst().orElseThrow().at("/cue" + pointer).asString();
+        return app.get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .filter(each -> each.at("/cue/id").asString().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .at("/cue" + pointer)
+                .asString();
     }
 
     @Test
@@ -50,15 +56,21 @@ class ConsoleTest {
         show("/cues/trim-the-wick");
         browser.see("button.chip[aria-label^='Chat words']").click();
         browser.type("section label input.font-mono", "!wick !snip");
-        browser.await("words are saved", any -> cue("trim-the-wick", "/pulls/0/words/1").equals("!snip"));
+        browser.await(
+                "words are saved",
+                any -> cue("trim-the-wick", "/pulls/0/words/1").equals("!snip"));
         new Actions(browser.driver()).sendKeys(Keys.ESCAPE).perform();
         browser.see("button.chip[aria-label^='Cooldown']").click();
         browser.type("section label input[inputmode=decimal]", "3.5");
-        browser.await("cooldown is saved", any -> cue("trim-the-wick", "/gates/1/forAllMs").equals("3500"));
+        browser.await(
+                "cooldown is saved",
+                any -> cue("trim-the-wick", "/gates/1/forAllMs").equals("3500"));
         new Actions(browser.driver()).sendKeys(Keys.ESCAPE).perform();
         browser.see("#part-card").click();
         browser.type("aside input[aria-label='Large line']", "Bravo {viewer}");
-        browser.await("text is saved", any -> cue("trim-the-wick", "/takes/0/score/parts/1/title").equals("Bravo {viewer}"));
+        browser.await(
+                "text is saved",
+                any -> cue("trim-the-wick", "/takes/0/score/parts/1/title").equals("Bravo {viewer}"));
         browser.seeText("#part-card", "Bravo wickerby");
         saved();
         browser.driver().navigate().refresh();
@@ -73,7 +85,8 @@ class ConsoleTest {
         browser.type("aside .grid-cols-3 label:nth-of-type(1) input", "-2");
         browser.seeText("aside [role=alert]", "The time on screen is out of range.");
         browser.seeText("[role=status]", "What was saved before still holds");
-        assertThat(cue("ring-the-bench-bell", "/takes/0/score/parts/1/lengthMs")).isEqualTo("4000");
+        assertThat(cue("ring-the-bench-bell", "/takes/0/score/parts/1/lengthMs"))
+                .isEqualTo("4000");
         browser.type("aside .grid-cols-3 label:nth-of-type(1) input", "soon");
         browser.seeText("aside [role=alert]", "This is no number of seconds");
         browser.type("aside .grid-cols-3 label:nth-of-type(1) input", "4");
@@ -96,14 +109,20 @@ class ConsoleTest {
         browser.see("#part-card");
         new Actions(browser.driver()).sendKeys("n").perform();
         browser.see("[role=dialog] input");
-        new Actions(browser.driver()).sendKeys("scent", Keys.TAB, "Sage, {viewer}.", Keys.ENTER).perform();
+        new Actions(browser.driver())
+                .sendKeys("scent", Keys.TAB, "Sage, {viewer}.", Keys.ENTER)
+                .perform();
         browser.seeText("button.chip[aria-label^='Chat words']", "!scent");
         assertThat(app.say("lowtide_lou", "!scent").get("sentence").asString()).isEqualTo("rang Answer to !scent");
         browser.await("focus is out of fields", any -> {
             browser.see("h2").click();
             return browser.driver().switchTo().activeElement().getTagName().equals("body");
         });
-        new Actions(browser.driver()).keyDown(Keys.CONTROL).sendKeys("z").keyUp(Keys.CONTROL).perform();
+        new Actions(browser.driver())
+                .keyDown(Keys.CONTROL)
+                .sendKeys("z")
+                .keyUp(Keys.CONTROL)
+                .perform();
         browser.seeText("[role=status]", "Undone: new cue Answer to !scent");
         assertThat(app.say("lowtide_lou", "!scent").get("sentence").asString()).startsWith("no cue has this word");
     }
@@ -114,9 +133,15 @@ class ConsoleTest {
         browser.type("input[aria-label='Line of chat']", "!nothing of ours" + Keys.ENTER);
         browser.seeText("ol[aria-label='What was decided'] li", "no cue has this word");
         show("/links");
-        assertThat(browser.see("[data-address]").getText()).contains("#k=•").doesNotContainPattern("k=[A-Za-z0-9_-]{22}");
+        assertThat(browser.see("[data-address]").getText())
+                .contains("#k=•")
+                .doesNotContainPattern("k=[A-Za-z0-9_-]{22}");
         browser.seeText("button", "Reveal").click();
-        browser.await("the address is shown", any -> browser.see("[data-address]").getText().matches("http://127\\.0\\.0\\.1:\\d+/stage#k=[A-Za-z0-9_-]{32}"));
+        browser.await(
+                "the address is shown",
+                any -> browser.see("[data-address]")
+                        .getText()
+                        .matches("http://127\\.0\\.0\\.1:\\d+/stage#k=[A-Za-z0-9_-]{32}"));
     }
 
     @Test
@@ -126,16 +151,40 @@ class ConsoleTest {
         boolean reached = false;
         for (int i = 0; i < 20 && !reached; i++) {
             new Actions(browser.driver()).sendKeys(Keys.TAB).perform();
-            assertThat(browser.driver().switchTo().activeElement().getCssValue("outline-style")).isNotEqualTo("none");
-            reached = "hush".equals(browser.driver().executeScript("return document.activeElement.classList.contains('hush') ? 'hush' : ''"));
+            assertThat(browser.driver().switchTo().activeElement().getCssValue("outline-style"))
+                    .isNotEqualTo("none");
+            reached = "hush"
+                    .equals(browser.driver()
+                            .executeScript("return document.activeElement.classList.contains('hush') ? 'hush' : ''"));
         }
         assertThat(reached).as("Hush is reached by Tab").isTrue();
     }
 
     @ParameterizedTest
-    @CsvSource({"/rehearse, day", "/rehearse, dusk", "/cues/pour-the-taper, day", "/cues/pour-the-taper, dusk", "/cues/keep-that-moment, day", "/slate, day", "/slate, dusk", "/viewers, day", "/viewers, dusk", "/checkup, day",
-        "/checkup, dusk", "/words, day", "/stages, day", "/stages, dusk", "/looks, day", "/looks, dusk", "/links, day", "/links, dusk", "/channel, day", "/channel, dusk",
-        "/mixer, day", "/mixer, dusk"})
+    @CsvSource({
+        "/rehearse, day",
+        "/rehearse, dusk",
+        "/cues/pour-the-taper, day",
+        "/cues/pour-the-taper, dusk",
+        "/cues/keep-that-moment, day",
+        "/slate, day",
+        "/slate, dusk",
+        "/viewers, day",
+        "/viewers, dusk",
+        "/checkup, day",
+        "/checkup, dusk",
+        "/words, day",
+        "/stages, day",
+        "/stages, dusk",
+        "/looks, day",
+        "/looks, dusk",
+        "/links, day",
+        "/links, dusk",
+        "/channel, day",
+        "/channel, dusk",
+        "/mixer, day",
+        "/mixer, dusk"
+    })
     void noScreenHasAFaultThatAxeFinds(String path, String light) throws IOException {
         show(path);
         browser.driver().executeScript("localStorage.setItem('waxbell.light', arguments[0])", light);
@@ -145,12 +194,22 @@ class ConsoleTest {
             browser.seeText("aside button", "Rehearse it").click();
             browser.see("canvas");
         }
-        browser.await(light, any -> path.equals("/words") || browser.see("html").getDomAttribute("data-light").equals(light));
+        browser.await(
+                light,
+                any -> path.equals("/words")
+                        || browser.see("html").getDomAttribute("data-light").equals(light));
         assertThat(faults()).isEmpty();
     }
 
     @ParameterizedTest
-    @CsvSource({"button.chip[data-chip='gate:cooldown']", "button.chip[data-chip='pull:0']", "button[aria-pressed].button-dark", "button[aria-label='Go or do: Ctrl+K']", "button[aria-label='Keys and version']", "aside .button-dark"})
+    @CsvSource({
+        "button.chip[data-chip='gate:cooldown']",
+        "button.chip[data-chip='pull:0']",
+        "button[aria-pressed].button-dark",
+        "button[aria-label='Go or do: Ctrl+K']",
+        "button[aria-label='Keys and version']",
+        "aside .button-dark"
+    })
     void nothingThatOpensHasAFaultThatAxeFinds(String opener) throws IOException {
         show("/cues/trim-the-wick");
         browser.see("#part-card");
@@ -175,10 +234,12 @@ class ConsoleTest {
         browser.seeText("[role=menuitem]", "Open the show");
         browser.see("[role=menuitem]").click();
         browser.seeText("header", "open since");
-        assertThat(app.say("juniper_and_ash", "evening").get("sentence").asString()).contains("rang Welcome back");
+        assertThat(app.say("juniper_and_ash", "evening").get("sentence").asString())
+                .contains("rang Welcome back");
         browser.driver().navigate().refresh();
         browser.seeText("header", "Show 1, open since");
-        assertThat(app.say("juniper_and_ash", "again").get("sentence").asString()).startsWith("no cue has this word");
+        assertThat(app.say("juniper_and_ash", "again").get("sentence").asString())
+                .startsWith("no cue has this word");
     }
 
     @Test
@@ -186,11 +247,19 @@ class ConsoleTest {
         show("/cues/kettle-on");
         browser.seeText("section.sheet", "I press Kettle or Alt+2");
         browser.see("h1");
-        new Actions(browser.driver()).keyDown(Keys.ALT).sendKeys("2").keyUp(Keys.ALT).perform();
+        new Actions(browser.driver())
+                .keyDown(Keys.ALT)
+                .sendKeys("2")
+                .keyUp(Keys.ALT)
+                .perform();
         browser.seeText("[role=status]", "rang Kettle on");
-        browser.await("the practice mixer shows the kettle", any -> app.get("/api/practice/mixer").get("current").asString().equals("kettle"));
+        browser.await(
+                "the practice mixer shows the kettle",
+                any -> app.get("/api/practice/mixer").get("current").asString().equals("kettle"));
         app.post("/api/hush", Map.of());
-        browser.await("Hush put the scene back", any -> app.get("/api/practice/mixer").get("current").asString().equals("bench"));
+        browser.await(
+                "Hush put the scene back",
+                any -> app.get("/api/practice/mixer").get("current").asString().equals("bench"));
     }
 
     @Test
@@ -199,13 +268,21 @@ class ConsoleTest {
         browser.see("button[aria-label='Add Make a clip']").click();
         browser.see("#part-clip");
         browser.type("aside input[aria-label='Title']", "The bench at {viewer}");
-        browser.await("the title is saved", any -> cue("what-is-on-the-bench", "/takes/0/score/parts/1/title").equals("The bench at {viewer}"));
+        browser.await(
+                "the title is saved",
+                any -> cue("what-is-on-the-bench", "/takes/0/score/parts/1/title")
+                        .equals("The bench at {viewer}"));
         saved();
         browser.driver().navigate().refresh();
         browser.see("#part-clip").click();
         browser.seeText("aside h3", "Make a clip");
         new Actions(browser.driver()).sendKeys(Keys.DELETE).perform();
-        browser.await("the part is gone", any -> app.get("/api/wiring").get("cues").valueStream().filter(each -> each.at("/cue/id").asString().equals("what-is-on-the-bench"))
-                .allMatch(each -> each.at("/cue/takes/0/score/parts").size() == 1));
+        browser.await(
+                "the part is gone",
+                any -> app.get("/api/wiring")
+                        .get("cues")
+                        .valueStream()
+                        .filter(each -> each.at("/cue/id").asString().equals("what-is-on-the-bench"))
+                        .allMatch(each -> each.at("/cue/takes/0/score/parts").size() == 1));
     }
 }

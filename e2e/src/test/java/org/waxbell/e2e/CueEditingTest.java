@@ -49,11 +49,21 @@ class CueEditingTest {
     }
 
     private static void chord(Keys modifier, CharSequence key) {
-        new Actions(browser.driver()).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
+        new Actions(browser.driver())
+                .keyDown(modifier)
+                .sendKeys(key)
+                .keyUp(modifier)
+                .perform();
     }
 
     private static JsonNode cue(String id) {
-        return app.get("/api/wiring").get("cues").valueStream().map(each -> each.get("cue")).filter(each -> each.get("id").asString().equals(id)).findFirst().orElseThrow();
+        return app.get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .map(each -> each.get("cue"))
+                .filter(each -> each.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static String at(String id, String pointer) {
@@ -61,7 +71,8 @@ class CueEditingTest {
     }
 
     private static void until(String what, String id, String pointer, String value) {
-        browser.await(what + ": " + pointer + " is " + value, any -> at(id, pointer).equals(value));
+        browser.await(
+                what + ": " + pointer + " is " + value, any -> at(id, pointer).equals(value));
     }
 
     private static void focus(String css) {
@@ -70,8 +81,12 @@ class CueEditingTest {
 
     /** A dialog that closes gives the focus back a moment later, so it is asked for until it stays. */
     private static void focus(WebElement element) {
-        browser.await("focus on " + element, any -> Boolean.TRUE.equals(browser.driver().executeAsyncScript(
-                "const [it, done] = arguments; it.focus(); requestAnimationFrame(() => requestAnimationFrame(() => done(document.activeElement === it)))", element)));
+        browser.await(
+                "focus on " + element,
+                any -> Boolean.TRUE.equals(browser.driver()
+                        .executeAsyncScript(
+                                "const [it, done] = arguments; it.focus(); requestAnimationFrame(() => requestAnimationFrame(() => done(document.activeElement === it)))",
+                                element)));
     }
 
     @Test
@@ -80,7 +95,13 @@ class CueEditingTest {
         show("/cues/ring-the-bench-bell");
         browser.see("#part-card");
         keys("n");
-        browser.await("the first field has the focus", any -> browser.driver().switchTo().activeElement().getDomAttribute("class").contains("font-mono"));
+        browser.await(
+                "the first field has the focus",
+                any -> browser.driver()
+                        .switchTo()
+                        .activeElement()
+                        .getDomAttribute("class")
+                        .contains("font-mono"));
         keys("hum", Keys.TAB, "Hmm, {viewer}.", Keys.ENTER);
         browser.seeText("button.chip[data-chip='pull:0']", "!hum");
         String id = "answer-to-hum";
@@ -142,7 +163,11 @@ class CueEditingTest {
     }
 
     private static List<String> order() {
-        return app.get("/api/wiring").get("cues").valueStream().map(each -> each.at("/cue/id").asString()).toList();
+        return app.get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .map(each -> each.at("/cue/id").asString())
+                .toList();
     }
 
     @Test
@@ -151,12 +176,28 @@ class CueEditingTest {
         show("/cues/honeycomb-gift");
         WebElement card = browser.see("#part-card");
         new Actions(browser.driver()).dragAndDropBy(card, 90, 0).perform();
-        browser.await("the card starts later", any -> cue("honeycomb-gift").at("/takes/0/score/parts/0/start/ms").asLong() >= 500);
-        assertThat(cue("honeycomb-gift").at("/takes/0/score/parts/0/start/ms").asLong() % 100).isZero();
-        long length = cue("honeycomb-gift").at("/takes/0/score/parts/0/lengthMs").asLong();
-        new Actions(browser.driver()).dragAndDropBy(browser.see("[data-part=card] [data-edge]"), -80, 0).perform();
-        browser.await("the card is shorter", any -> cue("honeycomb-gift").at("/takes/0/score/parts/0/lengthMs").asLong() < length);
-        new Actions(browser.driver()).dragAndDrop(browser.see("[data-part=card] [data-knob]"), browser.see("#part-thanks")).perform();
+        browser.await(
+                "the card starts later",
+                any -> cue("honeycomb-gift")
+                                .at("/takes/0/score/parts/0/start/ms")
+                                .asLong()
+                        >= 500);
+        assertThat(cue("honeycomb-gift").at("/takes/0/score/parts/0/start/ms").asLong() % 100)
+                .isZero();
+        long length =
+                cue("honeycomb-gift").at("/takes/0/score/parts/0/lengthMs").asLong();
+        new Actions(browser.driver())
+                .dragAndDropBy(browser.see("[data-part=card] [data-edge]"), -80, 0)
+                .perform();
+        browser.await(
+                "the card is shorter",
+                any -> cue("honeycomb-gift")
+                                .at("/takes/0/score/parts/0/lengthMs")
+                                .asLong()
+                        < length);
+        new Actions(browser.driver())
+                .dragAndDrop(browser.see("[data-part=card] [data-knob]"), browser.see("#part-thanks"))
+                .perform();
         until("hung on the card", "honeycomb-gift", "/takes/0/score/parts/2/start/part", "card");
         assertThat(at("honeycomb-gift", "/takes/0/score/parts/2/start/kind")).isEqualTo("after");
         browser.see("button[aria-label='Add Write on the slate']").click();
@@ -175,21 +216,34 @@ class CueEditingTest {
         browser.see("#part-card");
         focus("[role=slider][aria-label=Playhead]");
         keys(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT);
-        browser.await("the plan has come", any -> Boolean.TRUE.equals(browser.driver().executeScript(MOMENT + "return !!card")));
-        Object shown = browser.driver().executeScript(MOMENT + "return [card.textContent, card.getAnimations()[0].currentTime, card.getAnimations()[0].playState]");
+        browser.await(
+                "the plan has come",
+                any -> Boolean.TRUE.equals(browser.driver().executeScript(MOMENT + "return !!card")));
+        Object shown = browser.driver()
+                .executeScript(
+                        MOMENT
+                                + "return [card.textContent, card.getAnimations()[0].currentTime, card.getAnimations()[0].playState]");
         assertThat((List<?>) shown).element(0).asString().contains("wickerby");
         assertThat(((Number) ((List<?>) shown).get(1)).doubleValue()).isBetween(199.0, 201.0);
         assertThat(((List<?>) shown).get(2)).isEqualTo("paused");
         browser.seeText("figcaption button", "As it is now").click();
-        browser.await("the live stage is shown again", any -> Boolean.FALSE.equals(browser.driver().executeScript("return document.querySelector('figure iframe').contentDocument.getElementById('stage').hasAttribute('data-moment')")));
+        browser.await(
+                "the live stage is shown again",
+                any -> Boolean.FALSE.equals(
+                        browser.driver()
+                                .executeScript(
+                                        "return document.querySelector('figure iframe').contentDocument.getElementById('stage').hasAttribute('data-moment')")));
         browser.driver().executeScript("document.querySelector('figure iframe').contentWindow.stays = true");
         browser.see("#cue-trim-the-wick").click();
-        browser.await("another cue is open", any -> browser.driver().getCurrentUrl().endsWith("/cues/trim-the-wick"));
+        browser.await(
+                "another cue is open", any -> browser.driver().getCurrentUrl().endsWith("/cues/trim-the-wick"));
         browser.seeText(".chip", "!wick");
-        assertThat(browser.driver().executeScript("return document.querySelector('figure iframe').contentWindow.stays")).isEqualTo(true);
+        assertThat(browser.driver().executeScript("return document.querySelector('figure iframe').contentWindow.stays"))
+                .isEqualTo(true);
     }
 
-    private static final String MOMENT = "const card = document.querySelector('figure iframe').contentDocument.querySelector('[data-of-moment].card');";
+    private static final String MOMENT =
+            "const card = document.querySelector('figure iframe').contentDocument.querySelector('[data-of-moment].card');";
 
     @Test
     @Order(4)
@@ -203,7 +257,12 @@ class CueEditingTest {
         browser.see("section [id^=headlessui-popover-panel]");
         show("/checkup");
         browser.seeText("section li button", "Mend it").click();
-        browser.await("it rests again", any -> cue("pour-the-taper").get("gates").valueStream().anyMatch(each -> each.get("kind").asString().equals("cooldown")));
+        browser.await(
+                "it rests again",
+                any -> cue("pour-the-taper")
+                        .get("gates")
+                        .valueStream()
+                        .anyMatch(each -> each.get("kind").asString().equals("cooldown")));
         app.post("/api/undo", Map.of());
         app.post("/api/undo", Map.of());
     }
@@ -213,7 +272,8 @@ class CueEditingTest {
     void whyIsAskedFromTheRopeAndLeadsToTheChipThatHeld() {
         show("/cues/pour-the-taper");
         app.say("lowtide_lou", "!bell");
-        browser.seeText("ol[aria-label='What was decided'] button", "held Ring the bench bell").click();
+        browser.seeText("ol[aria-label='What was decided'] button", "held Ring the bench bell")
+                .click();
         browser.seeText("[role=dialog] li", "only for ");
         browser.seeText("[role=dialog] button", "Let this through next time").click();
         browser.see("button.chip[data-chip='gate:who'][aria-expanded=true]");
@@ -227,15 +287,18 @@ class CueEditingTest {
         browser.see("section[aria-label^='Rope'] button.button, section[aria-label^='Rope'] button[aria-expanded]");
         JsonNode rang = app.post("/api/cues/snuff-the-candles/try", Map.of("event", sample("chatLine"), "past", true));
         assertThat(rang.at("/answers/0/held").asBoolean()).isFalse();
-        browser.seeText("section[aria-label^='Rope'] button.bar", "Snuff the candles").click();
+        browser.seeText("section[aria-label^='Rope'] button.bar", "Snuff the candles")
+                .click();
         browser.seeText("[role=toolbar] button", "End it").click();
         browser.seeText("[role=status]", "ended Snuff the candles by hand");
-        browser.seeText("section[aria-label^='Rope'] button.bar", "Snuff the candles").click();
+        browser.seeText("section[aria-label^='Rope'] button.bar", "Snuff the candles")
+                .click();
         browser.seeText("[role=toolbar] button", "Play again").click();
         browser.seeText("ol[aria-label='What was decided'] button", "tried: ");
         app.post("/api/hush", Map.of());
         browser.seeText("section[aria-label^='Rope'] button", "Event").click();
-        browser.seeText("section[aria-label^='Rope'] [role=group] button", "Tip").click();
+        browser.seeText("section[aria-label^='Rope'] [role=group] button", "Tip")
+                .click();
         browser.seeText("section[aria-label^='Rope'] button.button-dark", "Tip").click();
         browser.seeText("ol[aria-label='What was decided'] button", "no cue waits for this");
         browser.see("button[aria-label='Fold the rope']").click();
@@ -245,7 +308,12 @@ class CueEditingTest {
     }
 
     private static JsonNode sample(String kind) {
-        return app.get("/api/tryouts/samples").valueStream().filter(each -> each.get("kind").asString().equals(kind)).findFirst().orElseThrow().get("event");
+        return app.get("/api/tryouts/samples")
+                .valueStream()
+                .filter(each -> each.get("kind").asString().equals(kind))
+                .findFirst()
+                .orElseThrow()
+                .get("event");
     }
 
     @Test
@@ -271,12 +339,21 @@ class CueEditingTest {
     void theSecondOfTwoBrowsersIsShownBothTextsAndChooses() {
         show("/cues/what-is-on-the-bench");
         browser.see("#part-answer");
-        JsonNode view = app.get("/api/wiring").get("cues").valueStream().filter(each -> each.at("/cue/id").asString().equals("what-is-on-the-bench")).findFirst().orElseThrow();
+        JsonNode view = app.get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .filter(each -> each.at("/cue/id").asString().equals("what-is-on-the-bench"))
+                .findFirst()
+                .orElseThrow();
         String theirs = browser.tab(app.address() + "/cues/what-is-on-the-bench");
         browser.see("#part-answer");
-        browser.driver().executeScript("window.realFetch = fetch; fetch = (a, b) => b && b.method === 'PUT' ? new Promise((go) => (window.letGo = () => go(realFetch(a, b)))) : realFetch(a, b)");
+        browser.driver()
+                .executeScript(
+                        "window.realFetch = fetch; fetch = (a, b) => b && b.method === 'PUT' ? new Promise((go) => (window.letGo = () => go(realFetch(a, b)))) : realFetch(a, b)");
         browser.type("h1 input", "What stands here");
-        browser.await("the save is held back", any -> Boolean.TRUE.equals(browser.driver().executeScript("return !!window.letGo")));
+        browser.await(
+                "the save is held back",
+                any -> Boolean.TRUE.equals(browser.driver().executeScript("return !!window.letGo")));
         browser.to(console);
         browser.type("h1 input", "What is made tonight");
         until("the first is saved", "what-is-on-the-bench", "/name", "What is made tonight");
@@ -285,11 +362,17 @@ class CueEditingTest {
         browser.seeText("table[aria-label='Theirs and mine']", "What is made tonight");
         assertThat(browser.see("table[aria-label='Theirs and mine']").getText()).contains("What stands here");
         browser.seeText("button", "Take theirs").click();
-        browser.await("theirs is taken", any -> browser.see("h1 input").getDomProperty("value").equals("What is made tonight"));
+        browser.await(
+                "theirs is taken",
+                any -> browser.see("h1 input").getDomProperty("value").equals("What is made tonight"));
         browser.driver().close();
         browser.to(console);
         browser.type("h1 input", view.at("/cue/name").asString());
-        until("named as before", "what-is-on-the-bench", "/name", view.at("/cue/name").asString());
+        until(
+                "named as before",
+                "what-is-on-the-bench",
+                "/name",
+                view.at("/cue/name").asString());
     }
 
     @Test
@@ -299,7 +382,9 @@ class CueEditingTest {
         browser.seeText("li h2", "Pours tonight");
         browser.type("li form input", "4");
         browser.seeText("li button", "Set").click();
-        browser.await("it stands there", any -> app.get("/api/slate").at("/0/text").asString().equals("4"));
+        browser.await(
+                "it stands there",
+                any -> app.get("/api/slate").at("/0/text").asString().equals("4"));
         show("/viewers");
         browser.seeText("li code", "!pour");
         browser.type("input[aria-label='Find a word']", "wick");
@@ -307,9 +392,19 @@ class CueEditingTest {
         show("/words");
         browser.seeText("dt code", "!wick");
         browser.see("label[for=anyone]").click();
-        browser.await("not for anyone", any -> browser.all("dt code").stream().filter(WebElement::isDisplayed).noneMatch(each -> each.getText().equals("!wick")));
+        browser.await(
+                "not for anyone",
+                any -> browser.all("dt code").stream()
+                        .filter(WebElement::isDisplayed)
+                        .noneMatch(each -> each.getText().equals("!wick")));
         browser.type("#find", "pour");
-        browser.await("found", any -> browser.all("dt code").stream().filter(WebElement::isDisplayed).map(WebElement::getText).toList().equals(List.of("!pour")));
+        browser.await(
+                "found",
+                any -> browser.all("dt code").stream()
+                        .filter(WebElement::isDisplayed)
+                        .map(WebElement::getText)
+                        .toList()
+                        .equals(List.of("!pour")));
     }
 
     @Test

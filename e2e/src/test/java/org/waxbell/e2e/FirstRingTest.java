@@ -36,16 +36,24 @@ class FirstRingTest {
         channel = browser.tab(app.address() + "/channel");
         console = browser.tab(app.address() + "/");
         browser.see("#part-card");
-        browser.await("both sources of the mixer have joined", any -> app.get("/api/live").get("pages").size() == 2);
+        browser.await(
+                "both sources of the mixer have joined",
+                any -> app.get("/api/live").get("pages").size() == 2);
     }
 
     /** Each test begins in silence and with no cooldown left, whatever ran before it. */
     @BeforeEach
     void quiet() {
         app.post("/api/hush", "");
-        browser.await("the cooldown is over", any -> app.get("/api/journal").valueStream()
-                .filter(each -> each.at("/answers/0/ring").asLong(0) > 0 && each.at("/answers/0/cueId").asString().equals("pour-the-taper"))
-                .allMatch(each -> app.get("/api/live").get("now").asDouble() - each.get("at").asLong() > 14_000));
+        browser.await(
+                "the cooldown is over",
+                any -> app.get("/api/journal")
+                        .valueStream()
+                        .filter(each -> each.at("/answers/0/ring").asLong(0) > 0
+                                && each.at("/answers/0/cueId").asString().equals("pour-the-taper"))
+                        .allMatch(each -> app.get("/api/live").get("now").asDouble()
+                                        - each.get("at").asLong()
+                                > 14_000));
     }
 
     private static void writeInChannel(String text) {
@@ -67,22 +75,40 @@ class FirstRingTest {
         WebElement title = browser.see(".card .title");
         assertThat(title.getText()).isEqualTo("marshlight_ines");
         assertThat(browser.see(".card .line").getText()).isEqualTo("pours a tall taper");
-        browser.await("the card has come in", any -> title.findElement(By.xpath("ancestor::article")).getCssValue("opacity").equals("1"));
+        browser.await(
+                "the card has come in",
+                any -> title.findElement(By.xpath("ancestor::article"))
+                        .getCssValue("opacity")
+                        .equals("1"));
         browser.driver().switchTo().defaultContent();
-        assertThat(plate()).as("the plate can be seen in the picture").isNotEqualTo(before).isEqualTo(new Color(0xFF, 0xF4, 0xDE));
+        assertThat(plate())
+                .as("the plate can be seen in the picture")
+                .isNotEqualTo(before)
+                .isEqualTo(new Color(0xFF, 0xF4, 0xDE));
         writeInChannel("!pour once more");
         browser.to(console);
         browser.seeText("ol[aria-label='What was decided'] li", "held Pour the taper · resting");
         browser.see(".held[aria-label*='Pour the taper · resting']");
-        assertThat(browser.seeText(".bar", "Pour the taper · marshlight_ines").getDomAttribute("title")).contains("pours a tall taper");
+        assertThat(browser.seeText(".bar", "Pour the taper · marshlight_ines").getDomAttribute("title"))
+                .contains("pours a tall taper");
         onStage();
         browser.gone(".card");
         browser.to(channel);
         browser.seeText("[role=log] li", "Thank you, marshlight_ines. That taper hangs on your peg now.");
         assertThat(plate()).as("nothing is left on screen").isEqualTo(before);
-        assertThat(app.get("/api/live").at("/pages/0/sounds").asBoolean()).as("the mixer's page was clicked, so it may sound").isTrue();
-        assertThat(app.get("/api/live").get("rings").valueStream().filter(ring -> ring.get("viewer").asString().equals("marshlight_ines"))
-                .findFirst().orElseThrow().at("/parts/1/state").asString()).as("no page failed to sound").isEqualTo("ended");
+        assertThat(app.get("/api/live").at("/pages/0/sounds").asBoolean())
+                .as("the mixer's page was clicked, so it may sound")
+                .isTrue();
+        assertThat(app.get("/api/live")
+                        .get("rings")
+                        .valueStream()
+                        .filter(ring -> ring.get("viewer").asString().equals("marshlight_ines"))
+                        .findFirst()
+                        .orElseThrow()
+                        .at("/parts/1/state")
+                        .asString())
+                .as("no page failed to sound")
+                .isEqualTo("ended");
     }
 
     /** The colour of the picture where the plate of a card on Lower third stands. */
@@ -91,7 +117,8 @@ class FirstRingTest {
         WebElement programme = browser.see("section[aria-label=Programme]");
         BufferedImage picture = ImageIO.read(new ByteArrayInputStream(browser.picture()));
         double scale = programme.getSize().getWidth() / 1280.0;
-        return new Color(picture.getRGB((int) (programme.getLocation().getX() + 180 * scale), (int) (programme.getLocation().getY() + 572 * scale)));
+        return new Color(picture.getRGB((int) (programme.getLocation().getX() + 180 * scale), (int)
+                (programme.getLocation().getY() + 572 * scale)));
     }
 
     @Test
@@ -105,8 +132,15 @@ class FirstRingTest {
         assertThat(browser.see(".card").getDomAttribute("data-part-run")).isEqualTo(partRun);
         assertThat(browser.all(".card")).hasSize(1);
         browser.gone(".card");
-        assertThat(app.get("/api/live").at("/rings").valueStream().filter(ring -> ring.get("cueId").asString().equals("pour-the-taper"))
-                .reduce((one, other) -> other).orElseThrow().at("/parts/0/state").asString()).isEqualTo("ended");
+        assertThat(app.get("/api/live")
+                        .at("/rings")
+                        .valueStream()
+                        .filter(ring -> ring.get("cueId").asString().equals("pour-the-taper"))
+                        .reduce((one, other) -> other)
+                        .orElseThrow()
+                        .at("/parts/0/state")
+                        .asString())
+                .isEqualTo("ended");
         browser.driver().switchTo().defaultContent();
     }
 
@@ -120,7 +154,9 @@ class FirstRingTest {
         browser.seeText("ol[aria-label='What was decided'] li", "Hush · ended 1");
         onStage();
         browser.gone(".card");
-        assertThat(app.get("/api/live").get("rings")).isNotEmpty().noneMatch(ring -> ring.get("state").asString().equals("playing"));
+        assertThat(app.get("/api/live").get("rings"))
+                .isNotEmpty()
+                .noneMatch(ring -> ring.get("state").asString().equals("playing"));
         browser.driver().switchTo().defaultContent();
     }
 

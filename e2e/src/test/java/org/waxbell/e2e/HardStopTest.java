@@ -22,10 +22,17 @@ class HardStopTest {
             app.killHard();
         }
         try (Packaged app = new Packaged(data)) {
-            assertThat(app.get("/api/journal")).anySatisfy(each -> assertThat(each.get("event").asString()).isEqualTo("wickerby: !pour"));
-            JsonNode kept = app.get("/api/live").get("rings").valueStream().filter(each -> each.get("number").asLong() == ring).findFirst().orElseThrow();
+            assertThat(app.get("/api/journal"))
+                    .anySatisfy(each -> assertThat(each.get("event").asString()).isEqualTo("wickerby: !pour"));
+            JsonNode kept = app.get("/api/live")
+                    .get("rings")
+                    .valueStream()
+                    .filter(each -> each.get("number").asLong() == ring)
+                    .findFirst()
+                    .orElseThrow();
             assertThat(kept.at("/parts/0/state").asString()).isIn("told", "ended");
-            assertThat(app.say("brine_otter", "!pour").get("sentence").asString()).matches("(held Pour the taper · resting.*|rang Pour the taper.*)");
+            assertThat(app.say("brine_otter", "!pour").get("sentence").asString())
+                    .matches("(held Pour the taper · resting.*|rang Pour the taper.*)");
         }
     }
 
@@ -36,7 +43,9 @@ class HardStopTest {
             String said = new String(second.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
             assertThat(second.waitFor(60, TimeUnit.SECONDS)).isTrue();
             assertThat(second.exitValue()).isEqualTo(2);
-            assertThat(said).contains("is already in use by another Wax Bell.", "--data FOLDER").doesNotContain("Exception");
+            assertThat(said)
+                    .contains("is already in use by another Wax Bell.", "--data FOLDER")
+                    .doesNotContain("Exception");
             assertThat(app.get("/api/live").get("saved").get("ok").asBoolean()).isTrue();
         }
     }
@@ -44,7 +53,8 @@ class HardStopTest {
     @Test
     void theVersionIsSaidAndNothingIsStarted() throws Exception {
         Process version = Packaged.launch("--version");
-        assertThat(new String(version.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip()).matches("Wax Bell \\d+\\.\\d+\\.\\d+");
+        assertThat(new String(version.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip())
+                .matches("Wax Bell \\d+\\.\\d+\\.\\d+");
         assertThat(version.waitFor()).isZero();
     }
 }

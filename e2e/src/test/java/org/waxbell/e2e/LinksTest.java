@@ -48,7 +48,11 @@ class LinksTest {
     }
 
     private static void press(WebElement within, String text) {
-        within.findElements(By.cssSelector("button")).stream().filter(each -> each.getText().strip().equals(text)).findFirst().orElseThrow().click();
+        within.findElements(By.cssSelector("button")).stream()
+                .filter(each -> each.getText().strip().equals(text))
+                .findFirst()
+                .orElseThrow()
+                .click();
     }
 
     @Test
@@ -57,10 +61,14 @@ class LinksTest {
         browser.await("the mixer is up", any -> card("mixer").getText().contains("up for"));
         press(card("mixer"), "Test");
         browser.await("it answered", any -> card("mixer").getText().contains("It answered in"));
-        card("mixer").findElement(By.cssSelector("[aria-label='More for The mixer']")).click();
+        card("mixer")
+                .findElement(By.cssSelector("[aria-label='More for The mixer']"))
+                .click();
         browser.seeText("[role=menuitem]", "Pause it").click();
         browser.await("it rests", any -> card("mixer").getText().contains("paused"));
-        card("mixer").findElement(By.cssSelector("[aria-label='More for The mixer']")).click();
+        card("mixer")
+                .findElement(By.cssSelector("[aria-label='More for The mixer']"))
+                .click();
         browser.seeText("[role=menuitem]", "Connect it again").click();
         browser.await("it is up again", any -> card("mixer").getText().contains("up for"));
     }
@@ -72,18 +80,27 @@ class LinksTest {
         browser.see("[role=dialog] form");
         browser.type("[role=dialog] form > label input", "Tower");
         browser.seeText("[role=dialog] button", "Save and connect").click();
-        browser.await("without a server it waits to be set up", any -> card("tower").getText().contains("not set up"));
+        browser.await(
+                "without a server it waits to be set up",
+                any -> card("tower").getText().contains("not set up"));
         press(card("tower"), "Settings");
         WebElement form = browser.see("[role=dialog] form");
-        WebElement port = form.findElements(By.cssSelector("label")).stream().filter(each -> each.getText().startsWith("Port")).findFirst().orElseThrow().findElement(By.cssSelector("input"));
+        WebElement port = form.findElements(By.cssSelector("label")).stream()
+                .filter(each -> each.getText().startsWith("Port"))
+                .findFirst()
+                .orElseThrow()
+                .findElement(By.cssSelector("input"));
         port.clear();
         port.sendKeys("99999");
         browser.seeText("[role=dialog] button", "Save and connect").click();
         browser.seeText("[role=dialog] [role=alert]", "The port");
         app.put("/api/links/tower", Map.of("kind", "irc", "name", "Tower", "settings", nowhere(), "secrets", Map.of()));
         browser.driver().navigate().refresh();
-        browser.await("it says what is wrong", any -> card("tower").getText().contains("Nothing answers at 127.0.0.1:"));
-        card("tower").findElement(By.cssSelector("[aria-label='More for Tower']")).click();
+        browser.await(
+                "it says what is wrong", any -> card("tower").getText().contains("Nothing answers at 127.0.0.1:"));
+        card("tower")
+                .findElement(By.cssSelector("[aria-label='More for Tower']"))
+                .click();
         browser.seeText("[role=menuitem]", "Remove it").click();
         browser.seeText("[role=dialog] button", "Remove it").click();
         browser.gone("[data-link=tower]");
@@ -104,14 +121,20 @@ class LinksTest {
         browser.see("[data-scene=away]");
         browser.to(links);
         browser.await("Links says the scene", any -> card("mixer").getText().contains("Back soon"));
-        browser.await("and that the stage is not in it", any -> card("stage/main").getText().contains("not in the scene on programme"));
+        browser.await(
+                "and that the stage is not in it",
+                any -> card("stage/main").getText().contains("not in the scene on programme"));
         browser.to(mixer);
         browser.seeText("button", "Bench camera").click();
         browser.see("[aria-label='Show Tonight']").click();
-        browser.await("the words are shown", any -> browser.see("[data-scene=bench] [data-source=tonight]").isDisplayed());
+        browser.await(
+                "the words are shown",
+                any -> browser.see("[data-scene=bench] [data-source=tonight]").isDisplayed());
         browser.see("[aria-label='Hide Tonight']").click();
         browser.to(links);
-        browser.await("the bench is on programme again", any -> card("mixer").getText().contains("Bench camera"));
+        browser.await(
+                "the bench is on programme again",
+                any -> card("mixer").getText().contains("Bench camera"));
         assertThat(app.get("/api/practice/mixer").get("current").asString()).isEqualTo("bench");
     }
 
@@ -121,7 +144,8 @@ class LinksTest {
         browser.type("input[aria-label='Name of a neighbour']", "thicket_bell");
         browser.see("section[aria-label=Neighbours] form button").click();
         browser.see("[aria-label='Take thicket_bell off']");
-        assertThat(app.say("thicket_bell", "!pour").get("sentence").asString()).isEqualTo("a neighbour: never answered");
+        assertThat(app.say("thicket_bell", "!pour").get("sentence").asString())
+                .isEqualTo("a neighbour: never answered");
         browser.see("[aria-label='Take thicket_bell off']").click();
         browser.gone("[aria-label='Take thicket_bell off']");
         String channel = tab("/channel");

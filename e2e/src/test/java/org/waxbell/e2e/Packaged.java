@@ -32,8 +32,11 @@ public final class Packaged implements AutoCloseable {
 
     /** Starts the program with these words, its output kept with the test's. */
     public static Process launch(String... words) {
-        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Xmx256m", "-jar", JAR.toString()));
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx256m",
+                "-jar",
+                JAR.toString()));
         command.addAll(List.of(words));
         try {
             return new ProcessBuilder(command).redirectErrorStream(true).start();
@@ -79,13 +82,17 @@ public final class Packaged implements AutoCloseable {
     }
 
     public JsonNode put(String path, Object body) {
-        return send(HttpRequest.newBuilder(URI.create(address() + path)).header("Content-Type", "application/json")
-                .PUT(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))).build());
+        return send(HttpRequest.newBuilder(URI.create(address() + path))
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)))
+                .build());
     }
 
     public JsonNode post(String path, Object body) {
-        return send(HttpRequest.newBuilder(URI.create(address() + path)).header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))).build());
+        return send(HttpRequest.newBuilder(URI.create(address() + path))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)))
+                .build());
     }
 
     public JsonNode say(String name, String text) {
@@ -94,7 +101,8 @@ public final class Packaged implements AutoCloseable {
 
     private JsonNode send(HttpRequest request) {
         try {
-            return JSON.readTree(client.send(request, HttpResponse.BodyHandlers.ofString()).body());
+            return JSON.readTree(
+                    client.send(request, HttpResponse.BodyHandlers.ofString()).body());
         } catch (IOException | InterruptedException broken) {
             throw new IllegalStateException(broken);
         }

@@ -23,6 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
 class RehearseAndCarryTest {
     @TempDir
     static Path folder;
+
     private static Browser browser;
     private static Packaged app;
     private static String console;
@@ -41,16 +42,32 @@ class RehearseAndCarryTest {
 
     /** A file input that the page hides behind a button. */
     private static void give(String label, Path file) {
-        browser.await(label, driver -> driver.findElement(By.cssSelector("input[type=file][aria-label='" + label + "']"))).sendKeys(file.toAbsolutePath().toString());
+        browser.await(
+                        label,
+                        driver -> driver.findElement(By.cssSelector("input[type=file][aria-label='" + label + "']")))
+                .sendKeys(file.toAbsolutePath().toString());
     }
 
     private static void choose(String label, String option) {
-        browser.await("the choice " + option, driver -> driver.findElements(By.cssSelector("aside label")).stream().filter(each -> each.getText().startsWith(label)).findFirst()
-                .flatMap(each -> each.findElements(By.tagName("option")).stream().filter(one -> one.getText().startsWith(option)).findFirst()).orElse(null)).click();
+        browser.await(
+                        "the choice " + option,
+                        driver -> driver.findElements(By.cssSelector("aside label")).stream()
+                                .filter(each -> each.getText().startsWith(label))
+                                .findFirst()
+                                .flatMap(each -> each.findElements(By.tagName("option")).stream()
+                                        .filter(one -> one.getText().startsWith(option))
+                                        .findFirst())
+                                .orElse(null))
+                .click();
     }
 
     private static JsonNode pour() {
-        return app.get("/api/wiring").get("cues").valueStream().filter(each -> each.at("/cue/id").asString().equals("pour-the-taper")).findFirst().orElseThrow();
+        return app.get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .filter(each -> each.at("/cue/id").asString().equals("pour-the-taper"))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -69,8 +86,17 @@ class RehearseAndCarryTest {
         first.findElement(By.tagName("button")).click();
         browser.seeText("ol[aria-label=Moments] button", "held by switched off").click();
         browser.seeText("[aria-label=Why]", "held Pour the taper · switched off");
-        new Actions(browser.driver()).moveToElement(browser.see("canvas"), 0, 0).click().sendKeys("+").perform();
-        browser.await("it is looked at closer", any -> !browser.all("span.font-mono").stream().map(WebElement::getText).toList().contains("00:00:00 – 01:00:00"));
+        new Actions(browser.driver())
+                .moveToElement(browser.see("canvas"), 0, 0)
+                .click()
+                .sendKeys("+")
+                .perform();
+        browser.await(
+                "it is looked at closer",
+                any -> !browser.all("span.font-mono").stream()
+                        .map(WebElement::getText)
+                        .toList()
+                        .contains("00:00:00 – 01:00:00"));
         show("/cues/what-is-on-the-bench");
         browser.see(".chip");
         app.post("/api/undo", null);
@@ -82,11 +108,15 @@ class RehearseAndCarryTest {
         browser.seeText("button[role=radio]", "Made up").click();
         browser.type("input[aria-label='Name of the script']", "Quiet Tuesday" + Keys.ENTER);
         browser.seeText("button[role=radio][aria-checked=true]", "Quiet Tuesday");
-        give("A script: JSON Lines, or a log of an IRC channel", Files.writeString(folder.resolve("marsh.log"), "[20:00:01] <wickerby> !tonight\n"));
+        give(
+                "A script: JSON Lines, or a log of an IRC channel",
+                Files.writeString(folder.resolve("marsh.log"), "[20:00:01] <wickerby> !tonight\n"));
         browser.seeText("button[role=radio][aria-checked=true]", "marsh");
         browser.seeText("aside button", "Rehearse it").click();
         browser.seeText("[role=status]", "1 step: 1 ring");
-        give("A script: JSON Lines, or a log of an IRC channel", Files.write(folder.resolve("old.log"), new byte[] {'<', 'a', '>', ' ', (byte) 0xE9, '\n'}));
+        give(
+                "A script: JSON Lines, or a log of an IRC channel",
+                Files.write(folder.resolve("old.log"), new byte[] {'<', 'a', '>', ' ', (byte) 0xE9, '\n'}));
         browser.seeText("aside [role=alert]", "not in UTF-8");
         browser.driver().navigate().refresh();
         browser.seeText("button[role=radio]", "Quiet Tuesday");
@@ -109,7 +139,8 @@ class RehearseAndCarryTest {
         browser.seeText("aside a", "Ring for me");
         browser.see("button[aria-label='The whole wiring']").click();
         browser.seeText("[role=menuitem]", "Changes").click();
-        browser.seeText("ol[aria-label='Changes, newest first'] button", "import into the wiring").click();
+        browser.seeText("ol[aria-label='Changes, newest first'] button", "import into the wiring")
+                .click();
         browser.seeText("[role=dialog] p", "Ring the bench bell");
         new Actions(browser.driver()).sendKeys(Keys.ESCAPE).perform();
         app.post("/api/undo", null);
@@ -141,7 +172,8 @@ class RehearseAndCarryTest {
         browser.seeText("[role=log] li", "reed_");
         browser.seeText("button", "Call it back").click();
         browser.seeText("button", "Let it loose");
-        assertThat(app.get("/api/practice/crowd").at("/wanted/perMinute").asInt()).isEqualTo(600);
+        assertThat(app.get("/api/practice/crowd").at("/wanted/perMinute").asInt())
+                .isEqualTo(600);
     }
 
     /** Whatever came of it, no crowd writes into the tests that follow. */

@@ -19,14 +19,18 @@ import tools.jackson.databind.node.ObjectNode;
 @EnabledIfSystemProperty(named = "screenshots", matches = "true")
 class ScreenshotsTest {
     private static final Path PICTURES = Path.of("../docs/screenshots");
+
     @TempDir
     Path data;
 
     @Test
     void pictures() throws IOException {
         Files.createDirectories(PICTURES);
-        // The mixer has a browser of its own: a page behind another paints nothing, and viewers would have seen nothing.
-        try (Packaged app = new Packaged(data); Browser software = new Browser(); Browser browser = new Browser()) {
+        // The mixer has a browser of its own: a page behind another paints nothing, and viewers would have seen
+        // nothing.
+        try (Packaged app = new Packaged(data);
+                Browser software = new Browser();
+                Browser browser = new Browser()) {
             String mixer = software.tab(app.address() + "/mixer");
             software.see("[data-scene=bench] iframe");
             software.see("h1").click();
@@ -34,7 +38,9 @@ class ScreenshotsTest {
             String links = browser.tab(app.address() + "/links");
             String dusk = browser.tab(app.address() + "/cues/pour-the-taper");
             browser.see("#part-card");
-            browser.await("the mixer's sources have joined", any -> app.get("/api/live").get("pages").size() == 2);
+            browser.await(
+                    "the mixer's sources have joined",
+                    any -> app.get("/api/live").get("pages").size() == 2);
             app.say("lowtide_lou", "Is that beeswax or tallow, Odalys?");
             app.say("captain_sedge", "!bell");
             app.say("pip_in_the_reeds", "!bell");
@@ -42,9 +48,19 @@ class ScreenshotsTest {
             app.say("brine_otter", "!pour");
             app.say("tallowmoth", "!wick");
             app.say("juniper_and_ash", "!spin");
-            app.post("/api/practice/events", Map.of("kind", "follow", "name", "juniper_and_ash", "numbers", Map.of(), "texts", Map.of()));
-            browser.await("the card stands", any -> app.get("/api/live").get("now").asDouble()
-                    - app.get("/api/journal").valueStream().reduce((one, other) -> other).orElseThrow().get("at").asLong() > 1_600);
+            app.post(
+                    "/api/practice/events",
+                    Map.of("kind", "follow", "name", "juniper_and_ash", "numbers", Map.of(), "texts", Map.of()));
+            browser.await(
+                    "the card stands",
+                    any -> app.get("/api/live").get("now").asDouble()
+                                    - app.get("/api/journal")
+                                            .valueStream()
+                                            .reduce((one, other) -> other)
+                                            .orElseThrow()
+                                            .get("at")
+                                            .asLong()
+                            > 1_600);
             take(software, mixer, "mixer");
             take(browser, dusk, "console");
             dusk(browser, true);
@@ -75,7 +91,11 @@ class ScreenshotsTest {
     }
 
     private static void press(Browser browser, Keys modifier, CharSequence key) {
-        new Actions(browser.driver()).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
+        new Actions(browser.driver())
+                .keyDown(modifier)
+                .sendKeys(key)
+                .keyUp(modifier)
+                .perform();
     }
 
     private static void cues(Packaged app, Browser browser, String tab) throws IOException {
@@ -85,7 +105,8 @@ class ScreenshotsTest {
         take(browser, tab, "chip");
         go(browser, app, "/cues/keep-that-moment", "[role=tablist]");
         take(browser, tab, "takes");
-        browser.seeText("ol[aria-label='What was decided'] button", "held Ring the bench bell").click();
+        browser.seeText("ol[aria-label='What was decided'] button", "held Ring the bench bell")
+                .click();
         browser.see("[role=dialog] li");
         take(browser, tab, "why");
         go(browser, app, "/cues/pour-the-taper", "#part-card");
@@ -101,10 +122,17 @@ class ScreenshotsTest {
         go(browser, app, "/slate", "li h2");
         take(browser, tab, "slate");
         // A wiring with something to remark: the pour without its rest.
-        JsonNode view = app.get("/api/wiring").get("cues").valueStream().filter(each -> each.at("/cue/id").asString().equals("pour-the-taper")).findFirst().orElseThrow();
+        JsonNode view = app.get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .filter(each -> each.at("/cue/id").asString().equals("pour-the-taper"))
+                .findFirst()
+                .orElseThrow();
         ObjectNode cue = (ObjectNode) view.get("cue").deepCopy();
         ((ArrayNode) cue.get("gates")).remove(1);
-        app.put("/api/cues/pour-the-taper", Map.of("version", view.get("version").asLong(), "cue", cue));
+        app.put(
+                "/api/cues/pour-the-taper",
+                Map.of("version", view.get("version").asLong(), "cue", cue));
         go(browser, app, "/checkup", "section li");
         take(browser, tab, "checkup");
         app.post("/api/undo", Map.of());
@@ -112,17 +140,42 @@ class ScreenshotsTest {
 
     private static void stages(Packaged app, Browser browser, String tab) throws IOException {
         go(browser, app, "/stages", "#place-dyes");
-        app.post("/api/practice/events", Map.of("kind", "gift", "name", "brine_otter", "numbers", Map.of("giftWorth", 1, "giftCount", 7), "texts", Map.of("giftItem", "Sprig")));
+        app.post(
+                "/api/practice/events",
+                Map.of(
+                        "kind",
+                        "gift",
+                        "name",
+                        "brine_otter",
+                        "numbers",
+                        Map.of("giftWorth", 1, "giftCount", 7),
+                        "texts",
+                        Map.of("giftItem", "Sprig")));
         browser.see("#place-dyes").click();
         browser.see("[aria-label='Words of segment 1']");
-        browser.await("the bar fills", any -> Boolean.TRUE.equals(browser.driver().executeScript("return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('.count')?.textContent.startsWith('7'))")));
+        browser.await(
+                "the bar fills",
+                any -> Boolean.TRUE.equals(
+                        browser.driver()
+                                .executeScript(
+                                        "return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('.count')?.textContent.startsWith('7'))")));
         take(browser, tab, "stages");
         browser.see("#place-tilly").click();
         browser.see("[aria-label='Show the move flare']").click();
-        browser.await("it moves", any -> Boolean.TRUE.equals(browser.driver().executeScript("return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('[data-move=flare]'))")));
+        browser.await(
+                "it moves",
+                any -> Boolean.TRUE.equals(
+                        browser.driver()
+                                .executeScript(
+                                        "return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('[data-move=flare]'))")));
         take(browser, tab, "mascot");
         go(browser, app, "/looks", "ul[aria-label=Looks] iframe");
-        browser.await("cards stand in their looks", any -> Boolean.TRUE.equals(browser.driver().executeScript("return [...document.querySelectorAll('iframe')].every((each) => each.contentDocument?.querySelector('.card img')?.complete)")));
+        browser.await(
+                "cards stand in their looks",
+                any -> Boolean.TRUE.equals(
+                        browser.driver()
+                                .executeScript(
+                                        "return [...document.querySelectorAll('iframe')].every((each) => each.contentDocument?.querySelector('.card img')?.complete)")));
         take(browser, tab, "looks");
     }
 

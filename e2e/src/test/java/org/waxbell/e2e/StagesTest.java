@@ -22,7 +22,8 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(Together.class)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class StagesTest {
-    private static final String HOSTILE = "<img src=x onerror=alert(1)> \u202eלילה טוב\u202c " + "z\u0301\u0302\u0303\u0304".repeat(30) + " 🕯️".repeat(20) + "w".repeat(180);
+    private static final String HOSTILE = "<img src=x onerror=alert(1)> \u202eלילה טוב\u202c "
+            + "z\u0301\u0302\u0303\u0304".repeat(30) + " 🕯️".repeat(20) + "w".repeat(180);
     private static Browser browser;
     private static Packaged app;
     private static String console;
@@ -53,11 +54,17 @@ class StagesTest {
 
     private static JsonNode place(String id) {
         JsonNode stage = stage();
-        return java.util.stream.Stream.concat(stage.get("spots").valueStream(), stage.get("fixtures").valueStream()).filter(each -> each.get("id").asString().equals(id)).findFirst().orElseThrow();
+        return java.util.stream.Stream.concat(
+                        stage.get("spots").valueStream(), stage.get("fixtures").valueStream())
+                .filter(each -> each.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static void until(String id, String pointer, String value) {
-        browser.await(id + pointer + " is " + value, any -> place(id).at(pointer).asString().equals(value));
+        browser.await(
+                id + pointer + " is " + value,
+                any -> place(id).at(pointer).asString().equals(value));
     }
 
     private static void show(String path) {
@@ -76,21 +83,41 @@ class StagesTest {
         int x = place("tilly").at("/frame/x").asInt();
         WebElement tilly = browser.see("#place-tilly");
         new Actions(browser.driver()).dragAndDropBy(tilly, -60, -20).perform();
-        browser.await("it stands further left", any -> place("tilly").at("/frame/x").asInt() < x - 60);
+        browser.await(
+                "it stands further left", any -> place("tilly").at("/frame/x").asInt() < x - 60);
         browser.see("[aria-label='What is chosen'] h2");
         JsonNode now = place("tilly").get("frame");
-        new Actions(browser.driver()).dragAndDropBy(browser.see("[data-grip=se]"), 30, 30).perform();
-        browser.await("it is larger", any -> place("tilly").at("/frame/width").asInt() > now.get("width").asInt());
+        new Actions(browser.driver())
+                .dragAndDropBy(browser.see("[data-grip=se]"), 30, 30)
+                .perform();
+        browser.await(
+                "it is larger",
+                any -> place("tilly").at("/frame/width").asInt()
+                        > now.get("width").asInt());
         assertThat(place("tilly").at("/frame/x")).isEqualTo(now.get("x"));
         int at = place("tilly").at("/frame/x").asInt();
         browser.driver().executeScript("document.querySelector('#place-tilly').focus()");
-        new Actions(browser.driver()).keyDown(Keys.SHIFT).sendKeys(Keys.ARROW_LEFT).keyUp(Keys.SHIFT).sendKeys(Keys.ARROW_RIGHT).perform();
+        new Actions(browser.driver())
+                .keyDown(Keys.SHIFT)
+                .sendKeys(Keys.ARROW_LEFT)
+                .keyUp(Keys.SHIFT)
+                .sendKeys(Keys.ARROW_RIGHT)
+                .perform();
         until("tilly", "/frame/x", Integer.toString(at - 9));
         browser.type("aside label:nth-of-type(1) input[inputmode]", "200");
-        browser.await("by number", any -> place("tilly").at("/frame/x").asInt() == 200 || place("tilly").at("/frame/x").asInt() == 1_280 - 200 - place("tilly").at("/frame/width").asInt());
+        browser.await(
+                "by number",
+                any -> place("tilly").at("/frame/x").asInt() == 200
+                        || place("tilly").at("/frame/x").asInt()
+                                == 1_280
+                                        - 200
+                                        - place("tilly").at("/frame/width").asInt());
         browser.see("[aria-label='Lock']").click();
         until("tilly", "/frame/locked", "true");
-        for (int i = 0; i < 6 && place("tilly").at("/frame/x").asInt() != x || place("tilly").at("/frame/locked").asBoolean(); i++) {
+        for (int i = 0;
+                i < 6 && place("tilly").at("/frame/x").asInt() != x
+                        || place("tilly").at("/frame/locked").asBoolean();
+                i++) {
             app.post("/api/undo", Map.of());
         }
         assertThat(place("tilly").at("/frame/x").asInt()).isEqualTo(x);
@@ -102,8 +129,13 @@ class StagesTest {
         show("/stages");
         browser.see("[aria-label='Add to the stage']").click();
         browser.seeText("[role=menuitem]", "Goal").click();
-        browser.await("it is saved", any -> stage().get("fixtures").valueStream().anyMatch(each -> each.get("id").asString().equals("goal")));
-        browser.type("aside input[aria-label='Words']", "{slateGiftsTonight, plural, one {# gift} other {# gifts}} of 50");
+        browser.await(
+                "it is saved",
+                any -> stage().get("fixtures")
+                        .valueStream()
+                        .anyMatch(each -> each.get("id").asString().equals("goal")));
+        browser.type(
+                "aside input[aria-label='Words']", "{slateGiftsTonight, plural, one {# gift} other {# gifts}} of 50");
         until("goal", "/words", "{slateGiftsTonight, plural, one {# gift} other {# gifts}} of 50");
         browser.type("aside input[aria-label='Words']", "{nobody}");
         browser.seeText("aside [role=alert], aside p", "Nothing on the slate is called \"nobody\"");
@@ -111,13 +143,32 @@ class StagesTest {
         assertThat(place("goal").get("words").asString()).contains("gifts");
         browser.type("aside input[aria-label='Words']", "{slateGiftsTonight} gifts");
         until("goal", "/words", "{slateGiftsTonight} gifts");
-        app.post("/api/practice/events", Map.of("kind", "gift", "name", "brine_otter", "numbers", Map.of("giftWorth", 1, "giftCount", 4), "texts", Map.of("giftItem", "Sprig")));
+        app.post(
+                "/api/practice/events",
+                Map.of(
+                        "kind",
+                        "gift",
+                        "name",
+                        "brine_otter",
+                        "numbers",
+                        Map.of("giftWorth", 1, "giftCount", 4),
+                        "texts",
+                        Map.of("giftItem", "Sprig")));
         browser.to(shown);
         browser.seeText("[data-fixture=goal]", "gifts");
-        browser.await("the bar has wax in it", any -> Boolean.TRUE.equals(browser.driver().executeScript("return !/scaleX\\(0\\)/.test(document.querySelector('[data-fixture=goal] .wax').style.transform)")));
+        browser.await(
+                "the bar has wax in it",
+                any -> Boolean.TRUE.equals(
+                        browser.driver()
+                                .executeScript(
+                                        "return !/scaleX\\(0\\)/.test(document.querySelector('[data-fixture=goal] .wax').style.transform)")));
         browser.to(console);
         browser.see("[aria-label='Remove Goal 2']").click();
-        browser.await("it is gone", any -> stage().get("fixtures").valueStream().noneMatch(each -> each.get("id").asString().equals("goal")));
+        browser.await(
+                "it is gone",
+                any -> stage().get("fixtures")
+                        .valueStream()
+                        .noneMatch(each -> each.get("id").asString().equals("goal")));
         browser.to(shown);
         browser.gone("[data-fixture=goal]");
         browser.to(console);
@@ -127,11 +178,24 @@ class StagesTest {
         browser.seeText("button", "1280 × 720").click();
         browser.seeText("[role=dialog] button", "Upright").click();
         browser.seeText("[role=dialog] button", "Keep distances").click();
-        browser.await("it is upright", any -> app.get("/api/wiring").get("stages").get(1).at("/stage/height").asInt() == 1_920);
-        assertThat(app.get("/api/wiring").get("stages").get(1).at("/stage/spots/0/frame/y").asInt()).isEqualTo(1_920 - 110 - 50);
+        browser.await(
+                "it is upright",
+                any -> app.get("/api/wiring")
+                                .get("stages")
+                                .get(1)
+                                .at("/stage/height")
+                                .asInt()
+                        == 1_920);
+        assertThat(app.get("/api/wiring")
+                        .get("stages")
+                        .get(1)
+                        .at("/stage/spots/0/frame/y")
+                        .asInt())
+                .isEqualTo(1_920 - 110 - 50);
         browser.seeText("button", "Delete this stage").click();
         browser.seeText("[role=dialog] button", "Delete it").click();
-        browser.await("one stage again", any -> app.get("/api/wiring").get("stages").size() == 1);
+        browser.await(
+                "one stage again", any -> app.get("/api/wiring").get("stages").size() == 1);
     }
 
     @Test
@@ -140,12 +204,31 @@ class StagesTest {
         browser.to(shown);
         JsonNode rang = app.say("lowtide_lou", "!spin");
         assertThat(rang.get("sentence").asString()).contains("rang Spin the dyes");
-        long ring = rang.get("answers").valueStream().filter(each -> each.get("cueId").asString().equals("spin-the-dyes")).findFirst().orElseThrow().get("ring").asLong();
-        browser.await("the mascot sways", any -> "sway".equals(browser.see("[data-fixture=tilly]").getDomAttribute("data-move")));
-        String drawn = app.get("/api/rings/" + ring).get("parts").valueStream().filter(each -> each.get("id").asString().equals("spin")).findFirst().orElseThrow().get("label").asString();
+        long ring = rang.get("answers")
+                .valueStream()
+                .filter(each -> each.get("cueId").asString().equals("spin-the-dyes"))
+                .findFirst()
+                .orElseThrow()
+                .get("ring")
+                .asLong();
+        browser.await(
+                "the mascot sways",
+                any -> "sway".equals(browser.see("[data-fixture=tilly]").getDomAttribute("data-move")));
+        String drawn = app.get("/api/rings/" + ring)
+                .get("parts")
+                .valueStream()
+                .filter(each -> each.get("id").asString().equals("spin"))
+                .findFirst()
+                .orElseThrow()
+                .get("label")
+                .asString();
         browser.await("the result is shown", any -> {
             String result = browser.see("[data-fixture=dyes] .result").getText();
-            return !result.isEmpty() && drawn.contains(result) && Double.parseDouble(browser.see("[data-fixture=dyes] .result-plate").getCssValue("opacity")) > 0.9;
+            return !result.isEmpty()
+                    && drawn.contains(result)
+                    && Double.parseDouble(browser.see("[data-fixture=dyes] .result-plate")
+                                    .getCssValue("opacity"))
+                            > 0.9;
         });
         String result = browser.see("[data-fixture=dyes] .result").getText();
         Object atTop = browser.driver().executeScript("""
@@ -155,17 +238,30 @@ class StagesTest {
                 const under = document.elementFromPoint(box.x + box.width / 2, box.y + box.height * 0.2)
                 return under.closest('g').textContent + under.parentElement.textContent""");
         assertThat(atTop.toString()).contains(result);
-        browser.await("it is said", any -> app.get("/api/journal").toString().contains("The wheel says") || app.get("/api/live").toString().contains("The wheel says: " + result));
-        browser.await("something bursts", any -> !browser.all("#stage > .burst canvas").isEmpty());
-        browser.await("and goes by itself", any -> browser.all("#stage > .burst").isEmpty());
+        browser.await(
+                "it is said",
+                any -> app.get("/api/journal").toString().contains("The wheel says")
+                        || app.get("/api/live").toString().contains("The wheel says: " + result));
+        browser.await(
+                "something bursts",
+                any -> !browser.all("#stage > .burst canvas").isEmpty());
+        browser.await(
+                "and goes by itself", any -> browser.all("#stage > .burst").isEmpty());
     }
 
     @Test
     @Order(4)
     void aPageThatJoinsInTheMiddleShowsTheVideoWhereItIs() {
-        app.post("/api/cues/see-it-dipped/try", Map.of("event", app.get("/api/tryouts/samples").get(0).get("event"), "past", true));
-        String late = browser.tab(app.get("/api/stages/main/address").get("address").asString());
-        Object at = browser.await("the video plays", any -> browser.driver().executeScript("const film = document.querySelector('#stage > .video video'); return film && film.currentTime > 0.2 ? film.currentTime : null"));
+        app.post(
+                "/api/cues/see-it-dipped/try",
+                Map.of("event", app.get("/api/tryouts/samples").get(0).get("event"), "past", true));
+        String late =
+                browser.tab(app.get("/api/stages/main/address").get("address").asString());
+        Object at = browser.await(
+                "the video plays",
+                any -> browser.driver()
+                        .executeScript(
+                                "const film = document.querySelector('#stage > .video video'); return film && film.currentTime > 0.2 ? film.currentTime : null"));
         assertThat(((Number) at).doubleValue()).isLessThan(4.1);
         app.post("/api/hush", Map.of());
         browser.gone("#stage > .part");
@@ -180,7 +276,27 @@ class StagesTest {
         browser.to(shown);
         app.say("tallowmoth", HOSTILE);
         browser.seeText("[data-fixture=chat] li", "onerror");
-        app.post("/api/cues/tilly-flares/try", Map.of("event", Map.of("kind", "follow", "from", "practice", "viewer", Map.of("id", "practice:x", "name", HOSTILE, "standings", List.of("follower"), "months", 0)), "past", true));
+        app.post(
+                "/api/cues/tilly-flares/try",
+                Map.of(
+                        "event",
+                        Map.of(
+                                "kind",
+                                "follow",
+                                "from",
+                                "practice",
+                                "viewer",
+                                Map.of(
+                                        "id",
+                                        "practice:x",
+                                        "name",
+                                        HOSTILE,
+                                        "standings",
+                                        List.of("follower"),
+                                        "months",
+                                        0)),
+                        "past",
+                        true));
         browser.await("the card stands", any -> browser.all("#stage > .card").size() == 1);
         String beyond = """
                 const room = (id) => document.querySelector(id).getBoundingClientRect()
@@ -190,8 +306,12 @@ class StagesTest {
                   document.querySelectorAll(items).forEach((each) => { const one = each.getBoundingClientRect(); if (one.right > box.right + 1 || one.left < box.left - 1 || one.bottom > box.bottom + 1) out.push(items) })
                 }
                 return out.length === 0""";
-        browser.await("what settled stays in its place", any -> Boolean.TRUE.equals(browser.driver().executeScript(beyond)));
-        assertThat(browser.driver().executeScript("return [...document.images].some((each) => each.src.endsWith('/x'))")).isEqualTo(false);
+        browser.await(
+                "what settled stays in its place",
+                any -> Boolean.TRUE.equals(browser.driver().executeScript(beyond)));
+        assertThat(browser.driver()
+                        .executeScript("return [...document.images].some((each) => each.src.endsWith('/x'))"))
+                .isEqualTo(false);
         app.post("/api/hush", Map.of());
     }
 
@@ -203,27 +323,56 @@ class StagesTest {
         browser.see("[aria-label='What is chosen'] [aria-haspopup=listbox]").click();
         browser.seeText("[role=option]", "a moving picture").click();
         browser.seeText("aside", "No moving picture is chosen");
-        browser.await("its file is asked for", any -> browser.all("[aria-label='What is chosen'] [aria-haspopup=listbox]").size() == 2);
-        browser.all("[aria-label='What is chosen'] [aria-haspopup=listbox]").get(1).click();
+        browser.await(
+                "its file is asked for",
+                any -> browser.all("[aria-label='What is chosen'] [aria-haspopup=listbox]")
+                                .size()
+                        == 2);
+        browser.all("[aria-label='What is chosen'] [aria-haspopup=listbox]")
+                .get(1)
+                .click();
         browser.seeText("[role=option]", "moth.json").click();
         browser.see("[aria-label='Show the move flutter']");
         browser.seeText("[role=status]", "Not saved");
-        assertThat(place("tilly").get("figure").asString()).as("cues ask for moves that a moth has not").isEqualTo("taper");
+        assertThat(place("tilly").get("figure").asString())
+                .as("cues ask for moves that a moth has not")
+                .isEqualTo("taper");
         browser.driver().navigate().refresh();
         browser.see("[aria-label='Add to the stage']").click();
         browser.seeText("[role=menuitem]", "Mascot").click();
-        browser.await("it is saved", any -> stage().get("fixtures").valueStream().anyMatch(each -> each.get("id").asString().equals("mascot")));
+        browser.await(
+                "it is saved",
+                any -> stage().get("fixtures")
+                        .valueStream()
+                        .anyMatch(each -> each.get("id").asString().equals("mascot")));
         browser.see("[aria-label='What is chosen'] [aria-haspopup=listbox]").click();
         browser.seeText("[role=option]", "a moving picture").click();
-        browser.await("its file is asked for", any -> browser.all("[aria-label='What is chosen'] [aria-haspopup=listbox]").size() == 2);
-        browser.all("[aria-label='What is chosen'] [aria-haspopup=listbox]").get(1).click();
+        browser.await(
+                "its file is asked for",
+                any -> browser.all("[aria-label='What is chosen'] [aria-haspopup=listbox]")
+                                .size()
+                        == 2);
+        browser.all("[aria-label='What is chosen'] [aria-haspopup=listbox]")
+                .get(1)
+                .click();
         browser.seeText("[role=option]", "moth.json").click();
-        browser.await("its moves are its markers", any -> place("mascot").get("moves").valueStream().map(each -> each.get("name").asString()).toList().equals(List.of("flutter", "rest")));
+        browser.await(
+                "its moves are its markers",
+                any -> place("mascot")
+                        .get("moves")
+                        .valueStream()
+                        .map(each -> each.get("name").asString())
+                        .toList()
+                        .equals(List.of("flutter", "rest")));
         browser.to(shown);
         browser.see("[data-fixture=mascot] svg path");
         browser.to(console);
         browser.see("[aria-label='Remove Mascot 2']").click();
-        browser.await("it is gone", any -> stage().get("fixtures").valueStream().noneMatch(each -> each.get("id").asString().equals("mascot")));
+        browser.await(
+                "it is gone",
+                any -> stage().get("fixtures")
+                        .valueStream()
+                        .noneMatch(each -> each.get("id").asString().equals("mascot")));
     }
 
     @Test
@@ -231,22 +380,35 @@ class StagesTest {
     void aPictureIsBroughtARefusedOneSaysWhyAndALookIsMadeAndUsed() throws Exception {
         show("/cues/trim-the-wick");
         browser.see("#part-card").click();
-        WebElement file = browser.driver().findElement(By.cssSelector("input[type=file][aria-label='Bring a file for Picture']"));
+        WebElement file =
+                browser.driver().findElement(By.cssSelector("input[type=file][aria-label='Bring a file for Picture']"));
         file.sendKeys(Path.of("pom.xml").toAbsolutePath().toString());
         browser.seeText("aside", "This file was not taken in");
         file = browser.driver().findElement(By.cssSelector("input[type=file][aria-label='Bring a file for Picture']"));
         file.sendKeys(Path.of("../docs/screenshots/channel.png").toRealPath().toString());
-        browser.await("it is on the card", any -> app.get("/api/wiring").get("cues").toString().contains("\"picture\":\"channel.png\""));
+        browser.await(
+                "it is on the card",
+                any -> app.get("/api/wiring").get("cues").toString().contains("\"picture\":\"channel.png\""));
         app.post("/api/undo", Map.of());
         show("/looks");
         browser.seeText("ul[aria-label=Looks] button", "Pewter").click();
         browser.see("[aria-label='Copy this look']").click();
-        browser.await("there is a fourth", any -> app.get("/api/wiring").get("looks").size() == 4);
-        browser.await("the copy is open", any -> "Pewter, copied".equals(browser.see("aside input").getDomProperty("value")));
+        browser.await(
+                "there is a fourth", any -> app.get("/api/wiring").get("looks").size() == 4);
+        browser.await(
+                "the copy is open",
+                any -> "Pewter, copied".equals(browser.see("aside input").getDomProperty("value")));
         browser.type("aside input[aria-label='Large line']", "#3a3532");
         browser.seeText("aside", "would not stand out from the plate");
         browser.type("aside input[aria-label='Large line']", "#ffe3a1");
-        browser.await("it is saved", any -> app.get("/api/wiring").get("looks").get(3).get("ink").asString().equals("#ffe3a1"));
+        browser.await(
+                "it is saved",
+                any -> app.get("/api/wiring")
+                        .get("looks")
+                        .get(3)
+                        .get("ink")
+                        .asString()
+                        .equals("#ffe3a1"));
         browser.see("[aria-label='Delete this look']").click();
         browser.await("three again", any -> app.get("/api/wiring").get("looks").size() == 3);
     }
@@ -258,9 +420,19 @@ class StagesTest {
         browser.see("[aria-label='Try a cue here'] [aria-haspopup=listbox]").click();
         browser.seeText("[role=option]", "With thanks").click();
         browser.seeText("[aria-label='Try a cue here'] button", "Preview").click();
-        browser.await("names stand in the preview", any -> Boolean.TRUE.equals(browser.driver().executeScript("return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('.names')?.textContent.includes('marshlight_ines'))")));
+        browser.await(
+                "names stand in the preview",
+                any -> Boolean.TRUE.equals(
+                        browser.driver()
+                                .executeScript(
+                                        "return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('.names')?.textContent.includes('marshlight_ines'))")));
         browser.seeText("[aria-label='Try a cue here'] button", "Stop").click();
-        browser.await("and are gone", any -> Boolean.FALSE.equals(browser.driver().executeScript("return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('.part'))")));
+        browser.await(
+                "and are gone",
+                any -> Boolean.FALSE.equals(
+                        browser.driver()
+                                .executeScript(
+                                        "return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('.part'))")));
         browser.to(shown);
         assertThat(browser.all("#stage > .part")).as("nothing of it was on air").isEmpty();
     }

@@ -13,7 +13,9 @@ final class Together implements BeforeAllCallback {
 
     @Override
     public void beforeAll(ExtensionContext context) {
-        context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).getOrComputeIfAbsent(Both.class, key -> new Both(), Both.class);
+        context.getRoot()
+                .getStore(ExtensionContext.Namespace.GLOBAL)
+                .getOrComputeIfAbsent(Both.class, key -> new Both(), Both.class);
     }
 
     static Packaged app() {

@@ -27,10 +27,14 @@ public class RecurCalendars implements Calendars {
     public long next(CalendarPull pull, long after) {
         ZoneId zone = ZoneId.of(pull.zone());
         try {
-            RecurrenceRuleIterator all = new RecurrenceRule(pull.rule()).iterator(local(LocalDateTime.parse(pull.start())), UTC);
+            RecurrenceRuleIterator all =
+                    new RecurrenceRule(pull.rule()).iterator(local(LocalDateTime.parse(pull.start())), UTC);
             all.fastForward(after - DAY);
             for (int i = 0; i < MOST_TRIES && all.hasNext(); i++) {
-                long moment = LocalDateTime.ofEpochSecond(Math.floorDiv(all.nextMillis(), 1_000L), 0, ZoneOffset.UTC).atZone(zone).toInstant().toEpochMilli();
+                long moment = LocalDateTime.ofEpochSecond(Math.floorDiv(all.nextMillis(), 1_000L), 0, ZoneOffset.UTC)
+                        .atZone(zone)
+                        .toInstant()
+                        .toEpochMilli();
                 if (moment > after) {
                     return moment;
                 }

@@ -1,7 +1,7 @@
 package org.waxbell.app.config;
 
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -16,9 +16,13 @@ class Announcement {
 
     @EventListener
     void ready(ApplicationReadyEvent event) {
-        int port = ((WebServerApplicationContext) event.getApplicationContext()).getWebServer().getPort();
+        int port = ((WebServerApplicationContext) event.getApplicationContext())
+                .getWebServer()
+                .getPort();
         String here = "http://" + reach.own() + ":" + port;
-        System.out.printf("%nWax Bell %s is running. Ctrl+C stops it.%n%n  Console           %s/%n"
-                + "  Practice channel  %s/channel%n  Practice mixer    %s/mixer%n%n", Version.current(), here, here, here);
+        System.out.printf(
+                "%nWax Bell %s is running. Ctrl+C stops it.%n%n  Console           %s/%n"
+                        + "  Practice channel  %s/channel%n  Practice mixer    %s/mixer%n%n",
+                Version.current(), here, here, here);
     }
 }

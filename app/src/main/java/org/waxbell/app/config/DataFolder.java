@@ -29,15 +29,18 @@ public final class DataFolder implements AutoCloseable {
             if (!Files.isWritable(root)) {
                 throw new IOException("not writable");
             }
-            FileChannel channel = FileChannel.open(root.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            FileChannel channel =
+                    FileChannel.open(root.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             if (tryLock(channel) == null) {
                 channel.close();
-                throw new StartRefused("The data folder " + root + " is already in use by another Wax Bell.",
+                throw new StartRefused(
+                        "The data folder " + root + " is already in use by another Wax Bell.",
                         "Stop that one first, or start this one with another folder: --data FOLDER.");
             }
             return new DataFolder(root, channel);
         } catch (IOException broken) {
-            throw new StartRefused("The data folder " + root + " cannot be written.",
+            throw new StartRefused(
+                    "The data folder " + root + " cannot be written.",
                     "Give yourself the right to write there, or choose another folder: --data FOLDER.");
         }
     }

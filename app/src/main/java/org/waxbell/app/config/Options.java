@@ -29,7 +29,8 @@ public record Options(Path data, int port, boolean demo, boolean versionOnly) {
             } else if (arg.equals("--version")) {
                 return new Options(data, port, false, true);
             } else {
-                throw new StartRefused("Wax Bell does not know the option \"" + arg + "\".",
+                throw new StartRefused(
+                        "Wax Bell does not know the option \"" + arg + "\".",
                         "It knows --data=FOLDER, --port=NUMBER, --demo and --version.");
             }
         }
@@ -40,6 +41,7 @@ public record Options(Path data, int port, boolean demo, boolean versionOnly) {
         if (typed.matches("\\d{1,5}") && Integer.parseInt(typed) <= LAST_PORT) {
             return Integer.parseInt(typed);
         }
-        throw new StartRefused("\"" + typed + "\" is not a port.", "Give a number from 1 to " + LAST_PORT + ", such as --port=8090.");
+        throw new StartRefused(
+                "\"" + typed + "\" is not a port.", "Give a number from 1 to " + LAST_PORT + ", such as --port=8090.");
     }
 }

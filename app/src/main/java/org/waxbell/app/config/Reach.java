@@ -12,6 +12,7 @@ import java.util.List;
 public record Reach(String listen, List<String> names, String password) {
     /** This computer only. */
     public static final String HERE = "127.0.0.1";
+
     private static final List<String> EVERYWHERE = List.of("0.0.0.0", "::");
     /** As every installation begins. */
     public static final Reach LOCAL = new Reach(HERE, List.of(), "");

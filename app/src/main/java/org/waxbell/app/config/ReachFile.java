@@ -29,12 +29,21 @@ public final class ReachFile {
         try (Reader in = Files.newBufferedReader(file)) {
             kept.load(in);
         } catch (IOException | IllegalArgumentException broken) {
-            throw new StartRefused("The file " + file + " cannot be read.", "Mend it, or take it away to be reached from this computer only.");
+            throw new StartRefused(
+                    "The file " + file + " cannot be read.",
+                    "Mend it, or take it away to be reached from this computer only.");
         }
-        List<String> names = Arrays.stream(kept.getProperty("names", "").split(",")).map(String::strip).filter(name -> !name.isEmpty()).toList();
-        Reach reach = new Reach(kept.getProperty("listen", Reach.HERE).strip(), names, kept.getProperty("password", "").strip());
+        List<String> names = Arrays.stream(kept.getProperty("names", "").split(","))
+                .map(String::strip)
+                .filter(name -> !name.isEmpty())
+                .toList();
+        Reach reach = new Reach(
+                kept.getProperty("listen", Reach.HERE).strip(),
+                names,
+                kept.getProperty("password", "").strip());
         if (reach.beyond() && reach.password().isEmpty()) {
-            throw new StartRefused("Wax Bell is to be reached at " + reach.listen() + ", and no host password is set.",
+            throw new StartRefused(
+                    "Wax Bell is to be reached at " + reach.listen() + ", and no host password is set.",
                     "Take away " + file + ", start, and set a password on Links first.");
         }
         return reach;

@@ -4,6 +4,7 @@ package org.waxbell.app.config;
 public final class StartRefused extends RuntimeException {
     /** What the process ends with. */
     public static final int EXIT_CODE = 2;
+
     private final String remedy;
 
     /** Why it cannot start, and what to do about it. */

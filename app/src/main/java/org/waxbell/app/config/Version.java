@@ -7,8 +7,7 @@ import java.util.Properties;
 
 /** The version of this program, as the build wrote it. */
 public final class Version {
-    private Version() {
-    }
+    private Version() {}
 
     /** The version, such as {@code 0.1.0}; {@code in development} where nothing was packaged. */
     public static String current() {

@@ -46,12 +46,22 @@ final class IrcConnection {
     private final AtomicBoolean over = new AtomicBoolean();
     private volatile boolean echoes;
 
-    IrcConnection(IrcSettings settings, IrcSettings.Account account, String password, String serverPassword, Ears ears) {
+    IrcConnection(
+            IrcSettings settings, IrcSettings.Account account, String password, String serverPassword, Ears ears) {
         this.settings = settings;
         this.account = account;
         this.ears = ears;
-        Client.Builder.Server server = Client.builder().nick(account.nick()).user("waxbell").realName("Wax Bell").server().host(settings.host())
-                .port(settings.port(), settings.tls() ? Client.Builder.Server.SecurityType.SECURE : Client.Builder.Server.SecurityType.INSECURE);
+        Client.Builder.Server server = Client.builder()
+                .nick(account.nick())
+                .user("waxbell")
+                .realName("Wax Bell")
+                .server()
+                .host(settings.host())
+                .port(
+                        settings.port(),
+                        settings.tls()
+                                ? Client.Builder.Server.SecurityType.SECURE
+                                : Client.Builder.Server.SecurityType.INSECURE);
         if (!serverPassword.isEmpty()) {
             server.password(serverPassword);
         }
@@ -59,8 +69,14 @@ final class IrcConnection {
             server.secureTrustManagerFactory(trusting(settings.certificate()));
         }
         // What is said waits in a queue of ours; the library only sends what it needs itself.
-        client = server.then().listeners().exception(failed -> { }).then()
-                .management().messageSendingQueueSupplier(SingleDelaySender.getSupplier(1)).then().build();
+        client = server.then()
+                .listeners()
+                .exception(failed -> {})
+                .then()
+                .management()
+                .messageSendingQueueSupplier(SingleDelaySender.getSupplier(1))
+                .then()
+                .build();
         if (!account.login().isEmpty() && !password.isEmpty()) {
             client.getAuthManager().addProtocol(new SaslPlain(client, account.login(), password));
         }
@@ -74,7 +90,13 @@ final class IrcConnection {
         void ready(IrcConnection from);
 
         /** Somebody wrote. @param channel empty text for a private message @param letters of their modes there */
-        void line(IrcConnection from, String channel, String nick, String account, Collection<String> letters, String text);
+        void line(
+                IrcConnection from,
+                String channel,
+                String nick,
+                String account,
+                Collection<String> letters,
+                String text);
 
         /** The server had a line of ours. */
         void echoed(IrcConnection from);
@@ -95,14 +117,16 @@ final class IrcConnection {
             KeyStore store = KeyStore.getInstance(KeyStore.getDefaultType());
             store.load(null, null);
             int number = 0;
-            for (Certificate each : CertificateFactory.getInstance("X.509").generateCertificates(new ByteArrayInputStream(pem.getBytes(StandardCharsets.UTF_8)))) {
+            for (Certificate each : CertificateFactory.getInstance("X.509")
+                    .generateCertificates(new ByteArrayInputStream(pem.getBytes(StandardCharsets.UTF_8)))) {
                 store.setCertificateEntry("server-" + number++, each);
             }
             TrustManagerFactory factory = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
             factory.init(store);
             return factory;
         } catch (GeneralSecurityException | IOException unreadable) {
-            throw new IllegalArgumentException("The certificate cannot be read: " + unreadable.getMessage(), unreadable);
+            throw new IllegalArgumentException(
+                    "The certificate cannot be read: " + unreadable.getMessage(), unreadable);
         }
     }
 
@@ -118,7 +142,9 @@ final class IrcConnection {
 
     /** The account with which the server knows it, empty text for none. */
     String signedIn() {
-        return client.getUser().flatMap(User::getAccount).orElse(client.getAuthManager().getProtocols().isEmpty() ? "" : account.login());
+        return client.getUser()
+                .flatMap(User::getAccount)
+                .orElse(client.getAuthManager().getProtocols().isEmpty() ? "" : account.login());
     }
 
     /** The letters of its own modes in a channel. */
@@ -162,12 +188,16 @@ final class IrcConnection {
 
     private static List<String> letters(Channel channel, String nick) {
         List<String> letters = new ArrayList<>();
-        channel.getUserModes(nick).ifPresent(modes -> modes.forEach(mode -> letters.add(String.valueOf(mode.getChar()))));
+        channel.getUserModes(nick)
+                .ifPresent(modes -> modes.forEach(mode -> letters.add(String.valueOf(mode.getChar()))));
         return letters;
     }
 
     private static String accountOf(ServerMessageEvent event, User user) {
-        return event.getTag("account").flatMap(MessageTag::getValue).or(user::getAccount).orElse("");
+        return event.getTag("account")
+                .flatMap(MessageTag::getValue)
+                .or(user::getAccount)
+                .orElse("");
     }
 
     /** What the library calls; public, for it looks for handlers by reflection. */
@@ -175,7 +205,8 @@ final class IrcConnection {
         /** Asks for our own lines to be told back. */
         @Handler
         public void capabilities(CapabilitiesSupportedListEvent event) {
-            if (event.getSupportedCapabilities().stream().anyMatch(each -> each.getName().equals("echo-message"))) {
+            if (event.getSupportedCapabilities().stream()
+                    .anyMatch(each -> each.getName().equals("echo-message"))) {
                 event.addRequest("echo-message");
                 echoes = true;
             }
@@ -193,18 +224,27 @@ final class IrcConnection {
         /** A line in a channel. */
         @Handler
         public void said(ChannelMessageEvent event) {
-            heard(event, event.getActor(), event.getChannel().getName(), letters(event.getChannel(), event.getActor().getNick()), event.getMessage());
+            heard(
+                    event,
+                    event.getActor(),
+                    event.getChannel().getName(),
+                    letters(event.getChannel(), event.getActor().getNick()),
+                    event.getMessage());
         }
 
         /** A private message. */
         @Handler
         public void saidPrivately(PrivateMessageEvent event) {
-            List<String> letters = settings.channels().stream().flatMap(each -> client.getChannel(each).stream())
-                    .flatMap(channel -> letters(channel, event.getActor().getNick()).stream()).distinct().toList();
+            List<String> letters = settings.channels().stream()
+                    .flatMap(each -> client.getChannel(each).stream())
+                    .flatMap(channel -> letters(channel, event.getActor().getNick()).stream())
+                    .distinct()
+                    .toList();
             heard(event, event.getActor(), "", letters, event.getMessage());
         }
 
-        private void heard(ServerMessageEvent event, User user, String channel, Collection<String> letters, String text) {
+        private void heard(
+                ServerMessageEvent event, User user, String channel, Collection<String> letters, String text) {
             if (client.isUser(user)) {
                 ears.echoed(IrcConnection.this);
             } else {
@@ -224,7 +264,9 @@ final class IrcConnection {
         @NumericFilter(SASL_FAILED)
         @Handler
         public void notSignedIn(ClientReceiveNumericEvent event) {
-            end(Trouble.lasting("The server did not let " + account.login() + " sign in.", "Write the account's name and password anew."));
+            end(Trouble.lasting(
+                    "The server did not let " + account.login() + " sign in.",
+                    "Write the account's name and password anew."));
         }
 
         /** A channel did not let us in: it is full, only for the invited, closed to us, or wants a key. */
@@ -234,14 +276,19 @@ final class IrcConnection {
         @NumericFilter(475)
         @Handler
         public void notLetIn(ClientReceiveNumericEvent event) {
-            String channel = event.getParameters().size() > 1 ? event.getParameters().get(1) : "";
-            end(Trouble.passing("The channel " + channel + " did not let " + nick() + " in.", "Look whether it may join there; it is tried again by itself."));
+            String channel =
+                    event.getParameters().size() > 1 ? event.getParameters().get(1) : "";
+            end(Trouble.passing(
+                    "The channel " + channel + " did not let " + nick() + " in.",
+                    "Look whether it may join there; it is tried again by itself."));
         }
 
         /** We were put out of a channel. */
         @Handler
         public void kicked(UnexpectedChannelLeaveViaKickEvent event) {
-            end(Trouble.passing(nick() + " was put out of " + event.getChannel().getName() + ".", "Ask the channel's moderators; it is tried again by itself."));
+            end(Trouble.passing(
+                    nick() + " was put out of " + event.getChannel().getName() + ".",
+                    "Ask the channel's moderators; it is tried again by itself."));
         }
 
         /** The nickname is taken, by our own old connection as often as not: another for now. */

@@ -29,6 +29,7 @@ final class IrcLink implements Link, IrcConnection.Ears {
     private static final long BEAT_MS = 5_000;
     /** How long the server may take to answer a ping, and a connection to stand. */
     private static final long PATIENCE_MS = 10_000;
+
     private final String id;
     private final IrcSettings settings;
     private final Secrets secrets;
@@ -78,9 +79,19 @@ final class IrcLink implements Link, IrcConnection.Ears {
             dropAll("connecting anew");
             turn++;
             try {
-                made.add(new IrcConnection(settings, settings.helper(), secrets.get(IrcSettings.HELPER), secrets.get(IrcSettings.SERVER), this));
+                made.add(new IrcConnection(
+                        settings,
+                        settings.helper(),
+                        secrets.get(IrcSettings.HELPER),
+                        secrets.get(IrcSettings.SERVER),
+                        this));
                 if (settings.asOwner()) {
-                    made.add(new IrcConnection(settings, settings.owner(), secrets.get(IrcSettings.OWNER), secrets.get(IrcSettings.SERVER), this));
+                    made.add(new IrcConnection(
+                            settings,
+                            settings.owner(),
+                            secrets.get(IrcSettings.OWNER),
+                            secrets.get(IrcSettings.SERVER),
+                            this));
                 }
             } catch (IllegalArgumentException unusable) {
                 life.broken(Trouble.lasting(unusable.getMessage(), "Look at the settings of this link."));
@@ -99,7 +110,9 @@ final class IrcLink implements Link, IrcConnection.Ears {
                 return;
             }
         }
-        lost(Trouble.passing("The server did not let us in within " + PATIENCE_MS / 1_000 + " s.", "Look at address, port and TLS; it is tried again by itself."));
+        lost(Trouble.passing(
+                "The server did not let us in within " + PATIENCE_MS / 1_000 + " s.",
+                "Look at address, port and TLS; it is tried again by itself."));
     }
 
     private void dropAll(String farewell) {
@@ -128,7 +141,9 @@ final class IrcLink implements Link, IrcConnection.Ears {
     @Override
     public void ready(IrcConnection from) {
         synchronized (this) {
-            if (closed || connections.replace(from, true) == null || !connections.values().stream().allMatch(Boolean::booleanValue)) {
+            if (closed
+                    || connections.replace(from, true) == null
+                    || !connections.values().stream().allMatch(Boolean::booleanValue)) {
                 return;
             }
             if (beat != null) {
@@ -163,7 +178,9 @@ final class IrcLink implements Link, IrcConnection.Ears {
                 if (failed == null) {
                     life.measured(millis);
                 } else if (isCurrent(each)) {
-                    lost(Trouble.passing("The server no longer answers.", "Look whether this computer is on the network; it is tried again by itself."));
+                    lost(Trouble.passing(
+                            "The server no longer answers.",
+                            "Look whether this computer is on the network; it is tried again by itself."));
                 }
             });
         }
@@ -181,11 +198,13 @@ final class IrcLink implements Link, IrcConnection.Ears {
             pings.put(token, answer);
         }
         each.ping(token);
-        return answer.orTimeout(PATIENCE_MS, TimeUnit.MILLISECONDS).thenApply(any -> (System.nanoTime() - sent) / 1e6).whenComplete((done, failed) -> {
-            synchronized (this) {
-                pings.remove(token);
-            }
-        });
+        return answer.orTimeout(PATIENCE_MS, TimeUnit.MILLISECONDS)
+                .thenApply(any -> (System.nanoTime() - sent) / 1e6)
+                .whenComplete((done, failed) -> {
+                    synchronized (this) {
+                        pings.remove(token);
+                    }
+                });
     }
 
     @Override
@@ -207,7 +226,8 @@ final class IrcLink implements Link, IrcConnection.Ears {
     }
 
     @Override
-    public void line(IrcConnection from, String channel, String nick, String account, Collection<String> letters, String text) {
+    public void line(
+            IrcConnection from, String channel, String nick, String account, Collection<String> letters, String text) {
         // The host's connection only speaks, and nothing that we say ourselves is a viewer's line.
         if (from != reader() || isOurs(nick)) {
             return;
@@ -224,13 +244,20 @@ final class IrcLink implements Link, IrcConnection.Ears {
             standings.add(Standing.HOST);
         }
         Viewer viewer = new Viewer(person, ChatText.name(nick), standings, 0);
-        hearing.wrote(channel.isEmpty() ? new PrivateLine(id, viewer, line) : new ChatLine(id + "/" + IrcNames.fold(channel), viewer, line));
+        hearing.wrote(
+                channel.isEmpty()
+                        ? new PrivateLine(id, viewer, line)
+                        : new ChatLine(id + "/" + IrcNames.fold(channel), viewer, line));
     }
 
     private synchronized boolean isOurs(String nick) {
         String folded = IrcNames.fold(nick);
-        return folded.equals(IrcNames.fold(settings.helper().nick())) || !settings.owner().nick().isEmpty() && settings.asOwner() && folded.equals(IrcNames.fold(settings.owner().nick()))
-                || connections.keySet().stream().anyMatch(each -> IrcNames.fold(each.nick()).equals(folded));
+        return folded.equals(IrcNames.fold(settings.helper().nick()))
+                || !settings.owner().nick().isEmpty()
+                        && settings.asOwner()
+                        && folded.equals(IrcNames.fold(settings.owner().nick()))
+                || connections.keySet().stream()
+                        .anyMatch(each -> IrcNames.fold(each.nick()).equals(folded));
     }
 
     @Override
@@ -245,7 +272,9 @@ final class IrcLink implements Link, IrcConnection.Ears {
             hearing.unsaid(answer.partRun(), life.state().refusal(life.name()));
             return;
         }
-        String channel = answer.link().contains("/") ? answer.link().substring(answer.link().indexOf('/') + 1) : settings.channels().get(0);
+        String channel = answer.link().contains("/")
+                ? answer.link().substring(answer.link().indexOf('/') + 1)
+                : settings.channels().get(0);
         String target = answer.to().isEmpty() ? channel : answer.to();
         if (!target.matches("[^\\s,:]{1,60}")) {
             hearing.unsaid(answer.partRun(), target + " cannot be reached by IRC");
@@ -258,28 +287,41 @@ final class IrcLink implements Link, IrcConnection.Ears {
     public CompletableFuture<String> test() {
         IrcConnection now = reader();
         if (now == null || life.state().phase() != Phase.UP) {
-            return CompletableFuture.failedFuture(new IllegalStateException(life.state().refusal(life.name()) + "."));
+            return CompletableFuture.failedFuture(
+                    new IllegalStateException(life.state().refusal(life.name()) + "."));
         }
         return ping(now).thenApply(millis -> {
             life.measured(millis);
-            List<String> missing = settings.channels().stream().filter(each -> !now.in(each)).toList();
-            return "The server answered in " + Math.round(millis * 10) / 10.0 + " ms; " + (missing.isEmpty() ? "in " + String.join(", ", settings.channels()) : "not in "
-                    + String.join(", ", missing)) + ".";
+            List<String> missing =
+                    settings.channels().stream().filter(each -> !now.in(each)).toList();
+            return "The server answered in " + Math.round(millis * 10) / 10.0 + " ms; "
+                    + (missing.isEmpty()
+                            ? "in " + String.join(", ", settings.channels())
+                            : "not in " + String.join(", ", missing))
+                    + ".";
         });
     }
 
     @Override
     public List<LinkFact> facts() {
         List<LinkFact> facts = new ArrayList<>();
-        facts.add(LinkFact.of("Server", settings.host() + ":" + settings.port() + (settings.tls() ? ", by TLS" : ", not encrypted")));
+        facts.add(LinkFact.of(
+                "Server", settings.host() + ":" + settings.port() + (settings.tls() ? ", by TLS" : ", not encrypted")));
         IrcConnection read = reader();
         IrcConnection speak = speaker();
         if (read != null && speak != null && life.state().phase() == Phase.UP) {
             String account = speak.signedIn();
-            facts.add(new LinkFact("Signed in", speak.nick() + (account.isEmpty() ? ", without an account" : ", account " + account), true));
+            facts.add(new LinkFact(
+                    "Signed in",
+                    speak.nick() + (account.isEmpty() ? ", without an account" : ", account " + account),
+                    true));
             for (String channel : settings.channels()) {
                 Collection<String> letters = speak.rights(channel);
-                facts.add(LinkFact.of(channel, letters.isEmpty() ? "may read and write" : "may read and write, has mode " + String.join("", letters)));
+                facts.add(LinkFact.of(
+                        channel,
+                        letters.isEmpty()
+                                ? "may read and write"
+                                : "may read and write, has mode " + String.join("", letters)));
             }
         }
         facts.addAll(mouth.facts());

@@ -18,6 +18,7 @@ final class IrcMouth {
     private static final long LONGEST_WAIT = 15_000;
     /** A line with its sign and end, and the longest name of a user and host that servers put before it (RFC 2812, section 2.3). */
     private static final int MOST_BYTES = 512;
+
     private static final int SENDER_BYTES = 1 + 30 + 1 + 11 + 1 + 64 + 1;
     private final SendQueue<Saying> queue;
     private final LinkLife life;
@@ -29,8 +30,7 @@ final class IrcMouth {
     private long unknown;
     private boolean closed;
 
-    private record Saying(String partRun, String target, String text) {
-    }
+    private record Saying(String partRun, String target, String text) {}
 
     IrcMouth(IrcSettings settings, LinkLife life, IrcLink.Hearing hearing) {
         this.queue = new SendQueue<>(settings.burst(), settings.everyMs(), LONGEST_WAIT);
@@ -75,8 +75,14 @@ final class IrcMouth {
     }
 
     private synchronized void drain() {
-        queue.expired(life.now()).stream().map(Saying::partRun).distinct().forEach(partRun ->
-                hearing.unsaid(partRun, speaker == null ? life.state().refusal(life.name()) : "it waited too long for the server's limits"));
+        queue.expired(life.now()).stream()
+                .map(Saying::partRun)
+                .distinct()
+                .forEach(partRun -> hearing.unsaid(
+                        partRun,
+                        speaker == null
+                                ? life.state().refusal(life.name())
+                                : "it waited too long for the server's limits"));
         IrcConnection now = speaker;
         while (now != null) {
             Optional<Saying> each = queue.take(life.now());
@@ -103,10 +109,17 @@ final class IrcMouth {
     synchronized List<LinkFact> facts() {
         List<LinkFact> facts = new ArrayList<>();
         int waiting = queue.size();
-        facts.add(new LinkFact("Waiting to be said", waiting == 0 ? "nothing" : waiting == 1 ? "1 line" : waiting + " lines", waiting < 10));
+        facts.add(new LinkFact(
+                "Waiting to be said",
+                waiting == 0 ? "nothing" : waiting == 1 ? "1 line" : waiting + " lines",
+                waiting < 10));
         boolean known = speaker != null && speaker.echoes();
-        String said = written + " said" + (written == 0 ? "" : known ? ", of which the server had " + had : "; whether they arrived is not known");
-        facts.add(new LinkFact("Answers", said + (unknown == 0 ? "" : "; " + unknown + " may be lost in a break"), unknown == 0));
+        String said = written + " said"
+                + (written == 0
+                        ? ""
+                        : known ? ", of which the server had " + had : "; whether they arrived is not known");
+        facts.add(new LinkFact(
+                "Answers", said + (unknown == 0 ? "" : "; " + unknown + " may be lost in a break"), unknown == 0));
         return facts;
     }
 }

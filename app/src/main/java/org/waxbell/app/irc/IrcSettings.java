@@ -16,13 +16,25 @@ import org.waxbell.link.ModeMap;
  * @param burst       how many lines may be said at once after a rest
  * @param everyMs     how often another line may be said, in milliseconds; 0 for no limit
  */
-record IrcSettings(String host, int port, boolean tls, String certificate, List<String> channels, Account helper, Account owner, boolean asOwner,
-                   ModeMap standings, int burst, long everyMs) {
+record IrcSettings(
+        String host,
+        int port,
+        boolean tls,
+        String certificate,
+        List<String> channels,
+        Account helper,
+        Account owner,
+        boolean asOwner,
+        ModeMap standings,
+        int burst,
+        long everyMs) {
     /** The secrets, by name: the password of each account, and that of the server. */
     static final String HELPER = "helper";
+
     static final String OWNER = "owner";
     static final String SERVER = "server";
-    static final IrcSettings FRESH = new IrcSettings("", 6_697, true, "", List.of(), new Account("", ""), new Account("", ""), false, ModeMap.USUAL, 4, 1_500);
+    static final IrcSettings FRESH = new IrcSettings(
+            "", 6_697, true, "", List.of(), new Account("", ""), new Account("", ""), false, ModeMap.USUAL, 4, 1_500);
     private static final String NICK = "[A-Za-z\\[\\]\\\\`_^{|}][A-Za-z0-9\\[\\]\\\\`_^{|}-]{0,29}";
 
     IrcSettings {
@@ -30,8 +42,7 @@ record IrcSettings(String host, int port, boolean tls, String certificate, List<
     }
 
     /** An account. @param nick the nickname that it goes by @param login the account's name for SASL, empty text where it does not sign in */
-    record Account(String nick, String login) {
-    }
+    record Account(String nick, String login) {}
 
     boolean complete() {
         return !host.isEmpty() && !channels.isEmpty() && !helper.nick().isEmpty();
@@ -39,7 +50,8 @@ record IrcSettings(String host, int port, boolean tls, String certificate, List<
 
     void check(Problems problems) {
         if (!host.isEmpty() && !host.matches("[A-Za-z0-9.:_-]{1,253}")) {
-            problems.at("host").add(host, "This is no name of a computer.", "Write one such as irc.example.org, without a port.");
+            problems.at("host")
+                    .add(host, "This is no name of a computer.", "Write one such as irc.example.org, without a port.");
         }
         problems.at("port").within(port, 1, 65_535, "The port", "");
         for (int i = 0; i < channels.size(); i++) {
@@ -59,7 +71,10 @@ record IrcSettings(String host, int port, boolean tls, String certificate, List<
     private void owner(Problems here) {
         nick(here, owner.nick());
         if (owner.nick().isEmpty()) {
-            here.add("", "Answers are to be the host's own, and the host's account is not named.", "Write its nickname, or let the helper answer.");
+            here.add(
+                    "",
+                    "Answers are to be the host's own, and the host's account is not named.",
+                    "Write its nickname, or let the helper answer.");
         } else if (owner.nick().equalsIgnoreCase(helper.nick())) {
             here.add(owner.nick(), "Helper and host have the same nickname.", "Give each its own.");
         }
@@ -67,7 +82,8 @@ record IrcSettings(String host, int port, boolean tls, String certificate, List<
 
     private static void nick(Problems problems, String nick) {
         if (!nick.isEmpty() && !nick.matches(NICK)) {
-            problems.add(nick, "This is no nickname.", "Write up to 30 letters, digits and _, not beginning with a digit.");
+            problems.add(
+                    nick, "This is no nickname.", "Write up to 30 letters, digits and _, not beginning with a digit.");
         }
     }
 }

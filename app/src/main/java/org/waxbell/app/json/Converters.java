@@ -3,7 +3,6 @@ package org.waxbell.app.json;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
-import org.waxbell.app.config.Version;
 import org.waxbell.cue.Cue;
 import org.waxbell.engine.Ring;
 import org.waxbell.journal.Decision;
@@ -14,11 +13,19 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Brings documents that an older program wrote to the version that this one reads; each step is one method, newest last. */
 final class Converters {
-    private static final Map<Class<?>, Consumer<ObjectNode>> BY_TYPE = Map.of(Cue.class, Converters::cue, Stage.class, Converters::stage,
-            House.class, Converters::house, Decision.class, Converters::decision, Ring.class, Converters::ring);
+    private static final Map<Class<?>, Consumer<ObjectNode>> BY_TYPE = Map.of(
+            Cue.class,
+            Converters::cue,
+            Stage.class,
+            Converters::stage,
+            House.class,
+            Converters::house,
+            Decision.class,
+            Converters::decision,
+            Ring.class,
+            Converters::ring);
 
-    private Converters() {
-    }
+    private Converters() {}
 
     /** Whether documents of that type may have to be brought up to date. */
     static boolean concerns(Class<?> type) {
@@ -42,7 +49,9 @@ final class Converters {
         }
         if (version(cue) == 2) {
             // Version 3 brought what viewers are told of a cue; some documents of version 2 had it already.
-            cue.put("formatVersion", 3).put("description", cue.path("description").asString("")).put("listed", cue.path("listed").asBoolean(true));
+            cue.put("formatVersion", 3)
+                    .put("description", cue.path("description").asString(""))
+                    .put("listed", cue.path("listed").asBoolean(true));
         }
         if (version(cue) == 3) {
             cueTo4(cue);
@@ -67,7 +76,12 @@ final class Converters {
         });
         each(cue.path("takes"), take -> {
             take.put("name", "Main").put("when", "").put("weight", 1).put("spare", "");
-            each(take.path("score").path("parts"), part -> part.putObject("manner").put("ifFails", "goOn").put("atOnce", false).put("toEnd", false));
+            each(
+                    take.path("score").path("parts"),
+                    part -> part.putObject("manner")
+                            .put("ifFails", "goOn")
+                            .put("atOnce", false)
+                            .put("toEnd", false));
         });
     }
 

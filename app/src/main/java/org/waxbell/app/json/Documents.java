@@ -32,7 +32,9 @@ public final class Documents {
 
     /** Text that comes from outside as a tree; throws Jackson's exception, which knows the place. A field that stands there twice is refused. */
     public JsonNode tree(String text) {
-        return mapper.reader().with(StreamReadFeature.STRICT_DUPLICATE_DETECTION).readTree(text);
+        return mapper.reader()
+                .with(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                .readTree(text);
     }
 
     /** Brings all parts of a whole wiring up to date, in place. */

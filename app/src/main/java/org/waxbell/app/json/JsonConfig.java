@@ -35,22 +35,43 @@ import tools.jackson.databind.cfg.EnumFeature;
 @Configuration(proxyBeanMethods = false)
 class JsonConfig {
     /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
-    private static final List<Class<?>> SMALL = List.of(Standing.class, Urgency.class, Lane.class, TakeRule.class, ArgumentGate.Wants.class,
-            AirGate.Air.class, FirstLinePull.Whose.class, Target.Kind.class, Manner.IfFails.class, SlatePart.Act.class,
-            HouseEvent.DeskEnded.Desk.class, Completion.Kind.class, Remark.Severity.class, Phase.class, Seen.Proof.class, ChannelProof.Result.class, Scope.Type.class,
-            Look.Edge.class, Look.Face.class, Motion.class, Easing.class, LabelFixture.Align.class);
+    private static final List<Class<?>> SMALL = List.of(
+            Standing.class,
+            Urgency.class,
+            Lane.class,
+            TakeRule.class,
+            ArgumentGate.Wants.class,
+            AirGate.Air.class,
+            FirstLinePull.Whose.class,
+            Target.Kind.class,
+            Manner.IfFails.class,
+            SlatePart.Act.class,
+            HouseEvent.DeskEnded.Desk.class,
+            Completion.Kind.class,
+            Remark.Severity.class,
+            Phase.class,
+            Seen.Proof.class,
+            ChannelProof.Result.class,
+            Scope.Type.class,
+            Look.Edge.class,
+            Look.Face.class,
+            Motion.class,
+            Easing.class,
+            LabelFixture.Align.class);
 
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
-    interface SmallLetters {
-    }
+    interface SmallLetters {}
 
     @Bean
     JsonMapperBuilderCustomizer strict() {
         return builder -> {
             Mixins.all().forEach(builder::addMixIn);
             SMALL.forEach(each -> builder.addMixIn(each, SmallLetters.class));
-            builder.enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
-                            DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            builder.enable(
+                            DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
+                            DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES,
+                            DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES,
+                            DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                     .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
                     .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                     .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT);

@@ -1,7 +1,7 @@
 package org.waxbell.app.json;
 
-import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -65,8 +65,7 @@ import org.waxbell.score.VideoPart;
 
 /** What each kind is called in JSON, in the key {@code kind}: the one list to which a new kind adds its line. */
 public final class Mixins {
-    private Mixins() {
-    }
+    private Mixins() {}
 
     /** The mixin of each family. */
     public static Map<Class<?>, Class<?>> all() {
@@ -84,77 +83,132 @@ public final class Mixins {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = ChatWordPull.class, name = "chatWord"), @Type(value = PhrasePull.class, name = "phrase"),
-        @Type(value = PatternPull.class, name = "pattern"), @Type(value = FirstLinePull.class, name = "firstLine"),
-        @Type(value = PrivatePull.class, name = "private"), @Type(value = EventPull.class, name = "event"), @Type(value = MarkPull.class, name = "mark"),
-        @Type(value = EveryPull.class, name = "every"), @Type(value = AfterLinesPull.class, name = "afterLines"),
-        @Type(value = CalendarPull.class, name = "calendar"), @Type(value = HandPull.class, name = "hand"), @Type(value = WebPull.class, name = "webCall"),
-        @Type(value = ScenePull.class, name = "scene"), @Type(value = CuePull.class, name = "cue")})
-    interface Pulls {
-    }
+    @JsonSubTypes({
+        @Type(value = ChatWordPull.class, name = "chatWord"),
+        @Type(value = PhrasePull.class, name = "phrase"),
+        @Type(value = PatternPull.class, name = "pattern"),
+        @Type(value = FirstLinePull.class, name = "firstLine"),
+        @Type(value = PrivatePull.class, name = "private"),
+        @Type(value = EventPull.class, name = "event"),
+        @Type(value = MarkPull.class, name = "mark"),
+        @Type(value = EveryPull.class, name = "every"),
+        @Type(value = AfterLinesPull.class, name = "afterLines"),
+        @Type(value = CalendarPull.class, name = "calendar"),
+        @Type(value = HandPull.class, name = "hand"),
+        @Type(value = WebPull.class, name = "webCall"),
+        @Type(value = ScenePull.class, name = "scene"),
+        @Type(value = CuePull.class, name = "cue")
+    })
+    interface Pulls {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = StandBackGate.class, name = "standBack"), @Type(value = AirGate.class, name = "air"),
+    @JsonSubTypes({
+        @Type(value = StandBackGate.class, name = "standBack"),
+        @Type(value = AirGate.class, name = "air"),
         @Type(value = LinkGate.class, name = "links"),
-        @Type(value = WhoGate.class, name = "who"), @Type(value = ArgumentGate.class, name = "argument"),
-        @Type(value = CooldownGate.class, name = "cooldown"), @Type(value = LimitGate.class, name = "limit"),
-        @Type(value = ConditionGate.class, name = "condition"), @Type(value = ChanceGate.class, name = "chance"),
-        @Type(value = PriceGate.class, name = "price")})
-    interface Gates {
-    }
+        @Type(value = WhoGate.class, name = "who"),
+        @Type(value = ArgumentGate.class, name = "argument"),
+        @Type(value = CooldownGate.class, name = "cooldown"),
+        @Type(value = LimitGate.class, name = "limit"),
+        @Type(value = ConditionGate.class, name = "condition"),
+        @Type(value = ChanceGate.class, name = "chance"),
+        @Type(value = PriceGate.class, name = "price")
+    })
+    interface Gates {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = CardPart.class, name = "card"), @Type(value = SoundPart.class, name = "sound"),
-        @Type(value = ReplyPart.class, name = "reply"), @Type(value = ClipPart.class, name = "clip"), @Type(value = SwitchPart.class, name = "switch"),
-        @Type(value = SlatePart.class, name = "slate"), @Type(value = PointsPart.class, name = "points"),
-        @Type(value = PicturePart.class, name = "picture"), @Type(value = VideoPart.class, name = "video"), @Type(value = BurstPart.class, name = "burst"),
-        @Type(value = NamesPart.class, name = "names"), @Type(value = SpinPart.class, name = "spin"), @Type(value = MovePart.class, name = "move")})
-    interface Parts {
-    }
+    @JsonSubTypes({
+        @Type(value = CardPart.class, name = "card"),
+        @Type(value = SoundPart.class, name = "sound"),
+        @Type(value = ReplyPart.class, name = "reply"),
+        @Type(value = ClipPart.class, name = "clip"),
+        @Type(value = SwitchPart.class, name = "switch"),
+        @Type(value = SlatePart.class, name = "slate"),
+        @Type(value = PointsPart.class, name = "points"),
+        @Type(value = PicturePart.class, name = "picture"),
+        @Type(value = VideoPart.class, name = "video"),
+        @Type(value = BurstPart.class, name = "burst"),
+        @Type(value = NamesPart.class, name = "names"),
+        @Type(value = SpinPart.class, name = "spin"),
+        @Type(value = MovePart.class, name = "move")
+    })
+    interface Parts {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = LabelFixture.class, name = "label"), @Type(value = GoalFixture.class, name = "goal"), @Type(value = WheelFixture.class, name = "wheel"),
-        @Type(value = MascotFixture.class, name = "mascot"), @Type(value = ChatFixture.class, name = "chat")})
-    interface Fixtures {
-    }
+    @JsonSubTypes({
+        @Type(value = LabelFixture.class, name = "label"),
+        @Type(value = GoalFixture.class, name = "goal"),
+        @Type(value = WheelFixture.class, name = "wheel"),
+        @Type(value = MascotFixture.class, name = "mascot"),
+        @Type(value = ChatFixture.class, name = "chat")
+    })
+    interface Fixtures {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = Shown.Picture.class, name = "picture"), @Type(value = Shown.Video.class, name = "video"), @Type(value = Shown.Burst.class, name = "burst"),
-        @Type(value = Shown.Names.class, name = "names"), @Type(value = Shown.Spin.class, name = "spin"), @Type(value = Shown.Moving.class, name = "move")})
-    interface Things {
-    }
+    @JsonSubTypes({
+        @Type(value = Shown.Picture.class, name = "picture"),
+        @Type(value = Shown.Video.class, name = "video"),
+        @Type(value = Shown.Burst.class, name = "burst"),
+        @Type(value = Shown.Names.class, name = "names"),
+        @Type(value = Shown.Spin.class, name = "spin"),
+        @Type(value = Shown.Moving.class, name = "move")
+    })
+    interface Things {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = Anchor.At.class, name = "at"), @Type(value = Anchor.With.class, name = "with"),
-        @Type(value = Anchor.After.class, name = "after")})
-    interface Anchors {
-    }
+    @JsonSubTypes({
+        @Type(value = Anchor.At.class, name = "at"),
+        @Type(value = Anchor.With.class, name = "with"),
+        @Type(value = Anchor.After.class, name = "after")
+    })
+    interface Anchors {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = BusyRule.Wait.class, name = "wait"), @Type(value = BusyRule.Share.class, name = "share"),
-        @Type(value = BusyRule.TakeOver.class, name = "takeOver"), @Type(value = BusyRule.GiveWay.class, name = "giveWay")})
-    interface BusyRules {
-    }
+    @JsonSubTypes({
+        @Type(value = BusyRule.Wait.class, name = "wait"),
+        @Type(value = BusyRule.Share.class, name = "share"),
+        @Type(value = BusyRule.TakeOver.class, name = "takeOver"),
+        @Type(value = BusyRule.GiveWay.class, name = "giveWay")
+    })
+    interface BusyRules {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = ChatLine.class, name = "chatLine"), @Type(value = PrivateLine.class, name = "privateLine"),
-        @Type(value = CueRang.class, name = "cue"), @Type(value = HouseEvent.HushPulled.class, name = "hush"),
-        @Type(value = HouseEvent.HandPulled.class, name = "hand"), @Type(value = HouseEvent.WebCalled.class, name = "webCall"),
-        @Type(value = HouseEvent.Switched.class, name = "switched"), @Type(value = HouseEvent.AirChanged.class, name = "air"),
-        @Type(value = HouseEvent.ShowMoved.class, name = "show"), @Type(value = HouseEvent.DeskEnded.class, name = "deskEnded"),
-        @Type(value = HouseEvent.Stopped.class, name = "stopped"), @Type(value = HouseEvent.SlateWritten.class, name = "slate"),
-        @Type(value = Tried.class, name = "tried"), @Type(value = HouseEvent.WheelFilled.class, name = "wheelFilled"), @Type(value = HouseEvent.ValueMoved.class, name = "value"), @Type(value = HouseEvent.TimeCame.class, name = "time"),
-        @Type(value = ChannelEvent.Followed.class, name = "follow"), @Type(value = ChannelEvent.Membership.class, name = "membership"),
-        @Type(value = ChannelEvent.Gift.class, name = "gift"), @Type(value = ChannelEvent.Tip.class, name = "tip"),
-        @Type(value = ChannelEvent.Arrival.class, name = "arrival"), @Type(value = ChannelEvent.Redeemed.class, name = "reward"),
-        @Type(value = ChannelEvent.ClipMade.class, name = "clip"), @Type(value = ChannelEvent.Likes.class, name = "likes")})
-    interface Events {
-    }
+    @JsonSubTypes({
+        @Type(value = ChatLine.class, name = "chatLine"),
+        @Type(value = PrivateLine.class, name = "privateLine"),
+        @Type(value = CueRang.class, name = "cue"),
+        @Type(value = HouseEvent.HushPulled.class, name = "hush"),
+        @Type(value = HouseEvent.HandPulled.class, name = "hand"),
+        @Type(value = HouseEvent.WebCalled.class, name = "webCall"),
+        @Type(value = HouseEvent.Switched.class, name = "switched"),
+        @Type(value = HouseEvent.AirChanged.class, name = "air"),
+        @Type(value = HouseEvent.ShowMoved.class, name = "show"),
+        @Type(value = HouseEvent.DeskEnded.class, name = "deskEnded"),
+        @Type(value = HouseEvent.Stopped.class, name = "stopped"),
+        @Type(value = HouseEvent.SlateWritten.class, name = "slate"),
+        @Type(value = Tried.class, name = "tried"),
+        @Type(value = HouseEvent.WheelFilled.class, name = "wheelFilled"),
+        @Type(value = HouseEvent.ValueMoved.class, name = "value"),
+        @Type(value = HouseEvent.TimeCame.class, name = "time"),
+        @Type(value = ChannelEvent.Followed.class, name = "follow"),
+        @Type(value = ChannelEvent.Membership.class, name = "membership"),
+        @Type(value = ChannelEvent.Gift.class, name = "gift"),
+        @Type(value = ChannelEvent.Tip.class, name = "tip"),
+        @Type(value = ChannelEvent.Arrival.class, name = "arrival"),
+        @Type(value = ChannelEvent.Redeemed.class, name = "reward"),
+        @Type(value = ChannelEvent.ClipMade.class, name = "clip"),
+        @Type(value = ChannelEvent.Likes.class, name = "likes")
+    })
+    interface Events {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({@Type(value = Step.Happens.class, name = "happens"), @Type(value = Step.Hush.class, name = "hush"),
-        @Type(value = Step.Reported.class, name = "reported"), @Type(value = Step.Rewired.class, name = "wiring"), @Type(value = Step.Led.class, name = "lead"),
-        @Type(value = Step.Stopped.class, name = "stopped")})
-    interface Steps {
-    }
+    @JsonSubTypes({
+        @Type(value = Step.Happens.class, name = "happens"),
+        @Type(value = Step.Hush.class, name = "hush"),
+        @Type(value = Step.Reported.class, name = "reported"),
+        @Type(value = Step.Rewired.class, name = "wiring"),
+        @Type(value = Step.Led.class, name = "lead"),
+        @Type(value = Step.Stopped.class, name = "stopped")
+    })
+    interface Steps {}
 }

@@ -4,8 +4,7 @@ import java.util.concurrent.CompletionException;
 
 /** Why something that was waited for failed. */
 public final class Causes {
-    private Causes() {
-    }
+    private Causes() {}
 
     /** What was thrown first, below what waiting wrapped around it. */
     public static Throwable of(Throwable failed) {

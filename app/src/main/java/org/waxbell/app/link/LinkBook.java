@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.security.SecretBox;
-import org.waxbell.app.store.LinkMapper.LinkRow;
 import org.waxbell.app.store.LinkMapper;
+import org.waxbell.app.store.LinkMapper.LinkRow;
 
 /** What is kept of links: settings as they are, secrets locked one by one. */
 @Component
@@ -35,20 +35,30 @@ class LinkBook {
         return mapper.all().stream().map(this::kept).toList();
     }
 
-    @Nullable Kept find(String id) {
+    @Nullable
+    Kept find(String id) {
         return all().stream().filter(each -> each.id().equals(id)).findFirst().orElse(null);
     }
 
     private Kept kept(LinkRow row) {
         Map<String, String> secrets = new TreeMap<>();
-        json.tree(row.secrets()).properties().forEach(each -> secrets.put(each.getKey(), each.getValue().asString()));
+        json.tree(row.secrets())
+                .properties()
+                .forEach(each -> secrets.put(each.getKey(), each.getValue().asString()));
         return new Kept(row.id(), row.kind(), row.name(), row.settings(), secrets, row.paused());
     }
 
     void put(Kept kept) {
         List<String> ids = all().stream().map(Kept::id).toList();
         int position = ids.contains(kept.id()) ? ids.indexOf(kept.id()) : ids.size();
-        mapper.put(new LinkRow(kept.id(), kept.kind(), position, kept.name(), kept.settings(), json.write(kept.secrets()), kept.paused()));
+        mapper.put(new LinkRow(
+                kept.id(),
+                kept.kind(),
+                position,
+                kept.name(),
+                kept.settings(),
+                json.write(kept.secrets()),
+                kept.paused()));
     }
 
     void remove(String id) {

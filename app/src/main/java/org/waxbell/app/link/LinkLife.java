@@ -16,7 +16,7 @@ public final class LinkLife {
     private final ScheduledExecutorService timer;
     private final Runnable moved;
     private LinkState state;
-    private Runnable connect = () -> { };
+    private Runnable connect = () -> {};
     private boolean over;
     private int turn;
 
@@ -74,7 +74,8 @@ public final class LinkLife {
 
     /** It does not work, or no longer; where that may pass it connects again by itself. */
     public void broken(Trouble why) {
-        LinkState now = become(was -> was.broken(clock.now(), why, ThreadLocalRandom.current().nextDouble()));
+        LinkState now = become(
+                was -> was.broken(clock.now(), why, ThreadLocalRandom.current().nextDouble()));
         if (now.phase() == Phase.BROKEN && now.nextTry() > 0) {
             int mine;
             synchronized (this) {

@@ -34,10 +34,13 @@ public final class LinkPulse {
     /** A link moved. */
     public void moved() {
         if (!timer.isShutdown() && pending.compareAndSet(false, true)) {
-            timer.schedule(() -> {
-                pending.set(false);
-                watchers.forEach(Runnable::run);
-            }, TOGETHER_MS, TimeUnit.MILLISECONDS);
+            timer.schedule(
+                    () -> {
+                        pending.set(false);
+                        watchers.forEach(Runnable::run);
+                    },
+                    TOGETHER_MS,
+                    TimeUnit.MILLISECONDS);
         }
     }
 

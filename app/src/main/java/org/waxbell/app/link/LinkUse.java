@@ -21,8 +21,15 @@ import org.waxbell.link.LinkNeeds;
 @Component
 class LinkUse {
     /** What chats and channels send. */
-    private static final Set<Class<?>> SENT = Set.of(ChatWordPull.class, PhrasePull.class, PatternPull.class, FirstLinePull.class, PrivatePull.class,
-            EventPull.class, AfterLinesPull.class);
+    private static final Set<Class<?>> SENT = Set.of(
+            ChatWordPull.class,
+            PhrasePull.class,
+            PatternPull.class,
+            FirstLinePull.class,
+            PrivatePull.class,
+            EventPull.class,
+            AfterLinesPull.class);
+
     private final WiringStore wiring;
     private final Map<String, Integer> named = new HashMap<>();
     private int hearsAll;
@@ -50,6 +57,7 @@ class LinkUse {
 
     /** Whether it hears every chat. */
     private static boolean hears(Cue cue) {
-        return cue.gates().stream().noneMatch(LinkGate.class::isInstance) && cue.pulls().stream().anyMatch(pull -> SENT.contains(pull.getClass()));
+        return cue.gates().stream().noneMatch(LinkGate.class::isInstance)
+                && cue.pulls().stream().anyMatch(pull -> SENT.contains(pull.getClass()));
     }
 }

@@ -14,11 +14,18 @@ import org.waxbell.link.LinkState;
  * @param fixed   whether it is always there and can be neither set nor removed
  * @param proof   a proof that is under way or was ended last, null for none
  */
-public record LinkView(String id, String kind, String name, LinkState state, String refusal, List<LinkFact> facts, int users, boolean fixed,
-                       @Nullable ProofView proof) {
+public record LinkView(
+        String id,
+        String kind,
+        String name,
+        LinkState state,
+        String refusal,
+        List<LinkFact> facts,
+        int users,
+        boolean fixed,
+        @Nullable ProofView proof) {
     /** A proof under way that a chat account is the host's. @param who proved it, or said it without being signed in; empty text for nobody */
-    public record ProofView(String code, long until, int triesLeft, ChannelProof.Result result, String who) {
-    }
+    public record ProofView(String code, long until, int triesLeft, ChannelProof.Result result, String who) {}
 
     /** Something known of a link. @param name what it is, such as {@code signed in as} @param good whether it is as it should be */
     public record LinkFact(String name, String says, boolean good) {

@@ -36,8 +36,16 @@ public class Links {
     private final SystemClock clock;
     private final LinkPulse pulse;
 
-    Links(List<LinkMaker<?>> makers, List<FixedLink.Source> fixed, LinkBook book, LinkUse use, ProofDesk proofs, Documents json, SystemClock clock, LinkPulse pulse,
-          List<LinkNews> news) {
+    Links(
+            List<LinkMaker<?>> makers,
+            List<FixedLink.Source> fixed,
+            LinkBook book,
+            LinkUse use,
+            ProofDesk proofs,
+            Documents json,
+            SystemClock clock,
+            LinkPulse pulse,
+            List<LinkNews> news) {
         makers.forEach(maker -> this.makers.put(maker.kind(), maker));
         this.fixed = fixed;
         this.book = book;
@@ -52,14 +60,21 @@ public class Links {
         });
     }
 
-    private record Live(Kept kept, LinkLife life, @Nullable Link link) {
-    }
+    private record Live(Kept kept, LinkLife life, @Nullable Link link) {}
 
     /** Everything is connected once the pages can be asked for, for the practice mixer is one of them. */
     @EventListener(ApplicationReadyEvent.class)
     synchronized void openAll() {
-        makers.values().stream().filter(maker -> !maker.several() && book.all().stream().noneMatch(kept -> kept.kind().equals(maker.kind())))
-                .forEach(maker -> book.put(new Kept(maker.kind(), maker.kind(), "The " + maker.kind(), json.write(maker.fresh()), Map.of(), false)));
+        makers.values().stream()
+                .filter(maker -> !maker.several()
+                        && book.all().stream().noneMatch(kept -> kept.kind().equals(maker.kind())))
+                .forEach(maker -> book.put(new Kept(
+                        maker.kind(),
+                        maker.kind(),
+                        "The " + maker.kind(),
+                        json.write(maker.fresh()),
+                        Map.of(),
+                        false)));
         book.all().forEach(this::begin);
     }
 
@@ -71,7 +86,8 @@ public class Links {
 
     private void begin(Kept kept) {
         LinkMaker<?> maker = makers.get(kept.kind());
-        LinkState before = live.containsKey(kept.id()) ? live.get(kept.id()).life().state() : LinkState.NEW;
+        LinkState before =
+                live.containsKey(kept.id()) ? live.get(kept.id()).life().state() : LinkState.NEW;
         if (live.containsKey(kept.id())) {
             end(live.get(kept.id()));
         }
@@ -105,25 +121,41 @@ public class Links {
     public synchronized List<LinkView> all() {
         List<LinkView> views = new ArrayList<>();
         for (FixedLink.Source source : fixed) {
-            source.links().forEach(each -> views.add(new LinkView(each.id(), each.kind(), each.name(), each.state(), each.state().refusal(each.name()),
-                    each.facts(), use.of(each.id(), each.kind()), true, proofs.view(each.id()))));
+            source.links()
+                    .forEach(each -> views.add(new LinkView(
+                            each.id(),
+                            each.kind(),
+                            each.name(),
+                            each.state(),
+                            each.state().refusal(each.name()),
+                            each.facts(),
+                            use.of(each.id(), each.kind()),
+                            true,
+                            proofs.view(each.id()))));
         }
         for (Live each : live.values()) {
             LinkState state = each.life().state();
-            views.add(new LinkView(each.kept().id(), each.kept().kind(), each.kept().name(), state, state.refusal(each.kept().name()),
-                    each.link() == null ? List.of() : each.link().facts(), use.of(each.kept().id(), each.kept().kind()), false, proofs.view(each.kept().id())));
+            views.add(new LinkView(
+                    each.kept().id(),
+                    each.kept().kind(),
+                    each.kept().name(),
+                    state,
+                    state.refusal(each.kept().name()),
+                    each.link() == null ? List.of() : each.link().facts(),
+                    use.of(each.kept().id(), each.kept().kind()),
+                    false,
+                    proofs.view(each.kept().id())));
         }
         views.sort(Comparator.comparingInt(view -> ORDER.indexOf(view.kind())));
         return views;
     }
 
     /** A link with its settings; secrets only by whether there are some. */
-    public record LinkSettings(String id, String kind, String name, JsonNode settings, Map<String, Boolean> secrets, boolean paused) {
-    }
+    public record LinkSettings(
+            String id, String kind, String name, JsonNode settings, Map<String, Boolean> secrets, boolean paused) {}
 
     /** What a link is to be. @param secrets those that change, empty text to take one away; others stay as they are */
-    public record LinkWanted(String name, JsonNode settings, Map<String, String> secrets) {
-    }
+    public record LinkWanted(String name, JsonNode settings, Map<String, String> secrets) {}
 
     /** The settings of a link; throws {@link Refused} where there is none. */
     public LinkSettings settings(String id) {
@@ -145,15 +177,26 @@ public class Links {
         Problems problems = new Problems();
         problems.at("id").id(id, "tower");
         problems.at("name").text(wanted.name(), LONGEST_NAME, "The name");
-        if (before == null && (!maker.several() || fixed.stream().flatMap(each -> each.links().stream()).anyMatch(each -> each.id().equals(id)))) {
+        if (before == null
+                && (!maker.several()
+                        || fixed.stream()
+                                .flatMap(each -> each.links().stream())
+                                .anyMatch(each -> each.id().equals(id)))) {
             problems.at("id").add(id, "There is a link of that name already.", "Choose another.");
         }
         String settings = checked(maker, wanted.settings(), problems.at("settings"));
         if (!problems.found().isEmpty()) {
             throw new Refused(problems.found());
         }
-        Kept next = book.with(new Kept(id, maker.kind(), wanted.name(), settings, before == null ? Map.of() : before.secrets(),
-                before != null && before.paused()), wanted.secrets());
+        Kept next = book.with(
+                new Kept(
+                        id,
+                        maker.kind(),
+                        wanted.name(),
+                        settings,
+                        before == null ? Map.of() : before.secrets(),
+                        before != null && before.paused()),
+                wanted.secrets());
         book.put(next);
         begin(next);
         return settings(id);
@@ -201,7 +244,9 @@ public class Links {
             known(id);
             each = live.get(id);
         }
-        return each.link() == null ? CompletableFuture.failedFuture(new IllegalStateException("There is nothing to connect to yet; fill in its settings."))
+        return each.link() == null
+                ? CompletableFuture.failedFuture(
+                        new IllegalStateException("There is nothing to connect to yet; fill in its settings."))
                 : each.link().test();
     }
 

@@ -14,8 +14,8 @@ import org.waxbell.cue.WordKey;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChatLine;
 import org.waxbell.journal.Decision;
-import org.waxbell.link.NeighbourWatch.Suspect;
 import org.waxbell.link.NeighbourWatch;
+import org.waxbell.link.NeighbourWatch.Suspect;
 
 /** Notices who else answers our words, and remembers whom the host has called a viewer. */
 @Component
@@ -40,13 +40,13 @@ public class NeighbourDesk implements OutcomeWatcher {
     }
 
     /** How it stands. @param prefix the one in force @param freePrefix another that nobody uses, empty text where all are in use */
-    public record Neighbourhood(List<Suspect> suspects, String prefix, String freePrefix) {
-    }
+    public record Neighbourhood(List<Suspect> suspects, String prefix, String freePrefix) {}
 
     /** Who is suspected, and which prefix would be free. */
     public synchronized Neighbourhood standing() {
         String prefix = wiring.current().wiring().house().prefix();
-        return new Neighbourhood(watch.suspects(decided()), prefix, watch.freePrefix(prefix).orElse(""));
+        return new Neighbourhood(
+                watch.suspects(decided()), prefix, watch.freePrefix(prefix).orElse(""));
     }
 
     private List<String> decided() {
@@ -66,7 +66,12 @@ public class NeighbourDesk implements OutcomeWatcher {
         boolean moved = false;
         for (Decision decision : outcome.decisions()) {
             if (decision.event() instanceof ChatLine line) {
-                moved |= watch.hears(decision.at(), line.from(), line.viewer().name(), line.text(), words().contains(WordKey.of(line.word())) ? line.word() : "");
+                moved |= watch.hears(
+                        decision.at(),
+                        line.from(),
+                        line.viewer().name(),
+                        line.text(),
+                        words().contains(WordKey.of(line.word())) ? line.word() : "");
             }
         }
         if (moved) {
@@ -78,7 +83,9 @@ public class NeighbourDesk implements OutcomeWatcher {
         if (wordsOf != wiring.revision()) {
             Set<String> all = new HashSet<>();
             String prefix = wiring.current().wiring().house().prefix();
-            wiring.current().wiring().cues().stream().flatMap(cue -> cue.pulls().stream()).flatMap(pull -> pull.chatWords(prefix).stream())
+            wiring.current().wiring().cues().stream()
+                    .flatMap(cue -> cue.pulls().stream())
+                    .flatMap(pull -> pull.chatWords(prefix).stream())
                     .forEach(word -> all.add(WordKey.of(word)));
             words = all;
             wordsOf = wiring.revision();

@@ -40,8 +40,7 @@ public class ProofDesk implements OutcomeWatcher {
         this.hosts = kept == null ? Set.of() : Set.of(json.read(kept, String[].class));
     }
 
-    private record Running(ChannelProof proof, String who) {
-    }
+    private record Running(ChannelProof proof, String who) {}
 
     /** Whether that person proved to be the host. @param person identity on its link, such as {@code tower:odalys} */
     public boolean isHost(String person) {
@@ -62,13 +61,19 @@ public class ProofDesk implements OutcomeWatcher {
         pulse.moved();
     }
 
-    @Nullable ProofView view(String link) {
+    @Nullable
+    ProofView view(String link) {
         Running now = running.get(link);
         if (now == null) {
             return null;
         }
         synchronized (now.proof()) {
-            return new ProofView(now.proof().code(), now.proof().until(), now.proof().triesLeft(), now.proof().result(clock.now()), now.who());
+            return new ProofView(
+                    now.proof().code(),
+                    now.proof().until(),
+                    now.proof().triesLeft(),
+                    now.proof().result(clock.now()),
+                    now.who());
         }
     }
 

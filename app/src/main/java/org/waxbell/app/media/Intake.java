@@ -7,18 +7,30 @@ import org.apache.tika.Tika;
 public final class Intake {
     /** The largest picture, in bytes. */
     public static final int MOST_PICTURE = 6_000_000;
+
     private static final int MOST_FIGURE = 2_000_000;
     private static final int MOST_VIDEO = 8_000_000;
     private static final Tika TIKA = new Tika();
-    private static final Map<String, String> PICTURES = Map.of("image/png", "png", "image/jpeg", "jpg", "image/gif", "gif", "image/webp", "webp", "image/svg+xml", "svg");
-    private static final Map<String, String> VIDEOS = Map.of("video/webm", "webm", "video/x-matroska", "webm", "application/x-matroska", "webm", "video/mp4", "mp4", "application/mp4", "mp4", "video/quicktime", "mp4");
+    private static final Map<String, String> PICTURES = Map.of(
+            "image/png", "png", "image/jpeg", "jpg", "image/gif", "gif", "image/webp", "webp", "image/svg+xml", "svg");
+    private static final Map<String, String> VIDEOS = Map.of(
+            "video/webm",
+            "webm",
+            "video/x-matroska",
+            "webm",
+            "application/x-matroska",
+            "webm",
+            "video/mp4",
+            "mp4",
+            "application/mp4",
+            "mp4",
+            "video/quicktime",
+            "mp4");
 
-    private Intake() {
-    }
+    private Intake() {}
 
     /** What is to be kept. @param type by content @param ending of its name */
-    public record Taken(byte[] content, String type, String ending) {
-    }
+    public record Taken(byte[] content, String type, String ending) {}
 
     /** Looks at a file for a folder; throws {@link IllegalArgumentException}, with a sentence on what is wrong, where it is refused. */
     public static Taken of(String folder, byte[] content) {
@@ -64,7 +76,11 @@ public final class Intake {
             throw new IllegalArgumentException("it is empty");
         }
         if (content.length > most) {
-            throw new IllegalArgumentException(String.format(java.util.Locale.ROOT, "it has %.1f MB, and at most %d MB are taken in", content.length / 1e6, most / 1_000_000));
+            throw new IllegalArgumentException(String.format(
+                    java.util.Locale.ROOT,
+                    "it has %.1f MB, and at most %d MB are taken in",
+                    content.length / 1e6,
+                    most / 1_000_000));
         }
     }
 }

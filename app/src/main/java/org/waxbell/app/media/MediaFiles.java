@@ -21,7 +21,8 @@ import org.waxbell.shelf.Shelf;
 /** Files of the shelf, kept under the hash of their content. */
 @Component
 public class MediaFiles {
-    private static final Map<String, String> TYPES = Map.of("wav", "audio/wav", "svg", "image/svg+xml", "webm", "video/webm", "json", "application/json");
+    private static final Map<String, String> TYPES =
+            Map.of("wav", "audio/wav", "svg", "image/svg+xml", "webm", "video/webm", "json", "application/json");
     private final DataFolder folder;
     private final MediaMapper mapper;
 
@@ -32,7 +33,8 @@ public class MediaFiles {
 
     /** Puts a file on the shelf, with its length measured. */
     public Media add(String shelfFolder, String name, byte[] content) {
-        String type = TYPES.getOrDefault(name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT), "application/octet-stream");
+        String type = TYPES.getOrDefault(
+                name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT), "application/octet-stream");
         return put(shelfFolder, name, content, type, length(type, content));
     }
 
@@ -72,7 +74,8 @@ public class MediaFiles {
         }
         try {
             AudioFileFormat format = AudioSystem.getAudioFileFormat(new ByteArrayInputStream(content));
-            return Math.round(format.getFrameLength() * 1_000.0 / format.getFormat().getFrameRate());
+            return Math.round(
+                    format.getFrameLength() * 1_000.0 / format.getFormat().getFrameRate());
         } catch (UnsupportedAudioFileException | IOException broken) {
             throw new IllegalArgumentException("not a sound that can be measured", broken);
         }

@@ -44,7 +44,9 @@ public class MediaTokens {
         try {
             Mac mac = Mac.getInstance("HmacSHA256");
             mac.init(key);
-            return HexFormat.of().formatHex(mac.doFinal((hash + ":" + hour).getBytes(StandardCharsets.UTF_8))).substring(0, LENGTH);
+            return HexFormat.of()
+                    .formatHex(mac.doFinal((hash + ":" + hour).getBytes(StandardCharsets.UTF_8)))
+                    .substring(0, LENGTH);
         } catch (GeneralSecurityException impossible) {
             throw new IllegalStateException(impossible);
         }

@@ -9,8 +9,7 @@ final class PlainFigure {
     private static final int MOST_LAYERS = 400;
     private static final int DEEPEST = 100;
 
-    private PlainFigure() {
-    }
+    private PlainFigure() {}
 
     /** Throws {@link IllegalArgumentException}, with a sentence, where it is not to be had. */
     static void check(byte[] content) {
@@ -20,7 +19,10 @@ final class PlainFigure {
         } catch (tools.jackson.core.JacksonException broken) {
             throw new IllegalArgumentException("it is no JSON", broken);
         }
-        if (!root.path("layers").isArray() || !root.path("fr").isNumber() || !root.path("op").isNumber() || !root.path("w").isNumber()) {
+        if (!root.path("layers").isArray()
+                || !root.path("fr").isNumber()
+                || !root.path("op").isNumber()
+                || !root.path("w").isNumber()) {
             throw new IllegalArgumentException("it is no moving picture: layers, frame rate, end or width are missing");
         }
         if (root.path("layers").size() > MOST_LAYERS) {

@@ -13,17 +13,49 @@ import org.jsoup.parser.Parser;
 
 /** Leaves of a drawing only what draws: no scripts, nothing that answers to a pointer, no addresses outside itself. */
 final class PlainSvg {
-    private static final Set<String> DRAWS = Set.of("svg", "g", "defs", "symbol", "use", "path", "rect", "circle", "ellipse", "line", "polyline", "polygon", "text", "tspan",
-            "lineargradient", "radialgradient", "stop", "clippath", "mask", "pattern", "filter", "fegaussianblur", "feoffset", "feblend", "femerge", "femergenode", "fecolormatrix",
-            "feflood", "fecomposite", "title", "desc", "animate", "animatetransform");
+    private static final Set<String> DRAWS = Set.of(
+            "svg",
+            "g",
+            "defs",
+            "symbol",
+            "use",
+            "path",
+            "rect",
+            "circle",
+            "ellipse",
+            "line",
+            "polyline",
+            "polygon",
+            "text",
+            "tspan",
+            "lineargradient",
+            "radialgradient",
+            "stop",
+            "clippath",
+            "mask",
+            "pattern",
+            "filter",
+            "fegaussianblur",
+            "feoffset",
+            "feblend",
+            "femerge",
+            "femergenode",
+            "fecolormatrix",
+            "feflood",
+            "fecomposite",
+            "title",
+            "desc",
+            "animate",
+            "animatetransform");
 
-    private PlainSvg() {
-    }
+    private PlainSvg() {}
 
     /** The same drawing with only that; throws {@link IllegalArgumentException} where it is none. */
     static byte[] of(byte[] content) {
         Document document = Jsoup.parse(new String(content, StandardCharsets.UTF_8), "", Parser.xmlParser());
-        Element root = document.children().stream().filter(each -> each.normalName().equals("svg")).findFirst()
+        Element root = document.children().stream()
+                .filter(each -> each.normalName().equals("svg"))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("it is no drawing"));
         for (Element element : List.copyOf(root.getAllElements())) {
             if (!DRAWS.contains(element.normalName())) {
@@ -36,7 +68,10 @@ final class PlainSvg {
                 }
             }
         }
-        document.outputSettings().syntax(Document.OutputSettings.Syntax.xml).escapeMode(Entities.EscapeMode.xhtml).prettyPrint(false);
+        document.outputSettings()
+                .syntax(Document.OutputSettings.Syntax.xml)
+                .escapeMode(Entities.EscapeMode.xhtml)
+                .prettyPrint(false);
         return root.outerHtml().getBytes(StandardCharsets.UTF_8);
     }
 
@@ -44,7 +79,11 @@ final class PlainSvg {
         String name = attribute.getKey().toLowerCase(Locale.ROOT);
         String value = attribute.getValue().strip().toLowerCase(Locale.ROOT);
         boolean address = name.equals("href") || name.endsWith(":href");
-        boolean outside = value.replace("url(#", "").contains("url(") || value.contains("javascript:") || value.contains("data:");
-        return !name.startsWith("on") && !outside && (!address || value.startsWith("#")) && !(name.equals("attributename") && value.contains("href"));
+        boolean outside =
+                value.replace("url(#", "").contains("url(") || value.contains("javascript:") || value.contains("data:");
+        return !name.startsWith("on")
+                && !outside
+                && (!address || value.startsWith("#"))
+                && !(name.equals("attributename") && value.contains("href"));
     }
 }

@@ -10,8 +10,7 @@ final class WebmLength {
     private static final int[] DURATION = {0x44, 0x89};
     private static final double USUAL_SCALE = 1_000_000;
 
-    private WebmLength() {
-    }
+    private WebmLength() {}
 
     /** In milliseconds; 0 where the header does not tell, as in a recording that was never finished. */
     static long of(byte[] content) {

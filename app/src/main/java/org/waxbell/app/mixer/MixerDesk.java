@@ -30,7 +30,12 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
     private final List<MixerWatcher> watchers;
     private volatile @Nullable MixerLink link;
 
-    MixerDesk(@Lazy EngineLoop loop, SystemClock clock, MixerReports reports, OwedTargets owed, @Lazy List<MixerWatcher> watchers) {
+    MixerDesk(
+            @Lazy EngineLoop loop,
+            SystemClock clock,
+            MixerReports reports,
+            OwedTargets owed,
+            @Lazy List<MixerWatcher> watchers) {
         this.loop = loop;
         this.clock = clock;
         this.reports = reports;
@@ -67,14 +72,19 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
             if (set.back()) {
                 owed.add(set.target(), set.value(), now == null ? MixerPicture.NONE : now.picture());
             } else {
-                loop.completed(set.partRun(), Completion.failed(now == null ? "the mixer is not set up" : now.refusal()));
+                loop.completed(
+                        set.partRun(), Completion.failed(now == null ? "the mixer is not set up" : now.refusal()));
             }
             return;
         }
         Optional<String> stands = now.picture().valueOf(set.target());
         if (stands.isEmpty()) {
-            loop.completed(set.partRun(), Completion.failed("the mixer has no such thing: " + set.target().inWords()));
-        } else if (set.target().kind() == Target.Kind.SCENE && now.picture().scene(set.value()).isEmpty()) {
+            loop.completed(
+                    set.partRun(),
+                    Completion.failed(
+                            "the mixer has no such thing: " + set.target().inWords()));
+        } else if (set.target().kind() == Target.Kind.SCENE
+                && now.picture().scene(set.value()).isEmpty()) {
             loop.completed(set.partRun(), Completion.failed("the mixer has no scene called " + set.value()));
         } else {
             send(now, set);
@@ -125,6 +135,8 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
     /** Asks for a change that a person made from here: done with the id of the source that it is about; fails with a sentence. */
     public CompletableFuture<String> ask(MixerChange change) {
         MixerLink now = link;
-        return now == null ? CompletableFuture.failedFuture(new IllegalStateException("the mixer is not set up")) : now.change(change);
+        return now == null
+                ? CompletableFuture.failedFuture(new IllegalStateException("the mixer is not set up"))
+                : now.change(change);
     }
 }

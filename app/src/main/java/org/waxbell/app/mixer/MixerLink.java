@@ -16,8 +16,8 @@ import org.waxbell.app.link.Causes;
 import org.waxbell.app.link.Link;
 import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.LinkView.LinkFact;
-import org.waxbell.app.rpc.MixerCalls.Wanted;
 import org.waxbell.app.rpc.MixerCalls;
+import org.waxbell.app.rpc.MixerCalls.Wanted;
 import org.waxbell.link.Phase;
 import org.waxbell.link.Trouble;
 import org.waxbell.mixer.MixerChange;
@@ -31,6 +31,7 @@ final class MixerLink implements Link, MixerCalls.News {
     private static final long BEAT_MS = 3_000;
     /** How long after a break a change may still be done, in milliseconds; later it would surprise. */
     static final long STILL_WANTED_MS = 5_000;
+
     private final URI address;
     private final String password;
     private final LinkLife life;
@@ -38,6 +39,7 @@ final class MixerLink implements Link, MixerCalls.News {
     private final Map<Wanted, CompletableFuture<String>> open = new LinkedHashMap<>();
     /** What the names of its requests begin with: no other request has one of them, ever, and by it its own are known again. */
     private final String ours = "waxbell-" + UUID.randomUUID() + "-";
+
     private final AtomicLong asked = new AtomicLong();
     private final boolean practice;
     private @Nullable MixerSocket socket;
@@ -79,7 +81,8 @@ final class MixerLink implements Link, MixerCalls.News {
             mine = ++turn;
         }
         MixerSocket.connect(address, password, this, why -> broke(mine, why))
-                .thenCompose(made -> made.ask(calls -> calls.picture(new MixerCalls.Nothing())).thenAccept(now -> joined(mine, made, now)))
+                .thenCompose(made -> made.ask(calls -> calls.picture(new MixerCalls.Nothing()))
+                        .thenAccept(now -> joined(mine, made, now)))
                 .exceptionally(failed -> {
                     couldNot(mine, failed);
                     return null;
@@ -127,7 +130,9 @@ final class MixerLink implements Link, MixerCalls.News {
                 beat.cancel(false);
             }
         }
-        life.broken(Trouble.passing("The connection to the mixer broke: " + why + ".", "It is tried again by itself. Look whether the mixer still runs."));
+        life.broken(Trouble.passing(
+                "The connection to the mixer broke: " + why + ".",
+                "It is tried again by itself. Look whether the mixer still runs."));
     }
 
     private void beat() {
@@ -162,12 +167,17 @@ final class MixerLink implements Link, MixerCalls.News {
             open.put(wanted, done);
         }
         ask(wanted, done);
-        return done.orTimeout(STILL_WANTED_MS, TimeUnit.MILLISECONDS).whenComplete((source, failed) -> {
-            synchronized (this) {
-                open.remove(wanted);
-            }
-        }).exceptionallyCompose(failed -> CompletableFuture.failedFuture(Causes.of(failed) instanceof TimeoutException
-                ? new IllegalStateException("the connection broke, and it is not known whether the mixer did it") : Causes.of(failed)));
+        return done.orTimeout(STILL_WANTED_MS, TimeUnit.MILLISECONDS)
+                .whenComplete((source, failed) -> {
+                    synchronized (this) {
+                        open.remove(wanted);
+                    }
+                })
+                .exceptionallyCompose(failed -> CompletableFuture.failedFuture(
+                        Causes.of(failed) instanceof TimeoutException
+                                ? new IllegalStateException(
+                                        "the connection broke, and it is not known whether the mixer did it")
+                                : Causes.of(failed)));
     }
 
     private void ask(Wanted wanted, CompletableFuture<String> done) {
@@ -179,7 +189,8 @@ final class MixerLink implements Link, MixerCalls.News {
             if (failed == null) {
                 done.complete(answer.source() == null ? "" : answer.source());
             } else if (Causes.of(failed) instanceof ResponseErrorException refused) {
-                done.completeExceptionally(new IllegalStateException("the mixer refused: " + refused.getResponseError().getMessage()));
+                done.completeExceptionally(new IllegalStateException(
+                        "the mixer refused: " + refused.getResponseError().getMessage()));
             }
             // Where the connection broke it stays open, and is asked again under its name once the link is up.
         });
@@ -191,7 +202,8 @@ final class MixerLink implements Link, MixerCalls.News {
         if (changed.picture() != null && changed.picture().number() >= before.number()) {
             picture = changed.picture();
             life.heard(Troubles.difference(before, picture));
-            watcher.changed(this, before, picture, changed.by() != null && changed.by().startsWith(ours));
+            watcher.changed(
+                    this, before, picture, changed.by() != null && changed.by().startsWith(ours));
         }
     }
 
@@ -228,13 +240,15 @@ final class MixerLink implements Link, MixerCalls.News {
     public CompletableFuture<String> test() {
         MixerSocket now = current();
         if (now == null) {
-            return CompletableFuture.failedFuture(new IllegalStateException(life.state().refusal("The mixer") + "."));
+            return CompletableFuture.failedFuture(
+                    new IllegalStateException(life.state().refusal("The mixer") + "."));
         }
         long sent = System.nanoTime();
         return now.ask(calls -> calls.picture(new MixerCalls.Nothing())).thenApply(told -> {
             life.measured((System.nanoTime() - sent) / 1e6);
-            return "It answered in " + Math.round((System.nanoTime() - sent) / 1e5) / 10.0 + " ms: " + told.scenes().size() + " scenes, "
-                    + told.sources().size() + " sources, " + (told.streaming() ? "streaming." : "not streaming.");
+            return "It answered in " + Math.round((System.nanoTime() - sent) / 1e5) / 10.0 + " ms: "
+                    + told.scenes().size() + " scenes, " + told.sources().size() + " sources, "
+                    + (told.streaming() ? "streaming." : "not streaming.");
         });
     }
 
@@ -244,9 +258,15 @@ final class MixerLink implements Link, MixerCalls.News {
             return List.of(LinkFact.of("Address", address));
         }
         MixerPicture now = picture;
-        return List.of(LinkFact.of("Address", address), LinkFact.of("Signed in", password.isEmpty() ? "without a password" : "by password, proved by SCRAM-SHA-256"),
+        return List.of(
+                LinkFact.of("Address", address),
+                LinkFact.of(
+                        "Signed in",
+                        password.isEmpty() ? "without a password" : "by password, proved by SCRAM-SHA-256"),
                 LinkFact.of("On programme", now.programme()),
-                LinkFact.of("Stream", (now.streaming() ? "streaming" : "not streaming") + (now.recording() ? ", recording" : "")));
+                LinkFact.of(
+                        "Stream",
+                        (now.streaming() ? "streaming" : "not streaming") + (now.recording() ? ", recording" : "")));
     }
 
     @Override

@@ -49,14 +49,20 @@ final class MixerMaker implements LinkMaker<MixerSettings> {
     @Override
     public void check(MixerSettings settings, Problems problems) {
         if (!settings.address().isEmpty() && !settings.practice() && !address(settings.address())) {
-            problems.at("address").add(settings.address(), "This is no address of a mixer.", "Write one such as ws://192.168.1.20:4466/link, or practice for the practice mixer.");
+            problems.at("address")
+                    .add(
+                            settings.address(),
+                            "This is no address of a mixer.",
+                            "Write one such as ws://192.168.1.20:4466/link, or practice for the practice mixer.");
         }
     }
 
     private static boolean address(String typed) {
         try {
             URI uri = URI.create(typed);
-            return uri.getHost() != null && ("ws".equals(uri.getScheme()) || "wss".equals(uri.getScheme())) && uri.getUserInfo() == null;
+            return uri.getHost() != null
+                    && ("ws".equals(uri.getScheme()) || "wss".equals(uri.getScheme()))
+                    && uri.getUserInfo() == null;
         } catch (IllegalArgumentException wrong) {
             return false;
         }
@@ -70,8 +76,13 @@ final class MixerMaker implements LinkMaker<MixerSettings> {
     @Override
     public Link make(String id, MixerSettings settings, Link.Secrets secrets, LinkLife life) {
         MixerLink link = settings.practice()
-                ? new MixerLink(settings, URI.create("ws://" + reach.own() + ":" + environment.getProperty("local.server.port") + PracticeDoor.PATH),
-                        ring.key(PracticeDoor.PASSWORD), life, desk)
+                ? new MixerLink(
+                        settings,
+                        URI.create("ws://" + reach.own() + ":" + environment.getProperty("local.server.port")
+                                + PracticeDoor.PATH),
+                        ring.key(PracticeDoor.PASSWORD),
+                        life,
+                        desk)
                 : new MixerLink(settings, URI.create(settings.address()), secrets.get("password"), life, desk);
         desk.become(link);
         return link;

@@ -86,9 +86,12 @@ class MixerReports implements WiringWatcher {
     private Set<Target> wanted() {
         if (targetsOf != wiring.revision() || targets.isEmpty()) {
             Set<Target> all = new LinkedHashSet<>(Set.of(SCENE));
-            wiring.current().wiring().cues().stream().flatMap(cue -> cue.takes().stream()).flatMap(take -> take.score().parts().stream())
+            wiring.current().wiring().cues().stream()
+                    .flatMap(cue -> cue.takes().stream())
+                    .flatMap(take -> take.score().parts().stream())
                     .forEach(part -> {
-                        if (part instanceof SwitchPart change && change.target().kind().ofMixer()) {
+                        if (part instanceof SwitchPart change
+                                && change.target().kind().ofMixer()) {
                             all.add(change.target());
                         }
                     });

@@ -18,10 +18,10 @@ import java.util.function.Function;
 import org.eclipse.lsp4j.jsonrpc.ResponseErrorException;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.app.config.Version;
+import org.waxbell.app.rpc.MixerCalls;
 import org.waxbell.app.rpc.MixerCalls.Hello;
 import org.waxbell.app.rpc.MixerCalls.Proof;
 import org.waxbell.app.rpc.MixerCalls.Welcome;
-import org.waxbell.app.rpc.MixerCalls;
 import org.waxbell.app.rpc.RpcWire;
 import org.waxbell.link.Trouble;
 
@@ -32,7 +32,9 @@ final class MixerSocket implements WebSocket.Listener {
     private static final String MECHANISM = "SCRAM-SHA-256";
     private static final String USER = "waxbell";
     /** Shared, for each has threads of its own. */
-    private static final HttpClient CLIENT = HttpClient.newBuilder().connectTimeout(CONNECT).build();
+    private static final HttpClient CLIENT =
+            HttpClient.newBuilder().connectTimeout(CONNECT).build();
+
     private final RpcWire<MixerCalls> wire;
     private final Consumer<String> gone;
     private final Set<CompletableFuture<?>> asked = ConcurrentHashMap.newKeySet();
@@ -71,16 +73,22 @@ final class MixerSocket implements WebSocket.Listener {
     }
 
     /** Connects and proves the password. @param gone is told once why the connection broke, after it stood */
-    static CompletableFuture<MixerSocket> connect(URI address, String password, MixerCalls.News ears, Consumer<String> gone) {
+    static CompletableFuture<MixerSocket> connect(
+            URI address, String password, MixerCalls.News ears, Consumer<String> gone) {
         MixerSocket made = new MixerSocket(ears, gone);
-        return CLIENT.newWebSocketBuilder().connectTimeout(CONNECT).buildAsync(address, made).thenCompose(socket -> {
-            made.socket = socket;
-            return made.greet(password);
-        }).thenApply(done -> made).whenComplete((done, failed) -> {
-            if (failed != null) {
-                made.cut("it could not be used");
-            }
-        });
+        return CLIENT.newWebSocketBuilder()
+                .connectTimeout(CONNECT)
+                .buildAsync(address, made)
+                .thenCompose(socket -> {
+                    made.socket = socket;
+                    return made.greet(password);
+                })
+                .thenApply(done -> made)
+                .whenComplete((done, failed) -> {
+                    if (failed != null) {
+                        made.cut("it could not be used");
+                    }
+                });
     }
 
     private CompletableFuture<?> greet(String password) {
@@ -90,21 +98,31 @@ final class MixerSocket implements WebSocket.Listener {
 
     private CompletableFuture<?> prove(Welcome welcome, String password) {
         if (welcome.version() != MixerCalls.VERSION) {
-            throw new Refused(Trouble.lasting("The mixer wants to speak version " + welcome.version() + " of the protocol, and this Wax Bell speaks "
-                    + MixerCalls.VERSION + ".", "Bring the older of the two up to date."));
+            throw new Refused(Trouble.lasting(
+                    "The mixer wants to speak version " + welcome.version()
+                            + " of the protocol, and this Wax Bell speaks " + MixerCalls.VERSION + ".",
+                    "Bring the older of the two up to date."));
         }
         String mechanism = welcome.mechanism() == null ? "" : welcome.mechanism();
         if (mechanism.isEmpty()) {
             return CompletableFuture.completedFuture(null);
         }
         if (!mechanism.equals(MECHANISM)) {
-            throw new Refused(Trouble.lasting("The mixer wants the password proved by " + mechanism + ", which is not known here.", "Choose " + MECHANISM + " in the mixer."));
+            throw new Refused(Trouble.lasting(
+                    "The mixer wants the password proved by " + mechanism + ", which is not known here.",
+                    "Choose " + MECHANISM + " in the mixer."));
         }
         if (password.isEmpty()) {
-            throw new Refused(Trouble.lasting("The mixer wants a password.", "Write it into the settings of this link."));
+            throw new Refused(
+                    Trouble.lasting("The mixer wants a password.", "Write it into the settings of this link."));
         }
-        ScramClient scram = ScramClient.builder().advertisedMechanisms(List.of(MECHANISM)).username(USER).password(password.toCharArray()).build();
-        return ask(calls -> calls.proofFirst(new Proof(scram.clientFirstMessage().toString())))
+        ScramClient scram = ScramClient.builder()
+                .advertisedMechanisms(List.of(MECHANISM))
+                .username(USER)
+                .password(password.toCharArray())
+                .build();
+        return ask(calls ->
+                        calls.proofFirst(new Proof(scram.clientFirstMessage().toString())))
                 .thenCompose(first -> ask(calls -> calls.proofFinal(new Proof(last(scram, first.message())))))
                 .thenAccept(end -> verify(scram, end.message()));
     }
@@ -114,7 +132,9 @@ final class MixerSocket implements WebSocket.Listener {
             scram.serverFirstMessage(serverFirst);
             return scram.clientFinalMessage().toString();
         } catch (ScramException | RuntimeException wrong) {
-            throw new Refused(Trouble.lasting("The mixer did not keep to SCRAM: " + wrong.getMessage(), "Look whether this address is that of a mixer."));
+            throw new Refused(Trouble.lasting(
+                    "The mixer did not keep to SCRAM: " + wrong.getMessage(),
+                    "Look whether this address is that of a mixer."));
         }
     }
 
@@ -122,7 +142,9 @@ final class MixerSocket implements WebSocket.Listener {
         try {
             scram.serverFinalMessage(serverFinal);
         } catch (ScramException | RuntimeException wrong) {
-            throw new Refused(Trouble.lasting("What answers there does not know the password itself, so it is not your mixer.", "Look at the address before you go on."));
+            throw new Refused(Trouble.lasting(
+                    "What answers there does not know the password itself, so it is not your mixer.",
+                    "Look at the address before you go on."));
         }
     }
 
@@ -143,17 +165,20 @@ final class MixerSocket implements WebSocket.Listener {
             answer.completeOnTimeout(null, ANSWER_SECONDS, TimeUnit.SECONDS);
         }
         return answer.thenApply(value -> {
-            if (value == null) {
-                throw new Broken("no answer came within " + ANSWER_SECONDS + " s");
-            }
-            return value;
-        }).whenComplete((value, failed) -> asked.remove(answer));
+                    if (value == null) {
+                        throw new Broken("no answer came within " + ANSWER_SECONDS + " s");
+                    }
+                    return value;
+                })
+                .whenComplete((value, failed) -> asked.remove(answer));
     }
 
     private synchronized void send(String text) {
         sent = sent.thenCompose(before -> {
             WebSocket open = socket;
-            return open == null ? CompletableFuture.failedFuture(new Broken("not connected")) : open.sendText(text, true);
+            return open == null
+                    ? CompletableFuture.failedFuture(new Broken("not connected"))
+                    : open.sendText(text, true);
         });
         sent.whenComplete((done, failed) -> {
             if (failed != null) {

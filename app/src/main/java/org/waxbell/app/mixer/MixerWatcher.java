@@ -9,6 +9,5 @@ public interface MixerWatcher {
     void mixerStands(MixerPicture picture);
 
     /** So loud are its sources. */
-    default void mixerSounds(Levels levels) {
-    }
+    default void mixerSounds(Levels levels) {}
 }

@@ -24,11 +24,13 @@ class OwedTargets {
     }
 
     /** @param left how it stood when it was heard last; empty text where that is not known */
-    record Owed(Target target, String value, String left) {
-    }
+    record Owed(Target target, String value, String left) {}
 
     synchronized void add(Target target, String value, MixerPicture last) {
-        String left = owed.stream().filter(each -> each.target().equals(target)).map(Owed::left).findFirst()
+        String left = owed.stream()
+                .filter(each -> each.target().equals(target))
+                .map(Owed::left)
+                .findFirst()
                 .orElse(last.valueOf(target).orElse(""));
         owed.removeIf(each -> each.target().equals(target));
         owed.add(new Owed(target, value, left));

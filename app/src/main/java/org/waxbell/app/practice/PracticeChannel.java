@@ -22,8 +22,8 @@ import org.waxbell.app.run.OutcomeWatcher;
 import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.socket.Outboxes;
 import org.waxbell.app.socket.Topic;
-import org.waxbell.app.store.ChatMapper.ChatRow;
 import org.waxbell.app.store.ChatMapper;
+import org.waxbell.app.store.ChatMapper.ChatRow;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Refused;
@@ -49,9 +49,11 @@ import org.waxbell.port.ClipOut;
 public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedLink.Source {
     /** The name of its link. */
     public static final String LINK = "practice";
+
     private static final int LINES_SHOWN = 100;
     /** How long the making of a practice clip takes, in milliseconds. */
     private static final long CLIP_TAKES_MS = 2_000;
+
     private static final long MOST = 1_000_000_000;
     private final EngineLoop loop;
     private final PersonMapper people;
@@ -60,7 +62,14 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
     private final ProofDesk proofs;
     private final FixedLink self;
 
-    PracticeChannel(@Lazy EngineLoop loop, PersonMapper people, ChatMapper chat, Outboxes outboxes, Documents json, ProofDesk proofs, SystemClock clock) {
+    PracticeChannel(
+            @Lazy EngineLoop loop,
+            PersonMapper people,
+            ChatMapper chat,
+            Outboxes outboxes,
+            Documents json,
+            ProofDesk proofs,
+            SystemClock clock) {
         this.proofs = proofs;
         this.self = new PracticeLink(loop, clock);
         this.loop = loop;
@@ -70,12 +79,10 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
     }
 
     /** A line as viewers see it. @param standing nearest standing of the writer @param helper whether it is an answer of ours @param to whom alone it is for, empty text for everyone */
-    public record ChatNotice(long at, String name, Standing standing, String text, boolean helper, String to) {
-    }
+    public record ChatNotice(long at, String name, Standing standing, String text, boolean helper, String to) {}
 
     /** The chat as it stands. */
-    public record ChatStanding(List<ChatNotice> lines) {
-    }
+    public record ChatStanding(List<ChatNotice> lines) {}
 
     /** The socket of its page. */
     public Topic topic() {
@@ -101,20 +108,35 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
             throw new Refused("text", text, "The line is empty.", "Write at least one letter.");
         }
         if (line.length() > ChatText.LONGEST_LINE) {
-            throw new Refused("text", line, "The line is too long: " + line.length() + " characters.",
+            throw new Refused(
+                    "text",
+                    line,
+                    "The line is too long: " + line.length() + " characters.",
                     "Shorten it to " + ChatText.LONGEST_LINE + " at most.");
         }
         return loop.happen(privately ? new PrivateLine(LINK, viewer, line) : new ChatLine(LINK, viewer, line));
     }
 
     /** Lets a channel event happen, made of the sample of its kind and other fields; done when it is kept and decided. */
-    public CompletableFuture<Decision> happen(String kind, String name, Map<String, Long> numbers, Map<String, String> texts) {
-        ChannelEvent sample = EventSamples.of(kind).orElseThrow(() -> new Refused("kind", kind, "There is no such event.",
-                "Choose one of " + EventSamples.all().stream().map(ChannelEvent::kind).toList() + "."));
+    public CompletableFuture<Decision> happen(
+            String kind, String name, Map<String, Long> numbers, Map<String, String> texts) {
+        ChannelEvent sample = EventSamples.of(kind)
+                .orElseThrow(() -> new Refused(
+                        "kind",
+                        kind,
+                        "There is no such event.",
+                        "Choose one of "
+                                + EventSamples.all().stream()
+                                        .map(ChannelEvent::kind)
+                                        .toList() + "."));
         Problems problems = new Problems();
         numbers.forEach((field, number) -> problems.at("numbers").at(field).within(number, 0, MOST, "The number", ""));
-        numbers.keySet().stream().filter(field -> !sample.numbers().containsKey(field)).forEach(field -> unknown(problems, field));
-        texts.keySet().stream().filter(field -> !sample.values().containsKey(field)).forEach(field -> unknown(problems, field));
+        numbers.keySet().stream()
+                .filter(field -> !sample.numbers().containsKey(field))
+                .forEach(field -> unknown(problems, field));
+        texts.keySet().stream()
+                .filter(field -> !sample.values().containsKey(field))
+                .forEach(field -> unknown(problems, field));
         if (!problems.found().isEmpty()) {
             throw new Refused(problems.found());
         }
@@ -127,8 +149,9 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
     @Override
     public void make(MakeClip clip) {
         String address = "practice-clip-" + clip.partRun().replaceAll("[^0-9].*", "");
-        CompletableFuture.delayedExecutor(CLIP_TAKES_MS, TimeUnit.MILLISECONDS).execute(() -> loop.completed(clip.partRun(),
-                Completion.ended(Map.of("address", address, "title", clip.title()))));
+        CompletableFuture.delayedExecutor(CLIP_TAKES_MS, TimeUnit.MILLISECONDS)
+                .execute(() -> loop.completed(
+                        clip.partRun(), Completion.ended(Map.of("address", address, "title", clip.title()))));
     }
 
     private static Viewer with(Viewer viewer, Standing standing) {
@@ -167,7 +190,8 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
             throw new Refused("name", typed, "The name is empty.", "Choose a viewer, or write a name.");
         }
         if (name.equalsIgnoreCase(StateStore.HELPER)) {
-            throw new Refused("name", typed, "That is our own helper, which is never answered.", "Choose another name.");
+            throw new Refused(
+                    "name", typed, "That is our own helper, which is never answered.", "Choose another name.");
         }
         String id = LINK + ":" + name.toLowerCase(Locale.ROOT);
         PersonMapper.PersonRow known = people.find(id);
@@ -202,10 +226,17 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
                 tell(new ChatNotice(decision.at(), "", Standing.ANYONE, event.sentence(), false, ""));
             }
             if (decision.event() instanceof PrivateLine line && line.from().equals(LINK)) {
-                tell(new ChatNotice(decision.at(), line.viewer().name(), line.viewer().nearest(), line.text(), false, StateStore.HELPER));
+                tell(new ChatNotice(
+                        decision.at(),
+                        line.viewer().name(),
+                        line.viewer().nearest(),
+                        line.text(),
+                        false,
+                        StateStore.HELPER));
             }
             if (decision.event() instanceof ChatLine line && line.from().equals(LINK)) {
-                tell(new ChatNotice(decision.at(), line.viewer().name(), line.viewer().nearest(), line.text(), false, ""));
+                tell(new ChatNotice(
+                        decision.at(), line.viewer().name(), line.viewer().nearest(), line.text(), false, ""));
             }
         }
     }
@@ -217,7 +248,8 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
     private List<ChatNotice> lines() {
         List<ChatNotice> lines = new ArrayList<>();
         for (ChatRow row : chat.newest(LINK, LINES_SHOWN)) {
-            lines.add(new ChatNotice(row.at(), row.name(), Standing.valueOf(row.standing()), row.text(), row.helper(), ""));
+            lines.add(new ChatNotice(
+                    row.at(), row.name(), Standing.valueOf(row.standing()), row.text(), row.helper(), ""));
         }
         Collections.reverse(lines);
         return lines;

@@ -27,6 +27,7 @@ public class PracticeCrowd {
     });
     /** How many there were of the crowd that was let loose last; a crowd that is called back counts on for itself. */
     private volatile AtomicLong done = new AtomicLong();
+
     private volatile CrowdWanted wanted = new CrowdWanted(false, 7, 60, 30);
     private @Nullable Future<?> going;
 
@@ -36,12 +37,10 @@ public class PracticeCrowd {
     }
 
     /** The crowd as it is to be. @param perMinute lines and events a minute */
-    public record CrowdWanted(boolean on, long seed, int size, int perMinute) {
-    }
+    public record CrowdWanted(boolean on, long seed, int size, int perMinute) {}
 
     /** How the crowd stands. @param done how many lines and events there were since it was let loose */
-    public record CrowdStanding(CrowdWanted wanted, long done) {
-    }
+    public record CrowdStanding(CrowdWanted wanted, long done) {}
 
     /** How it stands. */
     public CrowdStanding standing() {
@@ -63,10 +62,14 @@ public class PracticeCrowd {
         if (next.on()) {
             Crowd crowd = new Crowd(next.seed(), next.size(), wiring.current().wiring());
             long pause = (long) (MINUTE_NANOS / next.perMinute());
-            going = clock.scheduleAtFixedRate(() -> {
-                loop.happen(crowd.next());
-                count.incrementAndGet();
-            }, pause, pause, TimeUnit.NANOSECONDS);
+            going = clock.scheduleAtFixedRate(
+                    () -> {
+                        loop.happen(crowd.next());
+                        count.incrementAndGet();
+                    },
+                    pause,
+                    pause,
+                    TimeUnit.NANOSECONDS);
         }
         done = count;
         wanted = next;

@@ -58,7 +58,8 @@ final class PracticeGuest implements MixerCalls, PracticeMixer.Audience {
         if (!hello.versions().contains(VERSION)) {
             return refuse(NO_SUCH_VERSION, "this mixer speaks version " + VERSION + " only");
         }
-        return CompletableFuture.completedFuture(new Welcome(VERSION, "Practice mixer " + Version.current(), MECHANISM));
+        return CompletableFuture.completedFuture(
+                new Welcome(VERSION, "Practice mixer " + Version.current(), MECHANISM));
     }
 
     @Override
@@ -69,18 +70,20 @@ final class PracticeGuest implements MixerCalls, PracticeMixer.Audience {
 
     @Override
     public CompletableFuture<Proof> proofFinal(Proof last) {
-        return proof.last(last.message()).map(message -> {
-            if (!proved) {
-                proved = true;
-                mixer.join(this);
-            }
-            return CompletableFuture.completedFuture(new Proof(message));
-        }).orElseGet(() -> {
-            if (++tries >= MOST_TRIES) {
-                outbox.close(CloseStatus.POLICY_VIOLATION);
-            }
-            return refuse(NOT_PROVED, "the password is not this one");
-        });
+        return proof.last(last.message())
+                .map(message -> {
+                    if (!proved) {
+                        proved = true;
+                        mixer.join(this);
+                    }
+                    return CompletableFuture.completedFuture(new Proof(message));
+                })
+                .orElseGet(() -> {
+                    if (++tries >= MOST_TRIES) {
+                        outbox.close(CloseStatus.POLICY_VIOLATION);
+                    }
+                    return refuse(NOT_PROVED, "the password is not this one");
+                });
     }
 
     @Override

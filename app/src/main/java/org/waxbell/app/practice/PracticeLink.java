@@ -41,13 +41,16 @@ final class PracticeLink implements FixedLink {
 
     @Override
     public List<LinkFact> facts() {
-        return List.of(LinkFact.of("Answers", "written by " + StateStore.HELPER), LinkFact.of("Reaches", "nobody outside this machine"));
+        return List.of(
+                LinkFact.of("Answers", "written by " + StateStore.HELPER),
+                LinkFact.of("Reaches", "nobody outside this machine"));
     }
 
     @Override
     public CompletableFuture<String> test() {
         long sent = System.nanoTime();
-        return loop.submit((engine, at) -> engine.wake(at)).thenApply(done ->
-                "The engine took it in and gave it back in " + Math.round((System.nanoTime() - sent) / 1e5) / 10.0 + " ms.");
+        return loop.submit((engine, at) -> engine.wake(at))
+                .thenApply(done -> "The engine took it in and gave it back in "
+                        + Math.round((System.nanoTime() - sent) / 1e5) / 10.0 + " ms.");
     }
 }

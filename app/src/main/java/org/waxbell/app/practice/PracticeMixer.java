@@ -21,6 +21,7 @@ import tools.jackson.core.JacksonException;
 public class PracticeMixer {
     /** The hand of a person at the mixer. */
     private static final String HAND = "hand";
+
     private static final String SETTING = "practice.mixer";
     private static final int MOST_REMEMBERED = 1_000;
     private final SettingMapper settings;
@@ -50,9 +51,11 @@ public class PracticeMixer {
             try {
                 return json.read(kept, MixerPicture.class);
             } catch (JacksonException older) {
-                // Before it had sources of its own it kept a scene and a key; it begins anew with the key that it was given.
+                // Before it had sources of its own it kept a scene and a key; it begins anew with the key that it was
+                // given.
                 String before = json.tree(kept).path("key").asString(key);
-                return PracticePicture.first("/stage#k=" + before).cutTo(json.tree(kept).path("current").asString("bench"));
+                return PracticePicture.first("/stage#k=" + before)
+                        .cutTo(json.tree(kept).path("current").asString("bench"));
             }
         }
         MixerPicture first = PracticePicture.first("/stage#k=" + key);
@@ -108,7 +111,11 @@ public class PracticeMixer {
     private synchronized MixerChange.Result become(String by, MixerChange change) {
         MixerChange.Result result = change.on(picture);
         if (!result.refusal().isEmpty()) {
-            throw new Refused("what", change.what(), "The practice mixer does not do that: " + result.refusal() + ".", "Choose what its page shows.");
+            throw new Refused(
+                    "what",
+                    change.what(),
+                    "The practice mixer does not do that: " + result.refusal() + ".",
+                    "Choose what its page shows.");
         }
         picture = result.picture();
         settings.put(SETTING, json.write(picture));

@@ -17,7 +17,9 @@ import org.waxbell.journal.Decision;
 public class PracticeRewards {
     private static final String SETTING = "practice.rewards";
     private static final int MOST = 50;
-    private static final List<Reward> FIRST = List.of(new Reward("Choose the dye", 200, "Which dye?"), new Reward("Name a taper", 350, "Its name?"),
+    private static final List<Reward> FIRST = List.of(
+            new Reward("Choose the dye", 200, "Which dye?"),
+            new Reward("Name a taper", 350, "Its name?"),
             new Reward("Ring the bell", 50, ""));
     private final SettingMapper settings;
     private final Documents json;
@@ -30,8 +32,7 @@ public class PracticeRewards {
     }
 
     /** A reward. @param price what the channel asks for it @param asks what the viewer is asked to type, empty text for nothing */
-    public record Reward(String title, int price, String asks) {
-    }
+    public record Reward(String title, int price, String asks) {}
 
     /** All of them, in their order. */
     public List<Reward> all() {
@@ -61,11 +62,18 @@ public class PracticeRewards {
 
     /** A viewer redeems one. */
     public CompletableFuture<Decision> redeem(String name, String title, String input) {
-        Reward reward = all().stream().filter(each -> each.title().equals(title)).findFirst().orElseThrow(() -> new Refused("title", title,
-                "There is no such reward.", "Choose one that is in the list."));
+        Reward reward = all().stream()
+                .filter(each -> each.title().equals(title))
+                .findFirst()
+                .orElseThrow(() ->
+                        new Refused("title", title, "There is no such reward.", "Choose one that is in the list."));
         if (!reward.asks().isEmpty() && input.isBlank()) {
             throw new Refused("input", "", reward.asks(), "Write something.");
         }
-        return channel.happen("reward", name, Map.of(), Map.of("rewardName", title, "rewardInput", reward.asks().isEmpty() ? "" : input));
+        return channel.happen(
+                "reward",
+                name,
+                Map.of(),
+                Map.of("rewardName", title, "rewardInput", reward.asks().isEmpty() ? "" : input));
     }
 }

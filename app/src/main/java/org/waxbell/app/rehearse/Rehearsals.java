@@ -56,8 +56,7 @@ public class Rehearsals {
     }
 
     /** An evening to be made up. @param perMinute lines a minute */
-    public record MadeUp(long seed, int crowd, int perMinute, int minutes) {
-    }
+    public record MadeUp(long seed, int crowd, int perMinute, int minutes) {}
 
     /**
      * What is to be rehearsed.
@@ -67,8 +66,7 @@ public class Rehearsals {
      * @param wiring  {@code now}, {@code before-12} for the wiring before that edit, or {@code asItWas} for a recorded show just as it went
      * @param against a second wiring to compare with, empty text for none
      */
-    public record Wanted(String script, MadeUp madeUp, String wiring, String against) {
-    }
+    public record Wanted(String script, MadeUp madeUp, String wiring, String against) {}
 
     /** How a rehearsal goes. */
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
@@ -84,12 +82,11 @@ public class Rehearsals {
     }
 
     /** How a rehearsal stands. @param percent from 0 to 100 @param why why it failed, else empty text */
-    public record Standing(long id, Going going, int percent, String why) {
-    }
+    public record Standing(long id, Going going, int percent, String why) {}
 
     /** What came of it. @param against what came of the second wiring, null where there was none */
-    public record Result(Script script, Report report, @Nullable Report against) {
-    }
+    public record Result(
+            Script script, Report report, @Nullable Report against) {}
 
     private static final class Run {
         private final long id;
@@ -111,7 +108,8 @@ public class Rehearsals {
     public synchronized Standing start(Wanted wanted) {
         Script script = script(wanted);
         Function<Run, Report> first = job(script, wanted, wanted.wiring(), 0);
-        @Nullable Function<Run, Report> second = wanted.against().isEmpty() ? null : job(script, wanted, wanted.against(), 1);
+        @Nullable
+        Function<Run, Report> second = wanted.against().isEmpty() ? null : job(script, wanted, wanted.against(), 1);
         Run run = new Run(++next);
         runs.put(run.id, run);
         runs.keySet().removeIf(id -> id <= next - KEPT);
@@ -119,7 +117,8 @@ public class Rehearsals {
         return run.standing;
     }
 
-    private static void perform(Run run, Script script, Function<Run, Report> first, @Nullable Function<Run, Report> second) {
+    private static void perform(
+            Run run, Script script, Function<Run, Report> first, @Nullable Function<Run, Report> second) {
         try {
             Report report = first.apply(run);
             Report against = second == null || run.cancelled ? null : second.apply(run);
@@ -142,25 +141,43 @@ public class Rehearsals {
         problems.at("minutes").within(made.minutes(), 1, 720, "The length", " minutes");
         problems.at("perMinute").within(made.perMinute(), 1, 2_000, "The rate", " lines a minute");
         if (problems.found().isEmpty() && (long) made.perMinute() * made.minutes() > MOST_LINES) {
-            problems.at("perMinute").add((long) made.perMinute() * made.minutes() + " lines", "That is more than is rehearsed at once.", "Keep it to " + MOST_LINES + " lines in all.");
+            problems.at("perMinute")
+                    .add(
+                            (long) made.perMinute() * made.minutes() + " lines",
+                            "That is more than is rehearsed at once.",
+                            "Keep it to " + MOST_LINES + " lines in all.");
         }
         if (!problems.found().isEmpty()) {
             throw new Refused(problems.found());
         }
-        return new Script(Optional.empty(), new MadeUpEvening(made.seed(), made.crowd(), made.perMinute() * made.minutes(), made.minutes() * MINUTE)
-                .script(wiring.current().wiring()));
+        return new Script(
+                Optional.empty(),
+                new MadeUpEvening(made.seed(), made.crowd(), made.perMinute() * made.minutes(), made.minutes() * MINUTE)
+                        .script(wiring.current().wiring()));
     }
 
     private Function<Run, Report> job(Script script, Wanted wanted, String which, int part) {
         boolean asItWas = which.equals("asItWas");
         Opening opening = script.opening().orElse(null);
         if (asItWas && opening == null) {
-            throw new Refused("wiring", which, "This script was not recorded, so it has no wiring of its own.", "Choose the wiring of now, or the one before an edit.");
+            throw new Refused(
+                    "wiring",
+                    which,
+                    "This script was not recorded, so it has no wiring of its own.",
+                    "Choose the wiring of now, or the one before an edit.");
         }
-        CueBook book = asItWas ? new CueBook(opening.wiring().on(new Shelf(opening.wiring().media()))) : book(which);
+        CueBook book = asItWas
+                ? new CueBook(opening.wiring().on(new Shelf(opening.wiring().media())))
+                : book(which);
         EngineState from = opening == null ? EngineState.fresh(wanted.madeUp().seed()) : opening.state();
         int parts = wanted.against().isEmpty() ? 1 : 2;
-        return run -> Rehearsal.from(book, from, script.steps(), asItWas, calendars, percent -> run.become(Going.RUNNING, (part * 100 + percent) / parts, ""),
+        return run -> Rehearsal.from(
+                book,
+                from,
+                script.steps(),
+                asItWas,
+                calendars,
+                percent -> run.become(Going.RUNNING, (part * 100 + percent) / parts, ""),
                 () -> !run.cancelled);
     }
 
@@ -171,7 +188,11 @@ public class Rehearsals {
         if (which.startsWith(BEFORE) && which.substring(BEFORE.length()).matches("\\d{1,9}")) {
             return new CueBook(history.before(Long.parseLong(which.substring(BEFORE.length()))));
         }
-        throw new Refused("wiring", which, "There is no such wiring.", "Choose now, asItWas, or before- with the number of an edit.");
+        throw new Refused(
+                "wiring",
+                which,
+                "There is no such wiring.",
+                "Choose now, asItWas, or before- with the number of an edit.");
     }
 
     /** How the rehearsal of that number stands; throws {@link Refused} where it is not known any more. */
@@ -198,7 +219,11 @@ public class Rehearsals {
     private synchronized Run find(long id) {
         Run run = runs.get(id);
         if (run == null) {
-            throw new Refused("rehearsal", String.valueOf(id), "This rehearsal is not known any more; only the last " + KEPT + " are.", "Run it again.");
+            throw new Refused(
+                    "rehearsal",
+                    String.valueOf(id),
+                    "This rehearsal is not known any more; only the last " + KEPT + " are.",
+                    "Run it again.");
         }
         return run;
     }

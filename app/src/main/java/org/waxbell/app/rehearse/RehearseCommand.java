@@ -48,7 +48,9 @@ public final class RehearseCommand {
     public void run(List<String> args) {
         args.forEach(this::take);
         if (script == null) {
-            throw new StartRefused("No script was named.", "Write ./waxbell rehearse SCRIPT: a file of JSON Lines, or a log of an IRC channel.");
+            throw new StartRefused(
+                    "No script was named.",
+                    "Write ./waxbell rehearse SCRIPT: a file of JSON Lines, or a log of an IRC channel.");
         }
         try {
             Script read = new ScriptFormat(json).read(bytes(script));
@@ -59,7 +61,13 @@ public final class RehearseCommand {
             }
         } catch (Refused refused) {
             Problem first = refused.problems().get(0);
-            throw new StartRefused((first.path().isEmpty() ? "" : "At " + first.path() + (first.value().isEmpty() ? "" : " (" + first.value() + ")") + ": ") + first.message(), first.remedy());
+            throw new StartRefused(
+                    (first.path().isEmpty()
+                                    ? ""
+                                    : "At " + first.path() + (first.value().isEmpty() ? "" : " (" + first.value() + ")")
+                                            + ": ")
+                            + first.message(),
+                    first.remedy());
         }
     }
 
@@ -75,7 +83,9 @@ public final class RehearseCommand {
         } else if (!arg.startsWith("--") && script == null) {
             script = Path.of(arg);
         } else {
-            throw new StartRefused("rehearse does not know \"" + arg + "\".", "It knows SCRIPT, --wiring FILE, --against FILE, --data FOLDER and --seed NUMBER.");
+            throw new StartRefused(
+                    "rehearse does not know \"" + arg + "\".",
+                    "It knows SCRIPT, --wiring FILE, --against FILE, --data FOLDER and --seed NUMBER.");
         }
     }
 
@@ -85,7 +95,9 @@ public final class RehearseCommand {
         } catch (NoSuchFileException missing) {
             throw new StartRefused("There is no file " + file + ".", "Correct its name.");
         } catch (IOException broken) {
-            throw new StartRefused("The file " + file + " cannot be read: " + broken.getMessage() + ".", "Give yourself the right to read it.");
+            throw new StartRefused(
+                    "The file " + file + " cannot be read: " + broken.getMessage() + ".",
+                    "Give yourself the right to read it.");
         }
     }
 
@@ -115,17 +127,46 @@ public final class RehearseCommand {
     }
 
     private void tell(Script read, Report report) {
-        out.printf("%d steps in %s: %d rings%n", report.steps(), Spans.inWords(read.lengthMs()), report.rings().size());
+        out.printf(
+                "%d steps in %s: %d rings%n",
+                report.steps(), Spans.inWords(read.lengthMs()), report.rings().size());
         table("cue", "rang", "held", "dropped", "longest wait");
         for (Report.CueTally cue : report.cues()) {
-            table(cue.name(), cue.rang(), cue.held().isEmpty() ? 0 : cue.held().values().stream().mapToInt(Integer::intValue).sum() + " " + cue.held(), cue.dropped(),
+            table(
+                    cue.name(),
+                    cue.rang(),
+                    cue.held().isEmpty()
+                            ? 0
+                            : cue.held().values().stream()
+                                            .mapToInt(Integer::intValue)
+                                            .sum() + " " + cue.held(),
+                    cue.dropped(),
                     cue.longestMs() == 0 ? "" : Spans.inWords(cue.longestMs()));
         }
-        list("Never rang", report.cues().stream().filter(Report.CueTally::silent).map(Report.CueTally::name).toList());
-        list("Busiest places", report.places().stream().map(place -> place.name() + " " + Spans.inWords(place.busyMs())).toList());
-        list("Ran together", report.together().stream().map(pair -> pair.one() + " and " + pair.other() + " (" + pair.times() + ")").toList());
-        list("Longest waits", report.rings().stream().filter(ring -> ring.waitedMs() > 0).sorted(Comparator.comparingLong(Report.PlayedRing::waitedMs).reversed())
-                .map(ring -> ring.cueName() + " " + Spans.inWords(ring.waitedMs())).toList());
+        list(
+                "Never rang",
+                report.cues().stream()
+                        .filter(Report.CueTally::silent)
+                        .map(Report.CueTally::name)
+                        .toList());
+        list(
+                "Busiest places",
+                report.places().stream()
+                        .map(place -> place.name() + " " + Spans.inWords(place.busyMs()))
+                        .toList());
+        list(
+                "Ran together",
+                report.together().stream()
+                        .map(pair -> pair.one() + " and " + pair.other() + " (" + pair.times() + ")")
+                        .toList());
+        list(
+                "Longest waits",
+                report.rings().stream()
+                        .filter(ring -> ring.waitedMs() > 0)
+                        .sorted(Comparator.comparingLong(Report.PlayedRing::waitedMs)
+                                .reversed())
+                        .map(ring -> ring.cueName() + " " + Spans.inWords(ring.waitedMs()))
+                        .toList());
         out.printf("Points: %d given, %d taken%n", report.pointsIn(), report.pointsOut());
     }
 
@@ -145,7 +186,11 @@ public final class RehearseCommand {
         out.printf("%nWhat differs from %s (%d cues are the same):%n", against, compared.same());
         table("cue", "rang", "held", "dropped", "longest wait");
         for (Comparison.Difference each : compared.differences()) {
-            table(each.name(), each.rangBefore() + " > " + each.rangAfter(), each.heldBefore() + " > " + each.heldAfter(), each.droppedBefore() + " > " + each.droppedAfter(),
+            table(
+                    each.name(),
+                    each.rangBefore() + " > " + each.rangAfter(),
+                    each.heldBefore() + " > " + each.heldAfter(),
+                    each.droppedBefore() + " > " + each.droppedAfter(),
                     Spans.inWords(each.longestBeforeMs()) + " > " + Spans.inWords(each.longestAfterMs()));
         }
     }

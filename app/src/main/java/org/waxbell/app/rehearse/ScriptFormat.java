@@ -32,10 +32,17 @@ public final class ScriptFormat {
     /** The script in {@code bytes}; throws {@link Refused} with the line that is wrong. */
     public Script read(byte[] bytes) {
         List<String> lines = OutsideText.of(bytes, "The script").lines().toList();
-        boolean ours = lines.stream().filter(line -> !line.isBlank()).findFirst().map(line -> line.startsWith("{")).orElse(false);
+        boolean ours = lines.stream()
+                .filter(line -> !line.isBlank())
+                .findFirst()
+                .map(line -> line.startsWith("{"))
+                .orElse(false);
         Script script = ours ? lines(lines) : new Script(Optional.empty(), IrcLog.read(lines));
         if (script.steps().isEmpty()) {
-            throw new Refused("line 1", lines.isEmpty() ? "" : lines.get(0), "There is nothing in it that can be played.",
+            throw new Refused(
+                    "line 1",
+                    lines.isEmpty() ? "" : lines.get(0),
+                    "There is nothing in it that can be played.",
                     "Bring JSON Lines of ours, or a log with lines such as [20:14:03] <wickerby> good evening.");
         }
         return script;
@@ -56,7 +63,11 @@ public final class ScriptFormat {
             } else {
                 Step step = at(i, () -> json.fit(tree, Step.class));
                 if (!steps.isEmpty() && step.at() < steps.get(steps.size() - 1).at()) {
-                    throw new Refused("line " + (i + 1) + ": at", String.valueOf(step.at()), "This goes back in time; the line above is at " + steps.get(steps.size() - 1).at() + ".",
+                    throw new Refused(
+                            "line " + (i + 1) + ": at",
+                            String.valueOf(step.at()),
+                            "This goes back in time; the line above is at "
+                                    + steps.get(steps.size() - 1).at() + ".",
                             "Put the lines in the order of their moments.");
                 }
                 steps.add(step);
@@ -88,7 +99,11 @@ public final class ScriptFormat {
             return read.get();
         } catch (JacksonException broken) {
             Problem problem = Faults.of(broken);
-            throw new Refused("line " + (index + 1) + (problem.path().isEmpty() ? "" : ": " + problem.path()), problem.value(), problem.message(), problem.remedy());
+            throw new Refused(
+                    "line " + (index + 1) + (problem.path().isEmpty() ? "" : ": " + problem.path()),
+                    problem.value(),
+                    problem.message(),
+                    problem.remedy());
         }
     }
 
@@ -97,7 +112,11 @@ public final class ScriptFormat {
         StringBuilder text = new StringBuilder();
         script.opening().ifPresent(opening -> {
             String json = this.json.write(opening);
-            text.append("{\"kind\":\"").append(OPENING).append("\",").append(json, 1, json.length()).append('\n');
+            text.append("{\"kind\":\"")
+                    .append(OPENING)
+                    .append("\",")
+                    .append(json, 1, json.length())
+                    .append('\n');
         });
         script.steps().forEach(step -> text.append(json.write(step)).append('\n'));
         return text.toString();

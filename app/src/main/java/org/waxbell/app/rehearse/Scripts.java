@@ -56,18 +56,23 @@ public class Scripts {
      * @param at       when a recording began, 0 for others, milliseconds since 1970 UTC
      * @param open     whether the show goes on
      */
-    public record Listed(String id, String name, Origin origin, long at, boolean open, int steps, long lengthMs) {
-    }
+    public record Listed(String id, String name, Origin origin, long at, boolean open, int steps, long lengthMs) {}
 
-    private record Facts(int steps, long lengthMs) {
-    }
+    private record Facts(int steps, long lengthMs) {}
 
     /** All of them: the newest recording first, then files by name, then the sample. */
     public List<Listed> all() {
         List<Listed> all = new ArrayList<>();
         for (RecordingMapper.RecordingRow row : recordings.all()) {
             long length = row.closedAt() == null ? 0 : row.closedAt() - row.openedAt();
-            all.add(new Listed(RECORDING + row.number(), "Show " + row.show(), Origin.RECORDED, row.openedAt(), row.closedAt() == null, row.steps(), length));
+            all.add(new Listed(
+                    RECORDING + row.number(),
+                    "Show " + row.show(),
+                    Origin.RECORDED,
+                    row.openedAt(),
+                    row.closedAt() == null,
+                    row.steps(),
+                    length));
         }
         for (Path file : files()) {
             String name = name(file);
@@ -75,7 +80,8 @@ public class Scripts {
             all.add(new Listed(FILE + name, name, Origin.FILE, 0, false, known.steps(), known.lengthMs()));
         }
         Facts sample = facts.computeIfAbsent("", key -> factsOf(sample()));
-        all.add(new Listed(SAMPLE, "Saltmarsh Candle Hour", Origin.SAMPLE, 0, false, sample.steps(), sample.lengthMs()));
+        all.add(new Listed(
+                SAMPLE, "Saltmarsh Candle Hour", Origin.SAMPLE, 0, false, sample.steps(), sample.lengthMs()));
         return all;
     }
 
@@ -108,12 +114,17 @@ public class Scripts {
     public String keep(String name, Script script) {
         String clean = name.strip();
         if (!clean.matches("[\\p{L}\\p{N}][\\p{L}\\p{N} ._-]{0," + (LONGEST_NAME - 1) + "}")) {
-            throw new Refused("name", name, "A script's name begins with a letter and has letters, digits, spaces, dots and hyphens, at most " + LONGEST_NAME + ".",
+            throw new Refused(
+                    "name",
+                    name,
+                    "A script's name begins with a letter and has letters, digits, spaces, dots and hyphens, at most "
+                            + LONGEST_NAME + ".",
                     "Write one such as Friday with a crowd.");
         }
         Path file = folder.resolve(clean + ENDING);
         if (Files.exists(file)) {
-            throw new Refused("name", name, "Another script has this name.", "Give it another, or delete that one first.");
+            throw new Refused(
+                    "name", name, "Another script has this name.", "Give it another, or delete that one first.");
         }
         try {
             Path half = Files.createTempFile(folder, "half", ".part");
@@ -137,13 +148,18 @@ public class Scripts {
     }
 
     private Path file(String id) {
-        return files().stream().filter(file -> id.equals(FILE + name(file))).findFirst().orElseThrow(() ->
-                new Refused("script", id, "There is no such script.", "Choose one that is in the list."));
+        return files().stream()
+                .filter(file -> id.equals(FILE + name(file)))
+                .findFirst()
+                .orElseThrow(
+                        () -> new Refused("script", id, "There is no such script.", "Choose one that is in the list."));
     }
 
     private List<Path> files() {
         try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(file -> file.getFileName().toString().endsWith(ENDING)).sorted().toList();
+            return files.filter(file -> file.getFileName().toString().endsWith(ENDING))
+                    .sorted()
+                    .toList();
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }

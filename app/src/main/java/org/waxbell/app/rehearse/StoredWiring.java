@@ -21,32 +21,50 @@ import org.waxbell.wiring.Wiring;
 
 /** The wiring in a data folder, read beside a program that may have it open, and without changing anything. */
 final class StoredWiring {
-    private StoredWiring() {
-    }
+    private StoredWiring() {}
 
     /** The wiring; throws {@link StartRefused} where there is none. */
     static Wiring read(Path data, Documents json) {
         Path database = data.resolve("waxbell.db");
         if (!Files.exists(database)) {
-            throw new StartRefused("There is no wiring in " + data + ".", "Name its folder with --data FOLDER, or a wiring that was exported with --wiring FILE.");
+            throw new StartRefused(
+                    "There is no wiring in " + data + ".",
+                    "Name its folder with --data FOLDER, or a wiring that was exported with --wiring FILE.");
         }
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database + "?open_mode=1"); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database + "?open_mode=1");
+                Statement statement = connection.createStatement()) {
             List<Media> media = new ArrayList<>();
             try (ResultSet rows = statement.executeQuery("select name, folder, hash, type, length_ms from media")) {
                 while (rows.next()) {
-                    media.add(new Media(rows.getString(1), rows.getString(2), rows.getString(3), rows.getString(4), rows.getLong(5)));
+                    media.add(new Media(
+                            rows.getString(1),
+                            rows.getString(2),
+                            rows.getString(3),
+                            rows.getString(4),
+                            rows.getLong(5)));
                 }
             }
-            House house = all(statement, "house", House.class, json).stream().findFirst().orElse(House.PLAIN);
-            return new Wiring(house, all(statement, "rack", Rack.class, json), all(statement, "cue", Cue.class, json), all(statement, "stage", Stage.class, json), new Shelf(media));
+            House house = all(statement, "house", House.class, json).stream()
+                    .findFirst()
+                    .orElse(House.PLAIN);
+            return new Wiring(
+                    house,
+                    all(statement, "rack", Rack.class, json),
+                    all(statement, "cue", Cue.class, json),
+                    all(statement, "stage", Stage.class, json),
+                    new Shelf(media));
         } catch (SQLException broken) {
-            throw new StartRefused("The wiring in " + data + " cannot be read: " + broken.getMessage() + ".", "Start Wax Bell once with this folder, or export the wiring and name it with --wiring FILE.");
+            throw new StartRefused(
+                    "The wiring in " + data + " cannot be read: " + broken.getMessage() + ".",
+                    "Start Wax Bell once with this folder, or export the wiring and name it with --wiring FILE.");
         }
     }
 
-    private static <T> List<T> all(Statement statement, String kind, Class<T> type, Documents json) throws SQLException {
+    private static <T> List<T> all(Statement statement, String kind, Class<T> type, Documents json)
+            throws SQLException {
         List<T> all = new ArrayList<>();
-        try (ResultSet rows = statement.executeQuery("select json from document where kind = '" + kind + "' order by position, id")) {
+        try (ResultSet rows =
+                statement.executeQuery("select json from document where kind = '" + kind + "' order by position, id")) {
             while (rows.next()) {
                 all.add(json.read(rows.getString(1), type));
             }

@@ -30,9 +30,11 @@ class Answers {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> wrapped(CompletionException wrapped) {
         Throwable cause = wrapped.getCause();
-        ProblemDetail detail = cause instanceof Refused refused ? refused(refused)
-                : cause instanceof Conflict conflict ? conflict(conflict)
-                : cause instanceof Unsaved unsaved ? unsaved(unsaved) : null;
+        ProblemDetail detail = cause instanceof Refused refused
+                ? refused(refused)
+                : cause instanceof Conflict conflict
+                        ? conflict(conflict)
+                        : cause instanceof Unsaved unsaved ? unsaved(unsaved) : null;
         if (detail == null) {
             throw wrapped;
         }
@@ -52,14 +54,22 @@ class Answers {
 
     @ExceptionHandler
     ProblemDetail unsaved(Unsaved unsaved) {
-        return problem(HttpStatus.SERVICE_UNAVAILABLE, "Not kept", unsaved.getMessage(), List.of(new Problem("", "",
-                unsaved.getMessage() + ".", "Make room on the disk or free the database; it is tried again every second.")));
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "Not kept",
+                unsaved.getMessage(),
+                List.of(new Problem(
+                        "",
+                        "",
+                        unsaved.getMessage() + ".",
+                        "Make room on the disk or free the database; it is tried again every second.")));
     }
 
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
         Throwable cause = unreadable.getMostSpecificCause();
-        Problem problem = cause instanceof JacksonException json ? Faults.of(json)
+        Problem problem = cause instanceof JacksonException json
+                ? Faults.of(json)
                 : new Problem("", "", "There is no document in the request.", "Send one as JSON.");
         return problem(HttpStatus.BAD_REQUEST, "Not understood", problem.message(), List.of(problem));
     }

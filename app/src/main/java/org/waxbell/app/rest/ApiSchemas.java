@@ -29,8 +29,11 @@ class ApiSchemas {
 
     @Bean
     OpenApiCustomizer head() {
-        return (OpenAPI api) -> api.info(new Info().title("Wax Bell").version("1")
-                .description("What the console reads and changes. Times are milliseconds since 1970 UTC.")).servers(List.of());
+        return (OpenAPI api) -> api.info(new Info()
+                        .title("Wax Bell")
+                        .version("1")
+                        .description("What the console reads and changes. Times are milliseconds since 1970 UTC."))
+                .servers(List.of());
     }
 
     @Bean
@@ -40,7 +43,8 @@ class ApiSchemas {
 
     private static final class Strict implements ModelConverter {
         @Override
-        public @Nullable Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+        public @Nullable Schema<?> resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
             JavaType java = Json.mapper().constructType(type.getType());
             Class<?> raw = java == null ? Object.class : java.getRawClass();
             Class<?> mixin = Mixins.all().get(raw);
@@ -49,7 +53,8 @@ class ApiSchemas {
             }
             if (raw.isEnum() && raw.getName().startsWith("org.waxbell")) {
                 Schema<String> names = new StringSchema();
-                Arrays.stream(raw.getEnumConstants()).forEach(each -> names.addEnumItemObject(camel(((Enum<?>) each).name())));
+                Arrays.stream(raw.getEnumConstants())
+                        .forEach(each -> names.addEnumItemObject(camel(((Enum<?>) each).name())));
                 return names;
             }
             Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
@@ -97,7 +102,9 @@ class ApiSchemas {
         private static void require(Schema<?> model, Class<?> raw) {
             for (RecordComponent component : raw.getRecordComponents()) {
                 boolean mayBeNull = component.getAnnotatedType().isAnnotationPresent(Nullable.class);
-                if (mayBeNull && model.getProperties() != null && model.getProperties().get(component.getName()) instanceof Schema<?> field) {
+                if (mayBeNull
+                        && model.getProperties() != null
+                        && model.getProperties().get(component.getName()) instanceof Schema<?> field) {
                     field.setNullable(true);
                 } else if (model.getRequired() == null || !model.getRequired().contains(component.getName())) {
                     model.addRequiredItem(component.getName());

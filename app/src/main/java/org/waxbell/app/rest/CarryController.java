@@ -15,10 +15,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.rest.WiringViews.SavedVersion;
-import org.waxbell.app.store.DocumentMapper.EditLine;
 import org.waxbell.app.store.DocumentMapper;
-import org.waxbell.app.wiring.WiringDifference.Named;
+import org.waxbell.app.store.DocumentMapper.EditLine;
 import org.waxbell.app.wiring.WiringDifference;
+import org.waxbell.app.wiring.WiringDifference.Named;
 import org.waxbell.app.wiring.WiringEdits;
 import org.waxbell.app.wiring.WiringReader;
 import org.waxbell.app.wiring.WiringStore;
@@ -36,7 +36,13 @@ class CarryController {
     private final Documents json;
     private final LiveNews live;
 
-    CarryController(WiringStore store, WiringEdits edits, WiringReader reader, DocumentMapper log, Documents json, LiveNews live) {
+    CarryController(
+            WiringStore store,
+            WiringEdits edits,
+            WiringReader reader,
+            DocumentMapper log,
+            Documents json,
+            LiveNews live) {
         this.store = store;
         this.edits = edits;
         this.reader = reader;
@@ -46,17 +52,18 @@ class CarryController {
     }
 
     /** What an import would do. @param revision of the wiring that it was worked out on, to be said again when it is done */
-    record ImportPreview(List<Named> adds, List<Named> replaces, List<Named> leaves, List<Named> removes, long revision) {
-    }
+    record ImportPreview(
+            List<Named> adds, List<Named> replaces, List<Named> leaves, List<Named> removes, long revision) {}
 
     /** What one edit did to one document; texts are its JSON, empty where it was not there. */
-    record ChangedDocument(String kind, String id, String before, String after) {
-    }
+    record ChangedDocument(String kind, String id, String before, String after) {}
 
     @GetMapping(value = "/wiring/document", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> document() {
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"waxbell-wiring.json\"")
-                .contentType(MediaType.APPLICATION_JSON).body(json.writeOut(WiringDocument.of(store.current().wiring())));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"waxbell-wiring.json\"")
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(json.writeOut(WiringDocument.of(store.current().wiring())));
     }
 
     /** What bringing the wiring in the body would do, or why it cannot be. */
@@ -64,12 +71,14 @@ class CarryController {
     ImportPreview preview(@RequestBody byte[] body, @RequestParam boolean whole) {
         long revision = store.revision();
         WiringDifference difference = edits.preview(reader.read(body), whole);
-        return new ImportPreview(difference.adds(), difference.replaces(), difference.leaves(), difference.removes(), revision);
+        return new ImportPreview(
+                difference.adds(), difference.replaces(), difference.leaves(), difference.removes(), revision);
     }
 
     /** Brings the wiring in the body. @param revision as the preview said it */
     @PostMapping(value = "/wiring/document", consumes = MediaType.APPLICATION_JSON_VALUE)
-    CompletableFuture<SavedVersion> bring(@RequestBody byte[] body, @RequestParam boolean whole, @RequestParam long revision) {
+    CompletableFuture<SavedVersion> bring(
+            @RequestBody byte[] body, @RequestParam boolean whole, @RequestParam long revision) {
         return edits.bring(reader.read(body), whole, revision).thenApply(document -> {
             live.wiringChanged();
             return new SavedVersion(store.revision());
@@ -85,7 +94,10 @@ class CarryController {
     /** What one edit did. */
     @GetMapping("/changes/{step}")
     List<ChangedDocument> change(@PathVariable long step) {
-        return log.edit(step).stream().map(row -> new ChangedDocument(row.kind(), row.documentId(), text(row.beforeJson()), text(row.afterJson()))).toList();
+        return log.edit(step).stream()
+                .map(row -> new ChangedDocument(
+                        row.kind(), row.documentId(), text(row.beforeJson()), text(row.afterJson())))
+                .toList();
     }
 
     private static String text(@Nullable String stored) {

@@ -41,26 +41,24 @@ class ConditionController {
     }
 
     /** A condition of a cue, as it is being written. */
-    record ConditionAsked(Cue cue, String condition) {
-    }
+    record ConditionAsked(Cue cue, String condition) {}
 
     /** What the condition comes to for one event. @param at 0 for the sample @param fault why it could not be worked out, else empty text */
-    record ConditionTrial(long at, String event, boolean holds, String fault) {
-    }
+    record ConditionTrial(long at, String event, boolean holds, String fault) {}
 
     /** A name that a condition may use. */
-    record ConditionName(String name, Scope.Type type) {
-    }
+    record ConditionName(String name, Scope.Type type) {}
 
     /** What the condition comes to, as the evening stands now. @param names what it may use, in alphabetical order @param tried the sample first, then the newest event first */
-    record ConditionTried(List<ConditionName> names, List<ConditionTrial> tried) {
-    }
+    record ConditionTried(List<ConditionName> names, List<ConditionTrial> tried) {}
 
-    private record Happened(long at, ShowEvent event) {
-    }
+    private record Happened(long at, ShowEvent event) {}
 
     private static List<ConditionName> names(Scope scope) {
-        return scope.types().entrySet().stream().map(each -> new ConditionName(each.getKey(), each.getValue())).sorted(Comparator.comparing(ConditionName::name)).toList();
+        return scope.types().entrySet().stream()
+                .map(each -> new ConditionName(each.getKey(), each.getValue()))
+                .sorted(Comparator.comparing(ConditionName::name))
+                .toList();
     }
 
     /** What a condition of the cue may use. */
@@ -80,19 +78,30 @@ class ConditionController {
         Condition condition = Condition.of(asked.condition(), scope);
         List<Happened> events = new ArrayList<>();
         EventSamples.bringing(asked.cue().fields()).ifPresent(sample -> events.add(new Happened(0, sample)));
-        journal.before(Long.MAX_VALUE, LOOKED_THROUGH).stream().map(row -> json.read(row.json(), Decision.class))
-                .filter(decision -> decision.event().values().keySet().containsAll(asked.cue().fields())).limit(EVENTS)
+        journal.before(Long.MAX_VALUE, LOOKED_THROUGH).stream()
+                .map(row -> json.read(row.json(), Decision.class))
+                .filter(decision -> decision.event()
+                        .values()
+                        .keySet()
+                        .containsAll(asked.cue().fields()))
+                .limit(EVENTS)
                 .forEach(decision -> events.add(new Happened(decision.at(), decision.event())));
         List<Condition.Verdict> verdicts = new ArrayList<>();
         return loop.submit((engine, at) -> {
-            verdicts.addAll(engine.wouldHold(condition, events.stream().map(Happened::event).toList()));
-            return Outcome.NOTHING;
-        }).thenApply(outcome -> {
-            List<ConditionTrial> tried = new ArrayList<>();
-            for (int i = 0; i < events.size(); i++) {
-                tried.add(new ConditionTrial(events.get(i).at(), events.get(i).event().sentence(), verdicts.get(i).holds(), verdicts.get(i).fault()));
-            }
-            return new ConditionTried(names(scope), tried);
-        });
+                    verdicts.addAll(engine.wouldHold(
+                            condition, events.stream().map(Happened::event).toList()));
+                    return Outcome.NOTHING;
+                })
+                .thenApply(outcome -> {
+                    List<ConditionTrial> tried = new ArrayList<>();
+                    for (int i = 0; i < events.size(); i++) {
+                        tried.add(new ConditionTrial(
+                                events.get(i).at(),
+                                events.get(i).event().sentence(),
+                                verdicts.get(i).holds(),
+                                verdicts.get(i).fault()));
+                    }
+                    return new ConditionTried(names(scope), tried);
+                });
     }
 }

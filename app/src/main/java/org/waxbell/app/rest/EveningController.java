@@ -45,17 +45,16 @@ class EveningController {
 
     @PostMapping("/hush")
     CompletableFuture<DecisionNotice> hush() {
-        return loop.step(Step.Hush::new).thenApply(outcome ->
-                Notices.of(outcome.decisions().get(outcome.decisions().size() - 1)));
+        return loop.step(Step.Hush::new)
+                .thenApply(outcome ->
+                        Notices.of(outcome.decisions().get(outcome.decisions().size() - 1)));
     }
 
     /** Opens the show, or closes the one that is open. */
-    record ShowMove(boolean open) {
-    }
+    record ShowMove(boolean open) {}
 
     /** Says that the evening is on air or not, where no mixer does. */
-    record AirMove(boolean onAir) {
-    }
+    record AirMove(boolean onAir) {}
 
     @PostMapping("/show")
     CompletableFuture<DecisionNotice> show(@RequestBody ShowMove move) {
@@ -70,9 +69,14 @@ class EveningController {
     /** Presses the button of a cue. */
     @PostMapping("/cues/{id}/press")
     CompletableFuture<DecisionNotice> press(@PathVariable String id) {
-        HandPull pull = wiring.current().wiring().cues().stream().filter(cue -> cue.id().equals(id)).flatMap(cue -> cue.pulls().stream())
-                .filter(HandPull.class::isInstance).map(HandPull.class::cast).findFirst().orElseThrow(() -> new Refused("id", id,
-                        "No cue of that name has a button or key.", "Give it one among what sets it off."));
+        HandPull pull = wiring.current().wiring().cues().stream()
+                .filter(cue -> cue.id().equals(id))
+                .flatMap(cue -> cue.pulls().stream())
+                .filter(HandPull.class::isInstance)
+                .map(HandPull.class::cast)
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "id", id, "No cue of that name has a button or key.", "Give it one among what sets it off."));
         return happens(new HouseEvent.HandPulled(id, pull.button().isEmpty() ? pull.key() : pull.button()));
     }
 

@@ -29,8 +29,7 @@ class HookController {
     }
 
     /** The secret address of a hook, without the host. */
-    record HookAddress(String address) {
-    }
+    record HookAddress(String address) {}
 
     @GetMapping("/api/hooks/{name}/address")
     HookAddress address(@PathVariable String name) {
@@ -42,7 +41,8 @@ class HookController {
 
     /** Anyone who knows the address may call it; the body is plain text for {@code {hookText}}. */
     @PostMapping("/hook/{name}/{key}")
-    ResponseEntity<Void> call(@PathVariable String name, @PathVariable String key, @RequestBody(required = false) String body) {
+    ResponseEntity<Void> call(
+            @PathVariable String name, @PathVariable String key, @RequestBody(required = false) String body) {
         if (!isWired(name) || !KeyRing.same(key, keys.key(setting(name)))) {
             return ResponseEntity.status(HttpStatus.NOT_FOUND).build();
         }
@@ -53,7 +53,8 @@ class HookController {
     }
 
     private boolean isWired(String name) {
-        return wiring.current().wiring().cues().stream().flatMap(cue -> cue.pulls().stream())
+        return wiring.current().wiring().cues().stream()
+                .flatMap(cue -> cue.pulls().stream())
                 .anyMatch(pull -> pull instanceof WebPull web && web.hook().equals(name));
     }
 

@@ -30,12 +30,19 @@ class JournalPages {
 
     /** The newest decisions before a number, newest last. */
     List<DecisionNotice> before(long number) {
-        List<Decision> all = journal.before(number, DECISIONS_SHOWN).stream().map(row -> json.read(row.json(), Decision.class))
-                .sorted(Comparator.comparingLong(Decision::number)).toList();
-        LongSummaryStatistics rung = all.stream().flatMap(each -> each.cues().stream()).mapToLong(CueAnswer::ring).filter(ring -> ring > 0).summaryStatistics();
+        List<Decision> all = journal.before(number, DECISIONS_SHOWN).stream()
+                .map(row -> json.read(row.json(), Decision.class))
+                .sorted(Comparator.comparingLong(Decision::number))
+                .toList();
+        LongSummaryStatistics rung = all.stream()
+                .flatMap(each -> each.cues().stream())
+                .mapToLong(CueAnswer::ring)
+                .filter(ring -> ring > 0)
+                .summaryStatistics();
         Map<Long, Seen> known = new HashMap<>();
         if (rung.getCount() > 0) {
-            seen.between(rung.getMin(), rung.getMax()).forEach(row -> known.put(row.ring(), json.read(row.json(), Seen.class)));
+            seen.between(rung.getMin(), rung.getMax())
+                    .forEach(row -> known.put(row.ring(), json.read(row.json(), Seen.class)));
         }
         return all.stream().map(each -> Notices.of(each, known)).toList();
     }

@@ -33,20 +33,16 @@ class LinkController {
     }
 
     /** A link to be added or changed. @param kind looked at for a new one only */
-    record LinkSave(String kind, String name, JsonNode settings, Map<String, String> secrets) {
-    }
+    record LinkSave(String kind, String name, JsonNode settings, Map<String, String> secrets) {}
 
     /** Whether a link is to rest. */
-    record LinkPause(boolean paused) {
-    }
+    record LinkPause(boolean paused) {}
 
     /** What came of trying a link. */
-    record LinkTried(boolean good, String says) {
-    }
+    record LinkTried(boolean good, String says) {}
 
     /** A name in chat. */
-    record ChatName(String name) {
-    }
+    record ChatName(String name) {}
 
     @GetMapping("/links")
     List<LinkView> all() {
@@ -83,7 +79,9 @@ class LinkController {
     /** Tries a link of any kind; a stage is named by {@code stage} and its id. */
     @PostMapping({"/links/{id}/test", "/links/{id}/{part}/test"})
     CompletableFuture<LinkTried> test(@PathVariable String id, @PathVariable(required = false) String part) {
-        return links.test(part == null ? id : id + "/" + part).thenApply(says -> new LinkTried(true, says)).exceptionally(failed -> new LinkTried(false, Causes.words(failed)));
+        return links.test(part == null ? id : id + "/" + part)
+                .thenApply(says -> new LinkTried(true, says))
+                .exceptionally(failed -> new LinkTried(false, Causes.words(failed)));
     }
 
     /** Begins to prove that an account is the host's, with a code of its own. */

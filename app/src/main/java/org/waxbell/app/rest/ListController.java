@@ -40,7 +40,13 @@ class ListController {
     private final PersonMapper people;
     private final EngineLoop loop;
 
-    ListController(WiringEdits edits, WiringStore wiring, LiveNews live, StateStore state, PersonMapper people, EngineLoop loop) {
+    ListController(
+            WiringEdits edits,
+            WiringStore wiring,
+            LiveNews live,
+            StateStore state,
+            PersonMapper people,
+            EngineLoop loop) {
         this.edits = edits;
         this.wiring = wiring;
         this.live = live;
@@ -50,20 +56,16 @@ class ListController {
     }
 
     /** A cue to be deleted. @param version the one that the editor saw */
-    record CueDrop(String id, long version) {
-    }
+    record CueDrop(String id, long version) {}
 
     /** Several cues to be saved and deleted in one step. @param what how undo calls it, such as {@code 12 cues switched off} */
-    record CueWishes(String what, List<CueSave> save, List<CueDrop> delete) {
-    }
+    record CueWishes(String what, List<CueSave> save, List<CueDrop> delete) {}
 
     /** Where cues are to go. @param before id of the cue before which, empty text for the end of the rack */
-    record CueOrder(List<String> cues, String rack, String before) {
-    }
+    record CueOrder(List<String> cues, String rack, String before) {}
 
     /** Where a rack is to go. @param before id of the rack before which, empty text for the end */
-    record RackOrder(String rack, String before) {
-    }
+    record RackOrder(String rack, String before) {}
 
     @PutMapping("/cues")
     CompletableFuture<SavedVersion> saveAll(@RequestBody CueWishes wishes) {
@@ -75,8 +77,15 @@ class ListController {
         if (!problems.found().isEmpty()) {
             throw new Refused(problems.found());
         }
-        return changed(edits.saveAll(Stream.concat(wishes.save().stream().map(each -> new WiringEdits.Wish(each.cue().id(), each.version(), each.cue())),
-                wishes.delete().stream().map(each -> new WiringEdits.Wish(each.id(), each.version(), null))).toList(), wishes.what()));
+        return changed(edits.saveAll(
+                Stream.concat(
+                                wishes.save().stream()
+                                        .map(each ->
+                                                new WiringEdits.Wish(each.cue().id(), each.version(), each.cue())),
+                                wishes.delete().stream()
+                                        .map(each -> new WiringEdits.Wish(each.id(), each.version(), null)))
+                        .toList(),
+                wishes.what()));
     }
 
     @PostMapping("/cues/arrange")
@@ -97,26 +106,37 @@ class ListController {
     }
 
     /** What one viewer has. @param person whose it is, as an identity @param name as they are called, the identity where that is not known */
-    record SlateText(String person, String name, String text) {
-    }
+    record SlateText(String person, String name, String text) {}
 
     /** How a value stands. @param text the channel's, empty text where each viewer has their own @param people those who have one */
-    record SlateStanding(String value, String text, List<SlateText> people) {
-    }
+    record SlateStanding(String value, String text, List<SlateText> people) {}
 
     /** What a person writes. @param person whose it is, empty text for the channel's */
-    record SlateWish(String person, String text) {
-    }
+    record SlateWish(String person, String text) {}
 
     @GetMapping("/slate")
     List<SlateStanding> slate() {
-        Map<String, List<SlateEntry>> entries = state.slate().stream().collect(Collectors.groupingBy(SlateEntry::value));
-        return wiring.current().wiring().house().values().stream().map(value -> {
-            List<SlateEntry> mine = entries.getOrDefault(value.id(), List.of());
-            String text = mine.stream().filter(each -> each.person().isEmpty()).map(SlateEntry::text).findFirst().orElse(value.start());
-            return new SlateStanding(value.id(), value.perViewer() ? "" : text,
-                    mine.stream().filter(each -> value.perViewer() && !each.person().isEmpty()).limit(MOST_PEOPLE).map(this::named).toList());
-        }).toList();
+        Map<String, List<SlateEntry>> entries =
+                state.slate().stream().collect(Collectors.groupingBy(SlateEntry::value));
+        return wiring.current().wiring().house().values().stream()
+                .map(value -> {
+                    List<SlateEntry> mine = entries.getOrDefault(value.id(), List.of());
+                    String text = mine.stream()
+                            .filter(each -> each.person().isEmpty())
+                            .map(SlateEntry::text)
+                            .findFirst()
+                            .orElse(value.start());
+                    return new SlateStanding(
+                            value.id(),
+                            value.perViewer() ? "" : text,
+                            mine.stream()
+                                    .filter(each ->
+                                            value.perViewer() && !each.person().isEmpty())
+                                    .limit(MOST_PEOPLE)
+                                    .map(this::named)
+                                    .toList());
+                })
+                .toList();
     }
 
     private SlateText named(SlateEntry entry) {
@@ -127,14 +147,23 @@ class ListController {
     /** Writes on the slate by hand; cues that wait for its mark may ring. */
     @PutMapping("/slate/{id}")
     CompletableFuture<DecisionNotice> write(@PathVariable String id, @RequestBody SlateWish wish) {
-        SlateValue value = wiring.current().wiring().house().slate().stream().filter(each -> each.id().equals(id)).findFirst()
-                .orElseThrow(() -> new Refused("value", id, "Nothing of that name is on the slate.", "Choose a value that is in the list."));
+        SlateValue value = wiring.current().wiring().house().slate().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "value", id, "Nothing of that name is on the slate.", "Choose a value that is in the list."));
         if (!value.tidy(wish.text()).equals(wish.text())) {
-            throw new Refused("text", wish.text(), value.number() ? "This is no whole number." : "The text is too long.", value.number() ? "Write one such as 12." : "Shorten it to 200 characters.");
+            throw new Refused(
+                    "text",
+                    wish.text(),
+                    value.number() ? "This is no whole number." : "The text is too long.",
+                    value.number() ? "Write one such as 12." : "Shorten it to 200 characters.");
         }
         if (value.perViewer() && people.find(wish.person()) == null) {
-            throw new Refused("person", wish.person(), "Nobody of that name is known.", "Choose somebody who has been here.");
+            throw new Refused(
+                    "person", wish.person(), "Nobody of that name is known.", "Choose somebody who has been here.");
         }
-        return loop.happen(new HouseEvent.SlateWritten(id, wish.person(), wish.text())).thenApply(Notices::of);
+        return loop.happen(new HouseEvent.SlateWritten(id, wish.person(), wish.text()))
+                .thenApply(Notices::of);
     }
 }

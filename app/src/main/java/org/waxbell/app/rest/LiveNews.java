@@ -44,13 +44,24 @@ public class LiveNews implements OutcomeWatcher, StageWatcher, LinkNews, SeenNew
     private final StateStore state;
     /** Only for the engine's thread. */
     private final WordBook words = new WordBook();
+
     private final Topic topic;
     private final Links links;
     private final List<WiringWatcher> wired;
     private final LinkPulse pulse;
 
-    LiveNews(JournalPages journal, EngineMapper rings, Documents json, SystemClock clock, StageFeed stages, SavedState saved,
-             StateStore state, Outboxes outboxes, @Lazy Links links, List<WiringWatcher> wired, LinkPulse pulse) {
+    LiveNews(
+            JournalPages journal,
+            EngineMapper rings,
+            Documents json,
+            SystemClock clock,
+            StageFeed stages,
+            SavedState saved,
+            StateStore state,
+            Outboxes outboxes,
+            @Lazy Links links,
+            List<WiringWatcher> wired,
+            LinkPulse pulse) {
         this.links = links;
         this.wired = wired;
         this.pulse = pulse;
@@ -66,17 +77,21 @@ public class LiveNews implements OutcomeWatcher, StageWatcher, LinkNews, SeenNew
     }
 
     /** How it stands. @param now the server's time, milliseconds since 1970 UTC @param decisions newest last */
-    public record LiveStanding(double now, String version, List<DecisionNotice> decisions, List<RingNotice> rings,
-                           List<PageNotice> pages, SavedState.Saved saved, Evening evening, List<LinkView> links) {
-    }
+    public record LiveStanding(
+            double now,
+            String version,
+            List<DecisionNotice> decisions,
+            List<RingNotice> rings,
+            List<PageNotice> pages,
+            SavedState.Saved saved,
+            Evening evening,
+            List<LinkView> links) {}
 
     /** A page that shows a stage, previews left out. @param sounds whether it may sound @param roundTrip in milliseconds */
-    public record PageNotice(String stage, boolean sounds, double roundTrip) {
-    }
+    public record PageNotice(String stage, boolean sounds, double roundTrip) {}
 
     /** A part was painted. @param at when, milliseconds since 1970 UTC with fractions */
-    public record StartedNotice(String partRun, double at) {
-    }
+    public record StartedNotice(String partRun, double at) {}
 
     /** The socket of the console. */
     public Topic topic() {
@@ -86,12 +101,24 @@ public class LiveNews implements OutcomeWatcher, StageWatcher, LinkNews, SeenNew
     LiveStanding standing() {
         WordBook fresh = new WordBook();
         List<RingNotice> recent = rings.ringsSince(clock.now() - ROPE_BACK).stream()
-                .map(text -> Notices.of(json.read(text, Ring.class), fresh)).sorted(Comparator.comparingLong(RingNotice::number)).toList();
-        return new LiveStanding(clock.exact(), Version.current(), journal.before(Long.MAX_VALUE), recent, pages(), saved.now(), state.evening(), links.all());
+                .map(text -> Notices.of(json.read(text, Ring.class), fresh))
+                .sorted(Comparator.comparingLong(RingNotice::number))
+                .toList();
+        return new LiveStanding(
+                clock.exact(),
+                Version.current(),
+                journal.before(Long.MAX_VALUE),
+                recent,
+                pages(),
+                saved.now(),
+                state.evening(),
+                links.all());
     }
 
     List<PageNotice> pages() {
-        return stages.pages().stream().map(page -> new PageNotice(page.stage(), page.sounds(), page.roundTrip())).toList();
+        return stages.pages().stream()
+                .map(page -> new PageNotice(page.stage(), page.sounds(), page.roundTrip()))
+                .toList();
     }
 
     @Override
@@ -107,8 +134,7 @@ public class LiveNews implements OutcomeWatcher, StageWatcher, LinkNews, SeenNew
     }
 
     /** Whether a ring could be seen and heard. */
-    public record SeenNotice(long ring, Seen seen) {
-    }
+    public record SeenNotice(long ring, Seen seen) {}
 
     @Override
     public void seen(long ring, Seen seen) {

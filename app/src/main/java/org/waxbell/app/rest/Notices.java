@@ -17,30 +17,41 @@ import org.waxbell.words.WordBook;
 
 /** Decisions and rings as pages are told them. */
 public final class Notices {
-    private Notices() {
-    }
+    private Notices() {}
 
     /** What one gate said. */
-    public record GateNotice(String gate, boolean passed, String reason) {
-    }
+    public record GateNotice(String gate, boolean passed, String reason) {}
 
     /** What became of one cue that looked at an event. @param ring number of the ring, 0 where it was held @param seen whether it could be seen, null where that is not known yet or does not matter */
-    public record AnswerNotice(String cueId, String cueName, List<GateNotice> gates, long ring, boolean held,
-                               boolean dropped, List<String> drawn, String sentence, @Nullable Seen seen) {
-    }
+    public record AnswerNotice(
+            String cueId,
+            String cueName,
+            List<GateNotice> gates,
+            long ring,
+            boolean held,
+            boolean dropped,
+            List<String> drawn,
+            String sentence,
+            @Nullable Seen seen) {}
 
     /** An event and what was decided. @param at milliseconds since 1970 UTC @param viewer name of who caused it, empty text for nobody */
-    public record DecisionNotice(long number, long at, String event, String viewer, String sentence, List<AnswerNotice> answers) {
-    }
+    public record DecisionNotice(
+            long number, long at, String event, String viewer, String sentence, List<AnswerNotice> answers) {}
 
     /** A part of a ring on its lane. @param from milliseconds since 1970 UTC @param to likewise */
-    public record PartNotice(String id, Lane lane, String label, long from, long to, String state, String note) {
-    }
+    public record PartNotice(String id, Lane lane, String label, long from, long to, String state, String note) {}
 
     /** A ring as it stands. @param start milliseconds since 1970 UTC */
-    public record RingNotice(long number, String cueId, String cueName, String viewer, String state, String note,
-                             long arrived, long start, List<PartNotice> parts) {
-    }
+    public record RingNotice(
+            long number,
+            String cueId,
+            String cueName,
+            String viewer,
+            String state,
+            String note,
+            long arrived,
+            long start,
+            List<PartNotice> parts) {}
 
     static DecisionNotice of(Decision decision) {
         return of(decision, Map.of());
@@ -48,14 +59,28 @@ public final class Notices {
 
     /** @param seen what is known of rings by their numbers */
     static DecisionNotice of(Decision decision, Map<Long, Seen> seen) {
-        return new DecisionNotice(decision.number(), decision.at(), decision.event().sentence(),
-                decision.event().by().map(Viewer::name).orElse(""), decision.sentence(),
-                decision.cues().stream().map(answer -> of(answer, seen.get(answer.ring()))).toList());
+        return new DecisionNotice(
+                decision.number(),
+                decision.at(),
+                decision.event().sentence(),
+                decision.event().by().map(Viewer::name).orElse(""),
+                decision.sentence(),
+                decision.cues().stream()
+                        .map(answer -> of(answer, seen.get(answer.ring())))
+                        .toList());
     }
 
     private static AnswerNotice of(CueAnswer answer, @Nullable Seen seen) {
-        return new AnswerNotice(answer.cueId(), answer.cueName(), answer.gates().stream().map(Notices::of).toList(),
-                answer.ring(), answer.held(), answer.dropped(), answer.drawn(), answer.sentence(), seen);
+        return new AnswerNotice(
+                answer.cueId(),
+                answer.cueName(),
+                answer.gates().stream().map(Notices::of).toList(),
+                answer.ring(),
+                answer.held(),
+                answer.dropped(),
+                answer.drawn(),
+                answer.sentence(),
+                seen);
     }
 
     private static GateNotice of(GateAnswer answer) {
@@ -63,14 +88,30 @@ public final class Notices {
     }
 
     static RingNotice of(Ring ring, WordBook words) {
-        return new RingNotice(ring.number(), ring.cueId(), ring.cueName(), ring.event().by().map(Viewer::name).orElse(""),
-                small(ring.state()), ring.note(), ring.arrived(), ring.start(),
-                ring.parts().stream().filter(PartRun::placed).map(run -> of(ring, run, words)).toList());
+        return new RingNotice(
+                ring.number(),
+                ring.cueId(),
+                ring.cueName(),
+                ring.event().by().map(Viewer::name).orElse(""),
+                small(ring.state()),
+                ring.note(),
+                ring.arrived(),
+                ring.start(),
+                ring.parts().stream()
+                        .filter(PartRun::placed)
+                        .map(run -> of(ring, run, words))
+                        .toList());
     }
 
     private static PartNotice of(Ring ring, PartRun run, WordBook words) {
-        return new PartNotice(run.part().id(), run.part().lane(), run.part().label(ring.telling(run, Map.of(), words, "", Look.SHIPPED)), ring.momentOf(run),
-                ring.overOf(run), small(run.state()), run.note());
+        return new PartNotice(
+                run.part().id(),
+                run.part().lane(),
+                run.part().label(ring.telling(run, Map.of(), words, "", Look.SHIPPED)),
+                ring.momentOf(run),
+                ring.overOf(run),
+                small(run.state()),
+                run.note());
     }
 
     private static String small(Enum<?> state) {

@@ -31,7 +31,19 @@ class PageController {
         this.wiring = wiring;
     }
 
-    @GetMapping({"/", "/cues", "/cues/{id}", "/slate", "/viewers", "/checkup", "/links", "/stages", "/stages/{id}", "/looks", "/rehearse"})
+    @GetMapping({
+        "/",
+        "/cues",
+        "/cues/{id}",
+        "/slate",
+        "/viewers",
+        "/checkup",
+        "/links",
+        "/stages",
+        "/stages/{id}",
+        "/looks",
+        "/rehearse"
+    })
     String console() {
         return "forward:/index.html";
     }
@@ -58,11 +70,16 @@ class PageController {
 
     @GetMapping("/media/{hash}")
     ResponseEntity<Resource> media(@PathVariable String hash, @RequestParam(defaultValue = "") String t) {
-        Media media = wiring.current().shelf().all().stream().filter(each -> each.hash().equals(hash)).findFirst().orElse(null);
+        Media media = wiring.current().shelf().all().stream()
+                .filter(each -> each.hash().equals(hash))
+                .findFirst()
+                .orElse(null);
         if (media == null || !tokens.opens(hash, t) || !Files.exists(files.file(hash))) {
             return ResponseEntity.notFound().build();
         }
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(media.type()))
-                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate()).body(new FileSystemResource(files.file(hash)));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(media.type()))
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .body(new FileSystemResource(files.file(hash)));
     }
 }

@@ -34,7 +34,12 @@ class PracticeController {
     private final PracticeMixer mixer;
     private final PracticeMixerServer server;
 
-    PracticeController(PracticeChannel channel, PracticeCrowd crowd, PracticeRewards rewards, PracticeMixer mixer, PracticeMixerServer server) {
+    PracticeController(
+            PracticeChannel channel,
+            PracticeCrowd crowd,
+            PracticeRewards rewards,
+            PracticeMixer mixer,
+            PracticeMixerServer server) {
         this.channel = channel;
         this.crowd = crowd;
         this.rewards = rewards;
@@ -43,28 +48,22 @@ class PracticeController {
     }
 
     /** A line to be written into the practice channel. @param name of the viewer who writes it, known or new @param privately to the helper alone */
-    record Line(String name, String text, boolean privately) {
-    }
+    record Line(String name, String text, boolean privately) {}
 
     /** An event to happen on the practice channel: a kind, who causes it, and what differs from the sample of its kind. */
-    record Happening(String kind, String name, Map<String, Long> numbers, Map<String, String> texts) {
-    }
+    record Happening(String kind, String name, Map<String, Long> numbers, Map<String, String> texts) {}
 
     /** A kind of event with the fields of its sample. */
-    record EventSample(String kind, String sentence, Map<String, Long> numbers, Map<String, String> values) {
-    }
+    record EventSample(String kind, String sentence, Map<String, Long> numbers, Map<String, String> values) {}
 
     /** What a viewer is to be. */
-    record Known(String name, Set<Standing> standings, int months) {
-    }
+    record Known(String name, Set<Standing> standings, int months) {}
 
     /** A viewer redeems a reward. */
-    record Redemption(String name, String title, String input) {
-    }
+    record Redemption(String name, String title, String input) {}
 
     /** Where others link to the practice mixer. */
-    record Door(String password) {
-    }
+    record Door(String password) {}
 
     @GetMapping("/viewers")
     List<Viewer> viewers() {
@@ -83,13 +82,16 @@ class PracticeController {
 
     @GetMapping("/events")
     List<EventSample> events() {
-        return EventSamples.all().stream().map(each -> new EventSample(each.kind(), each.sentence(), new TreeMap<>(each.numbers()),
-                new TreeMap<>(each.values()))).toList();
+        return EventSamples.all().stream()
+                .map(each -> new EventSample(
+                        each.kind(), each.sentence(), new TreeMap<>(each.numbers()), new TreeMap<>(each.values())))
+                .toList();
     }
 
     @PostMapping("/events")
     CompletableFuture<DecisionNotice> happen(@RequestBody Happening happening) {
-        return channel.happen(happening.kind(), happening.name(), happening.numbers(), happening.texts()).thenApply(Notices::of);
+        return channel.happen(happening.kind(), happening.name(), happening.numbers(), happening.texts())
+                .thenApply(Notices::of);
     }
 
     @GetMapping("/rewards")
@@ -104,7 +106,8 @@ class PracticeController {
 
     @PostMapping("/rewards/redeem")
     CompletableFuture<DecisionNotice> redeem(@RequestBody Redemption redemption) {
-        return rewards.redeem(redemption.name(), redemption.title(), redemption.input()).thenApply(Notices::of);
+        return rewards.redeem(redemption.name(), redemption.title(), redemption.input())
+                .thenApply(Notices::of);
     }
 
     @GetMapping("/crowd")

@@ -49,29 +49,31 @@ class ReachController {
      * @param password    whether the host has a password
      * @param here        addresses of this computer (IPv4, as people type them), for choosing
      */
-    record ReachView(String listen, String listensNow, List<String> names, boolean password, List<String> here) {
-    }
+    record ReachView(String listen, String listensNow, List<String> names, boolean password, List<String> here) {}
 
     /** What is wanted. @param password the host's new password, empty text to keep the one there is */
-    record ReachSave(String listen, List<String> names, String password) {
-    }
+    record ReachSave(String listen, List<String> names, String password) {}
 
     /** The host's password. */
-    record SignIn(String password) {
-    }
+    record SignIn(String password) {}
 
     @GetMapping("/reach")
     ReachView reach() {
         Reach kept = file.read();
-        return new ReachView(kept.listen(), now.listen(), kept.names(), !kept.password().isEmpty(), addresses());
+        return new ReachView(
+                kept.listen(), now.listen(), kept.names(), !kept.password().isEmpty(), addresses());
     }
 
     private static List<String> addresses() {
         List<String> found = new ArrayList<>();
         try {
             for (NetworkInterface each : Collections.list(NetworkInterface.getNetworkInterfaces())) {
-                Collections.list(each.getInetAddresses()).stream().filter(address -> address instanceof Inet4Address && !address.isLoopbackAddress() && !address.isLinkLocalAddress())
-                        .map(InetAddress::getHostAddress).forEach(found::add);
+                Collections.list(each.getInetAddresses()).stream()
+                        .filter(address -> address instanceof Inet4Address
+                                && !address.isLoopbackAddress()
+                                && !address.isLinkLocalAddress())
+                        .map(InetAddress::getHostAddress)
+                        .forEach(found::add);
             }
         } catch (SocketException none) {
             return List.of();
@@ -84,25 +86,45 @@ class ReachController {
         Reach kept = file.read();
         Problems problems = new Problems();
         if (!save.listen().matches("[0-9a-fA-F.:]{2,45}|localhost")) {
-            problems.at("listen").add(save.listen(), "This is no address of a computer.", "Write 127.0.0.1 for this computer only, 0.0.0.0 for all its networks, or one of its addresses.");
+            problems.at("listen")
+                    .add(
+                            save.listen(),
+                            "This is no address of a computer.",
+                            "Write 127.0.0.1 for this computer only, 0.0.0.0 for all its networks, or one of its addresses.");
         }
         if (save.names().size() > MOST_NAMES) {
-            problems.at("names").add(save.names().size() + " names", "These are too many names.", "Keep it to " + MOST_NAMES + ".");
+            problems.at("names")
+                    .add(save.names().size() + " names", "These are too many names.", "Keep it to " + MOST_NAMES + ".");
         }
         for (int i = 0; i < save.names().size(); i++) {
             if (!save.names().get(i).matches("[A-Za-z0-9.:_-]{1,253}")) {
-                problems.at("names", i).add(save.names().get(i), "This is no name or address of a computer.", "Write one such as studio.local, without a port.");
+                problems.at("names", i)
+                        .add(
+                                save.names().get(i),
+                                "This is no name or address of a computer.",
+                                "Write one such as studio.local, without a port.");
             }
         }
         if (!save.password().isEmpty() && save.password().length() < SHORTEST_PASSWORD) {
-            problems.at("password").add("", "The password is too short.", "Use " + SHORTEST_PASSWORD + " characters or more; a few words are good.");
+            problems.at("password")
+                    .add(
+                            "",
+                            "The password is too short.",
+                            "Use " + SHORTEST_PASSWORD + " characters or more; a few words are good.");
         }
-        Reach next = new Reach(save.listen(), save.names(), save.password().isEmpty() ? kept.password() : hosts.hash(save.password()));
+        Reach next = new Reach(
+                save.listen(), save.names(), save.password().isEmpty() ? kept.password() : hosts.hash(save.password()));
         if (next.beyond() && next.password().isEmpty()) {
-            problems.at("password").add("", "Other computers could come in without a password.", "Set a host password first.");
+            problems.at("password")
+                    .add("", "Other computers could come in without a password.", "Set a host password first.");
         }
         if (next.beyond() && next.names().isEmpty()) {
-            problems.at("names").add("", "No name is given under which this computer is asked for.", "Write its address, such as " + addresses().stream().findFirst().orElse("192.168.1.20") + ".");
+            problems.at("names")
+                    .add(
+                            "",
+                            "No name is given under which this computer is asked for.",
+                            "Write its address, such as "
+                                    + addresses().stream().findFirst().orElse("192.168.1.20") + ".");
         }
         if (!problems.found().isEmpty()) {
             throw new Refused(problems.found());
@@ -116,9 +138,17 @@ class ReachController {
     ResponseEntity<Void> signIn(@RequestBody SignIn given) {
         Hosts.Entry entry = hosts.tryPassword(given.password());
         if (entry != Hosts.Entry.IN) {
-            return ResponseEntity.status(entry == Hosts.Entry.WRONG ? HttpStatus.FORBIDDEN : HttpStatus.TOO_MANY_REQUESTS).build();
+            return ResponseEntity.status(
+                            entry == Hosts.Entry.WRONG ? HttpStatus.FORBIDDEN : HttpStatus.TOO_MANY_REQUESTS)
+                    .build();
         }
-        ResponseCookie ticket = ResponseCookie.from(HostFilter.COOKIE, hosts.ticket()).httpOnly(true).sameSite("Strict").path("/").build();
-        return ResponseEntity.noContent().header(HttpHeaders.SET_COOKIE, ticket.toString()).build();
+        ResponseCookie ticket = ResponseCookie.from(HostFilter.COOKIE, hosts.ticket())
+                .httpOnly(true)
+                .sameSite("Strict")
+                .path("/")
+                .build();
+        return ResponseEntity.noContent()
+                .header(HttpHeaders.SET_COOKIE, ticket.toString())
+                .build();
     }
 }

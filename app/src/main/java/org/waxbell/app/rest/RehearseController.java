@@ -14,8 +14,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.waxbell.app.rehearse.Rehearsals.Wanted;
 import org.waxbell.app.rehearse.Rehearsals;
+import org.waxbell.app.rehearse.Rehearsals.Wanted;
 import org.waxbell.app.rehearse.ScriptFormat;
 import org.waxbell.app.rehearse.Scripts;
 import org.waxbell.app.rest.Notices.DecisionNotice;
@@ -41,21 +41,23 @@ class RehearseController {
     }
 
     /** A script that was kept. */
-    record KeptScript(String id) {
-    }
+    record KeptScript(String id) {}
 
     /** A made-up evening to be kept as a script. */
-    record KeepMadeUp(String name, Rehearsals.MadeUp madeUp) {
-    }
+    record KeepMadeUp(String name, Rehearsals.MadeUp madeUp) {}
 
     /** A pull that a gate held. @param at milliseconds since 1970 UTC or from the script's own start */
-    record HeldMark(long at, long decision, String cueId, String cueName, String gate) {
-    }
+    record HeldMark(long at, long decision, String cueId, String cueName, String gate) {}
 
     /** What came of one wiring. */
-    record EveningView(List<Report.CueTally> cues, List<Report.PlaceTally> places, List<Report.PlayedRing> rings, List<HeldMark> held, List<Report.Pair> together,
-                       long pointsIn, long pointsOut) {
-    }
+    record EveningView(
+            List<Report.CueTally> cues,
+            List<Report.PlaceTally> places,
+            List<Report.PlayedRing> rings,
+            List<HeldMark> held,
+            List<Report.Pair> together,
+            long pointsIn,
+            long pointsOut) {}
 
     /**
      * What came of a rehearsal.
@@ -65,8 +67,14 @@ class RehearseController {
      * @param against what came of the second wiring, null for none
      * @param differs what differs between the two, null for none
      */
-    record ReportView(long from, long to, int steps, int[] lines, EveningView evening, @Nullable EveningView against, @Nullable Comparison differs) {
-    }
+    record ReportView(
+            long from,
+            long to,
+            int steps,
+            int[] lines,
+            EveningView evening,
+            @Nullable EveningView against,
+            @Nullable Comparison differs) {}
 
     @GetMapping("/scripts")
     List<Scripts.Listed> scripts() {
@@ -75,7 +83,9 @@ class RehearseController {
 
     @GetMapping("/scripts/{id}")
     ResponseEntity<String> script(@PathVariable String id) {
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"script.jsonl\"").header(HttpHeaders.CONTENT_TYPE, "application/jsonl;charset=UTF-8")
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"script.jsonl\"")
+                .header(HttpHeaders.CONTENT_TYPE, "application/jsonl;charset=UTF-8")
                 .body(format.write(scripts.get(id)));
     }
 
@@ -117,17 +127,31 @@ class RehearseController {
         Report first = result.report();
         Report second = result.against();
         long to = Math.max(first.to(), second == null ? 0 : second.to());
-        return new ReportView(result.script().from(), to, first.steps(), result.script().lines(SPANS, to), view(first),
-                second == null ? null : view(second), second == null ? null : Comparison.of(second, first));
+        return new ReportView(
+                result.script().from(),
+                to,
+                first.steps(),
+                result.script().lines(SPANS, to),
+                view(first),
+                second == null ? null : view(second),
+                second == null ? null : Comparison.of(second, first));
     }
 
     /** Why something was decided. @param against in the second wiring */
     @GetMapping("/rehearsals/{id}/decisions/{number}")
-    DecisionNotice decision(@PathVariable long id, @PathVariable long number, @RequestParam(defaultValue = "false") boolean against) {
+    DecisionNotice decision(
+            @PathVariable long id, @PathVariable long number, @RequestParam(defaultValue = "false") boolean against) {
         Rehearsals.Result result = rehearsals.result(id);
         Report report = against ? Optional.ofNullable(result.against()).orElse(result.report()) : result.report();
-        return report.decisions().stream().filter(each -> each.number() == number).findFirst().map(Notices::of).orElseThrow(() ->
-                new Refused("number", String.valueOf(number), "There is no such decision in it.", "Choose a ring or a held pull."));
+        return report.decisions().stream()
+                .filter(each -> each.number() == number)
+                .findFirst()
+                .map(Notices::of)
+                .orElseThrow(() -> new Refused(
+                        "number",
+                        String.valueOf(number),
+                        "There is no such decision in it.",
+                        "Choose a ring or a held pull."));
     }
 
     private static EveningView view(Report report) {
@@ -135,10 +159,22 @@ class RehearseController {
         for (Decision decision : report.decisions()) {
             for (CueAnswer answer : decision.cues()) {
                 if (answer.held()) {
-                    held.add(new HeldMark(decision.at(), decision.number(), answer.cueId(), answer.cueName(), answer.gates().get(answer.gates().size() - 1).gate()));
+                    held.add(new HeldMark(
+                            decision.at(),
+                            decision.number(),
+                            answer.cueId(),
+                            answer.cueName(),
+                            answer.gates().get(answer.gates().size() - 1).gate()));
                 }
             }
         }
-        return new EveningView(report.cues(), report.places(), report.rings(), held, report.together(), report.pointsIn(), report.pointsOut());
+        return new EveningView(
+                report.cues(),
+                report.places(),
+                report.rings(),
+                held,
+                report.together(),
+                report.pointsIn(),
+                report.pointsOut());
     }
 }

@@ -26,10 +26,15 @@ class ShelfController {
 
     /** Puts the file in the body on the shelf. @param lengthMs of a video, as the page measured it, else 0 */
     @PostMapping(value = "/shelf", consumes = "application/octet-stream")
-    CompletableFuture<MediaView> add(@RequestParam String folder, @RequestParam String name, @RequestParam(defaultValue = "0") long lengthMs, @RequestBody byte[] body) {
+    CompletableFuture<MediaView> add(
+            @RequestParam String folder,
+            @RequestParam String name,
+            @RequestParam(defaultValue = "0") long lengthMs,
+            @RequestBody byte[] body) {
         return shelving.add(folder, name, body, lengthMs).thenApply(media -> {
             live.wiringChanged();
-            return new MediaView(media.folder(), media.name(), media.type(), media.lengthMs(), tokens.address(media.hash()));
+            return new MediaView(
+                    media.folder(), media.name(), media.type(), media.lengthMs(), tokens.address(media.hash()));
         });
     }
 }

@@ -19,8 +19,8 @@ import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.event.HouseEvent;
 import org.waxbell.mixer.MixerChange;
-import org.waxbell.mixer.MixerPicture.Place;
 import org.waxbell.mixer.MixerPicture;
+import org.waxbell.mixer.MixerPicture.Place;
 import org.waxbell.stage.Stage;
 
 /** Where stages are shown: their secret addresses, and their browser sources in the mixer. */
@@ -34,7 +34,13 @@ class StageController {
     private final WiringStore wiring;
     private final EngineLoop loop;
 
-    StageController(StageKeys keys, StageAddresses addresses, StageFeed feed, MixerDesk mixer, WiringStore wiring, EngineLoop loop) {
+    StageController(
+            StageKeys keys,
+            StageAddresses addresses,
+            StageFeed feed,
+            MixerDesk mixer,
+            WiringStore wiring,
+            EngineLoop loop) {
         this.keys = keys;
         this.addresses = addresses;
         this.feed = feed;
@@ -44,20 +50,16 @@ class StageController {
     }
 
     /** The secret address of a stage. @param address whole, as a browser source needs it @param replaced in how many sources of the mixer it was replaced just now */
-    record Address(String address, int replaced) {
-    }
+    record Address(String address, int replaced) {}
 
     /** How a stage stands in the mixer. @param known whether the mixer tells @param onProgramme whether it can be seen now @param scenes where it stands, by name @param missing ids of scenes in which it does not stand */
-    record Placing(boolean known, boolean onProgramme, List<String> scenes, List<String> missing) {
-    }
+    record Placing(boolean known, boolean onProgramme, List<String> scenes, List<String> missing) {}
 
     /** A scene by its id, empty text for the one on programme. */
-    record IntoScene(String scene) {
-    }
+    record IntoScene(String scene) {}
 
     /** How the mixer stands, and whether that is known now. */
-    record MixerView(boolean known, MixerPicture picture) {
-    }
+    record MixerView(boolean known, MixerPicture picture) {}
 
     @GetMapping("/mixer")
     MixerView mixer() {
@@ -75,7 +77,9 @@ class StageController {
         List<String> had = sources(known(id).id());
         keys.renew(id);
         String whole = addresses.whole(id);
-        CompletableFuture<?>[] all = had.stream().map(source -> mixer.ask(MixerChange.text("source.address", source, whole))).toArray(CompletableFuture[]::new);
+        CompletableFuture<?>[] all = had.stream()
+                .map(source -> mixer.ask(MixerChange.text("source.address", source, whole)))
+                .toArray(CompletableFuture[]::new);
         return CompletableFuture.allOf(all).handle((done, failed) -> {
             feed.dismiss(id);
             return new Address(whole, failed == null ? all.length : 0);
@@ -87,9 +91,17 @@ class StageController {
         String stage = known(id).id();
         MixerPicture now = mixer.picture().orElse(MixerPicture.NONE);
         List<String> had = now.loading(address -> addresses.opens(address, stage));
-        return new Placing(mixer.picture().isPresent(), now.standing(had) == MixerPicture.Standing.SHOWN,
-                now.scenes().stream().filter(scene -> stands(scene, had)).map(MixerPicture.Scene::name).toList(),
-                now.scenes().stream().filter(scene -> !stands(scene, had)).map(MixerPicture.Scene::id).toList());
+        return new Placing(
+                mixer.picture().isPresent(),
+                now.standing(had) == MixerPicture.Standing.SHOWN,
+                now.scenes().stream()
+                        .filter(scene -> stands(scene, had))
+                        .map(MixerPicture.Scene::name)
+                        .toList(),
+                now.scenes().stream()
+                        .filter(scene -> !stands(scene, had))
+                        .map(MixerPicture.Scene::id)
+                        .toList());
     }
 
     private static boolean stands(MixerPicture.Scene scene, List<String> sources) {
@@ -100,15 +112,25 @@ class StageController {
     @PostMapping("/stages/{id}/place")
     CompletableFuture<Placing> place(@PathVariable String id, @RequestBody IntoScene into) {
         Stage stage = known(id);
-        MixerPicture now = mixer.picture().orElseThrow(() -> new Refused("mixer", "", "The mixer is not connected.", "Connect it on Links, then place the stage."));
+        MixerPicture now = mixer.picture()
+                .orElseThrow(() -> new Refused(
+                        "mixer", "", "The mixer is not connected.", "Connect it on Links, then place the stage."));
         String scene = into.scene().isEmpty() ? now.current() : into.scene();
         Place whole = new Place(0, 0, stage.width(), stage.height());
-        CompletableFuture<String> source = sources(id).stream().findFirst().map(CompletableFuture::completedFuture)
-                .orElseGet(() -> mixer.ask(MixerChange.text("source.add", "Stage " + stage.name(), addresses.whole(id))));
+        CompletableFuture<String> source = sources(id).stream()
+                .findFirst()
+                .map(CompletableFuture::completedFuture)
+                .orElseGet(
+                        () -> mixer.ask(MixerChange.text("source.add", "Stage " + stage.name(), addresses.whole(id))));
         return source.thenCompose(made -> mixer.ask(MixerChange.add(scene, made, whole)))
                 .thenCompose(added -> mixer.ask(MixerChange.turn("mute.set", "", added, false)))
-                .thenApply(open -> placing(id)).exceptionally(failed -> {
-                    throw new Refused("scene", scene, "The mixer did not do it: " + Causes.words(failed) + ".", "Look at the mixer's link and at its scenes, then try again.");
+                .thenApply(open -> placing(id))
+                .exceptionally(failed -> {
+                    throw new Refused(
+                            "scene",
+                            scene,
+                            "The mixer did not do it: " + Causes.words(failed) + ".",
+                            "Look at the mixer's link and at its scenes, then try again.");
                 });
     }
 
@@ -126,6 +148,10 @@ class StageController {
     }
 
     private Stage known(String stage) {
-        return wiring.current().wiring().stage(stage).orElseThrow(() -> new Refused("stage", stage, "There is no such stage.", "Choose one that is in the list."));
+        return wiring.current()
+                .wiring()
+                .stage(stage)
+                .orElseThrow(() ->
+                        new Refused("stage", stage, "There is no such stage.", "Choose one that is in the list."));
     }
 }

@@ -54,7 +54,13 @@ class TryoutController {
     private final EngineMapper rings;
     private final Documents json;
 
-    TryoutController(WiringStore wiring, EngineLoop loop, Calendars calendars, MediaTokens tokens, EngineMapper rings, Documents json) {
+    TryoutController(
+            WiringStore wiring,
+            EngineLoop loop,
+            Calendars calendars,
+            MediaTokens tokens,
+            EngineMapper rings,
+            Documents json) {
         this.wiring = wiring;
         this.loop = loop;
         this.calendars = calendars;
@@ -64,20 +70,16 @@ class TryoutController {
     }
 
     /** A made-up event of a kind, whose fields may be changed before it is tried. */
-    record TrySample(String kind, String sentence, ShowEvent event) {
-    }
+    record TrySample(String kind, String sentence, ShowEvent event) {}
 
     /** A cue as it is being written, and the event to try it with. @param past whether its gates are passed over */
-    record TryAsked(Cue cue, ShowEvent event, boolean past) {
-    }
+    record TryAsked(Cue cue, ShowEvent event, boolean past) {}
 
     /** The event to ring a saved cue with. @param past whether its gates are passed over */
-    record RingAsked(ShowEvent event, boolean past) {
-    }
+    record RingAsked(ShowEvent event, boolean past) {}
 
     /** What a stage page would be told. @param part its moment counts from the start of the ring */
-    record StageMoment(String stage, StagePart part) {
-    }
+    record StageMoment(String stage, StagePart part) {}
 
     /**
      * What would happen, with nothing else playing.
@@ -86,15 +88,19 @@ class TryoutController {
      * @param stages what stage pages would be told
      * @param said   what would be said in chat, an answer of a gate among it
      */
-    record TriedOut(DecisionNotice decision, List<PartNotice> parts, List<StageMoment> stages, List<String> said) {
-    }
+    record TriedOut(DecisionNotice decision, List<PartNotice> parts, List<StageMoment> stages, List<String> said) {}
 
     @GetMapping("/tryouts/samples")
     List<TrySample> samples() {
-        List<ShowEvent> all = new ArrayList<>(List.of(EventSamples.chat(), new PrivateLine("practice", EventSamples.chat().viewer(), "hello"),
-                new HouseEvent.HandPulled("", "the button"), new HouseEvent.TimeCame("", 0, "the time came")));
+        List<ShowEvent> all = new ArrayList<>(List.of(
+                EventSamples.chat(),
+                new PrivateLine("practice", EventSamples.chat().viewer(), "hello"),
+                new HouseEvent.HandPulled("", "the button"),
+                new HouseEvent.TimeCame("", 0, "the time came")));
         EventSamples.kinds().forEach(kind -> EventSamples.any(kind).ifPresent(all::add));
-        return all.stream().map(each -> new TrySample(each.kind(), each.sentence(), each)).toList();
+        return all.stream()
+                .map(each -> new TrySample(each.kind(), each.sentence(), each))
+                .toList();
     }
 
     /** Tries the cue in practice: nothing is sent anywhere and nothing is remembered. */
@@ -109,26 +115,46 @@ class TryoutController {
         AtomicReference<EngineState> evening = new AtomicReference<>();
         AtomicReference<Long> now = new AtomicReference<>();
         return loop.submit((engine, at) -> {
-            evening.set(engine.save());
-            now.set(at);
-            return Outcome.NOTHING;
-        }).thenApplyAsync(saved -> {
-            WiringPatch patch = new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(cue), List.of());
-            return told(Tryout.of(wiring.book().next(patch.applyTo(wiring.current().wiring())), evening.get(), now.get(),
-                    new Tried(cue.id(), cue.name(), asked.past(), asked.event()), calendars));
-        });
+                    evening.set(engine.save());
+                    now.set(at);
+                    return Outcome.NOTHING;
+                })
+                .thenApplyAsync(saved -> {
+                    WiringPatch patch =
+                            new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(cue), List.of());
+                    return told(Tryout.of(
+                            wiring.book().next(patch.applyTo(wiring.current().wiring())),
+                            evening.get(),
+                            now.get(),
+                            new Tried(cue.id(), cue.name(), asked.past(), asked.event()),
+                            calendars));
+                });
     }
 
     private TriedOut told(Tryout tryout) {
         Ring ring = tryout.ring();
-        List<String> said = tryout.directives().stream().filter(SayInChat.class::isInstance).map(each -> ((SayInChat) each).text()).toList();
+        List<String> said = tryout.directives().stream()
+                .filter(SayInChat.class::isInstance)
+                .map(each -> ((SayInChat) each).text())
+                .toList();
         if (ring == null) {
             return new TriedOut(Notices.of(tryout.decision()), List.of(), List.of(), said);
         }
         long from = ring.start();
-        List<PartNotice> parts = Notices.of(ring, new WordBook()).parts().stream().map(each ->
-                new PartNotice(each.id(), each.lane(), each.label(), each.from() - from, each.to() - from, each.state(), each.note())).toList();
-        List<StageMoment> stages = tryout.directives().stream().filter(StageDirective.class::isInstance).map(each -> moment(each, from)).toList();
+        List<PartNotice> parts = Notices.of(ring, new WordBook()).parts().stream()
+                .map(each -> new PartNotice(
+                        each.id(),
+                        each.lane(),
+                        each.label(),
+                        each.from() - from,
+                        each.to() - from,
+                        each.state(),
+                        each.note()))
+                .toList();
+        List<StageMoment> stages = tryout.directives().stream()
+                .filter(StageDirective.class::isInstance)
+                .map(each -> moment(each, from))
+                .toList();
         return new TriedOut(Notices.of(tryout.decision()), parts, stages, said);
     }
 
@@ -141,8 +167,12 @@ class TryoutController {
     @PostMapping("/cues/{id}/try")
     CompletableFuture<DecisionNotice> ring(@PathVariable String id, @RequestBody RingAsked asked) {
         checkEvent(asked.event());
-        Cue cue = wiring.book().cue(id).orElseThrow(() -> new Refused("id", id, "There is no such cue.", "Save it first.")).cue();
-        return loop.happen(new Tried(id, cue.name(), asked.past(), asked.event())).thenApply(Notices::of);
+        Cue cue = wiring.book()
+                .cue(id)
+                .orElseThrow(() -> new Refused("id", id, "There is no such cue.", "Save it first."))
+                .cue();
+        return loop.happen(new Tried(id, cue.name(), asked.past(), asked.event()))
+                .thenApply(Notices::of);
     }
 
     private void checkEvent(ShowEvent event) {
@@ -162,21 +192,29 @@ class TryoutController {
     /** Ends a ring that plays, or skips one that waits. */
     @PostMapping("/rings/{number}/stop")
     CompletableFuture<DecisionNotice> stop(@PathVariable long number) {
-        return loop.step(at -> new Step.Stopped(at, number)).thenApply(outcome -> Notices.of(outcome.decisions().stream()
-                .filter(each -> each.event() instanceof HouseEvent.Stopped).findFirst().orElseThrow()));
+        return loop.step(at -> new Step.Stopped(at, number))
+                .thenApply(outcome -> Notices.of(outcome.decisions().stream()
+                        .filter(each -> each.event() instanceof HouseEvent.Stopped)
+                        .findFirst()
+                        .orElseThrow()));
     }
 
     /** Plays once more what a ring played, past its gates. */
     @PostMapping("/rings/{number}/again")
     CompletableFuture<DecisionNotice> again(@PathVariable long number) {
         Ring ring = kept(number);
-        return loop.happen(new Tried(ring.cueId(), ring.cueName(), true, Objects.requireNonNull(ring.event()))).thenApply(Notices::of);
+        return loop.happen(new Tried(ring.cueId(), ring.cueName(), true, Objects.requireNonNull(ring.event())))
+                .thenApply(Notices::of);
     }
 
     private Ring kept(long number) {
         String text = rings.ring(number);
         if (text == null) {
-            throw new Refused("number", Long.toString(number), "There is no such ring, or it is too long ago.", "Choose one of tonight.");
+            throw new Refused(
+                    "number",
+                    Long.toString(number),
+                    "There is no such ring, or it is too long ago.",
+                    "Choose one of tonight.");
         }
         return json.read(text, Ring.class);
     }

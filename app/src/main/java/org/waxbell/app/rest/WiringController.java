@@ -37,8 +37,8 @@ import org.waxbell.app.rest.WiringViews.StageView;
 import org.waxbell.app.rest.WiringViews.WiringView;
 import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.stage.StageKeys;
-import org.waxbell.app.store.JournalMapper.CountRow;
 import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.JournalMapper.CountRow;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Document;
 import org.waxbell.app.wiring.DocumentKind;
@@ -68,8 +68,14 @@ class WiringController {
     private final SystemClock clock;
     private final LiveNews live;
 
-    WiringController(WiringStore store, WiringEdits edits, JournalMapper journal, StageKeys keys, MediaTokens tokens,
-                     SystemClock clock, LiveNews live) {
+    WiringController(
+            WiringStore store,
+            WiringEdits edits,
+            JournalMapper journal,
+            StageKeys keys,
+            MediaTokens tokens,
+            SystemClock clock,
+            LiveNews live) {
         this.store = store;
         this.edits = edits;
         this.journal = journal;
@@ -88,15 +94,33 @@ class WiringController {
         store.at(since).ifPresent(then -> known.addAll(then.all()));
         Map<String, CountRow> counts = journal.counts(StateStore.day(clock.now())).stream()
                 .collect(Collectors.toMap(CountRow::cueId, Function.identity()));
-        Document house = set.find(DocumentKind.HOUSE, "house").orElse(new Document(DocumentKind.HOUSE, "house", 0, 0, House.PLAIN));
-        return new WiringView(revision, new HouseView(house.version(), (House) house.value()),
+        Document house = set.find(DocumentKind.HOUSE, "house")
+                .orElse(new Document(DocumentKind.HOUSE, "house", 0, 0, House.PLAIN));
+        return new WiringView(
+                revision,
+                new HouseView(house.version(), (House) house.value()),
                 views(set, DocumentKind.RACK, each -> new RackView(each.version(), (Rack) each.value())),
-                documents(set, DocumentKind.CUE).filter(each -> !known.contains(each)).map(each -> cue(each, counts)).toList(),
+                documents(set, DocumentKind.CUE)
+                        .filter(each -> !known.contains(each))
+                        .map(each -> cue(each, counts))
+                        .toList(),
                 documents(set, DocumentKind.CUE).map(Document::id).toList(),
-                views(set, DocumentKind.STAGE, each -> new StageView(each.version(), (Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
-                set.shelf().all().stream().map(media -> new MediaView(media.folder(), media.name(), media.type(),
-                        media.lengthMs(), tokens.address(media.hash()))).toList(),
-                set.wiring().looks(), Tally.VALUES, samples(set.wiring().house()),
+                views(
+                        set,
+                        DocumentKind.STAGE,
+                        each -> new StageView(
+                                each.version(), (Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
+                set.shelf().all().stream()
+                        .map(media -> new MediaView(
+                                media.folder(),
+                                media.name(),
+                                media.type(),
+                                media.lengthMs(),
+                                tokens.address(media.hash())))
+                        .toList(),
+                set.wiring().looks(),
+                Tally.VALUES,
+                samples(set.wiring().house()),
                 new History(edits.undoable().orElse(""), edits.redoable().orElse("")));
     }
 
@@ -110,16 +134,24 @@ class WiringController {
     private static Map<String, Map<String, String>> samples(House house) {
         Map<String, Map<String, String>> samples = new TreeMap<>();
         samples.put("chat", new TreeMap<>(EventSamples.chat().values()));
-        EventSamples.kinds().forEach(kind -> EventSamples.any(kind).ifPresent(each -> samples.put(kind, new TreeMap<>(each.values()))));
-        samples.values().stream().filter(each -> each.containsKey("viewer")).forEach(each -> each.put(CommandList.VALUE, "!pour, !dye, !bench"));
+        EventSamples.kinds()
+                .forEach(kind ->
+                        EventSamples.any(kind).ifPresent(each -> samples.put(kind, new TreeMap<>(each.values()))));
+        samples.values().stream()
+                .filter(each -> each.containsKey("viewer"))
+                .forEach(each -> each.put(CommandList.VALUE, "!pour, !dye, !bench"));
         samples.put("none", new TreeMap<>());
-        samples.values().forEach(each -> house.values().forEach(value -> each.put(value.inWords(), value.number() ? "12" : value.start())));
+        samples.values()
+                .forEach(each -> house.values()
+                        .forEach(value -> each.put(value.inWords(), value.number() ? "12" : value.start())));
         return samples;
     }
 
     private static CueView cue(Document document, Map<String, CountRow> counts) {
         CountRow count = counts.getOrDefault(document.id(), new CountRow(document.id(), 0, 0));
-        return new CueView(document.version(), (Cue) document.value(), count.rang(), count.held(), List.copyOf(LinkNeeds.of((Cue) document.value())));
+        return new CueView(
+                document.version(), (Cue) document.value(), count.rang(), count.held(), List.copyOf(LinkNeeds.of((Cue)
+                        document.value())));
     }
 
     private static <T> List<T> views(DocumentSet set, DocumentKind kind, Function<Document, T> view) {

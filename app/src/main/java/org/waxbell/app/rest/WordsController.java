@@ -39,6 +39,9 @@ class WordsController {
     /** One file that needs nothing beside it: viewers cannot reach this computer. */
     @GetMapping(value = "/api/words/file", produces = "text/html;charset=UTF-8")
     ResponseEntity<String> file() {
-        return ResponseEntity.ok().contentType(HTML).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"words.html\"").body(page().file());
+        return ResponseEntity.ok()
+                .contentType(HTML)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"words.html\"")
+                .body(page().file());
     }
 }

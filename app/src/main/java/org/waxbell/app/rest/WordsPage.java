@@ -32,7 +32,9 @@ final class WordsPage {
 
     /** The page as this program serves it. */
     String served() {
-        return page("<link rel=\"icon\" href=\"/bell.svg\"><link rel=\"stylesheet\" href=\"/assets/words.css\">", "<script src=\"/assets/words.js\" defer></script>");
+        return page(
+                "<link rel=\"icon\" href=\"/bell.svg\"><link rel=\"stylesheet\" href=\"/assets/words.css\">",
+                "<script src=\"/assets/words.js\" defer></script>");
     }
 
     /** The same as one file that needs nothing beside it. */
@@ -49,14 +51,25 @@ final class WordsPage {
     }
 
     private String page(String style, String script) {
-        String choices = Stream.concat(Stream.of(Standing.HOST), Stream.of(Standing.values()).filter(each -> each != Standing.HOST).sorted(Comparator.reverseOrder())).map(WordsPage::choice).collect(Collectors.joining());
-        Map<String, List<PublicWord>> racks = words.stream().collect(Collectors.groupingBy(PublicWord::rack, LinkedHashMap::new, Collectors.toList()));
-        String lists = racks.entrySet().stream().map(each -> "<section><h2>" + escape(each.getKey()) + "</h2><dl>"
-                + each.getValue().stream().map(this::entry).collect(Collectors.joining()) + "</dl></section>").collect(Collectors.joining());
-        return "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width\"><title>" + TITLE + "</title>"
+        String choices = Stream.concat(
+                        Stream.of(Standing.HOST),
+                        Stream.of(Standing.values())
+                                .filter(each -> each != Standing.HOST)
+                                .sorted(Comparator.reverseOrder()))
+                .map(WordsPage::choice)
+                .collect(Collectors.joining());
+        Map<String, List<PublicWord>> racks = words.stream()
+                .collect(Collectors.groupingBy(PublicWord::rack, LinkedHashMap::new, Collectors.toList()));
+        String lists = racks.entrySet().stream()
+                .map(each -> "<section><h2>" + escape(each.getKey()) + "</h2><dl>"
+                        + each.getValue().stream().map(this::entry).collect(Collectors.joining()) + "</dl></section>")
+                .collect(Collectors.joining());
+        return "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width\"><title>"
+                + TITLE + "</title>"
                 + style + "</head><body><main><h1>" + TITLE + "</h1>" + choices(choices)
                 + "<label class=\"find\" hidden>Find <input type=\"search\" id=\"find\"></label>"
-                + (words.isEmpty() ? "<p>There are none yet.</p>" : lists) + "<p id=\"none\" role=\"status\" hidden>Nothing found.</p></main>" + script + "</body></html>";
+                + (words.isEmpty() ? "<p>There are none yet.</p>" : lists)
+                + "<p id=\"none\" role=\"status\" hidden>Nothing found.</p></main>" + script + "</body></html>";
     }
 
     /** The choices stand before the lists, as siblings, so that the style alone can hide what is not for the one chosen. */
@@ -66,8 +79,10 @@ final class WordsPage {
 
     private static String choice(Standing standing) {
         String name = name(standing);
-        return "<input type=\"radio\" name=\"who\" id=\"" + name + "\"" + (standing == Standing.HOST ? " checked" : "") + "><label for=\"" + name + "\">"
-                + (standing == Standing.HOST ? "all words" : standing == Standing.ANYONE ? "anyone" : standing.plural()) + "</label>";
+        return "<input type=\"radio\" name=\"who\" id=\"" + name + "\"" + (standing == Standing.HOST ? " checked" : "")
+                + "><label for=\"" + name + "\">"
+                + (standing == Standing.HOST ? "all words" : standing == Standing.ANYONE ? "anyone" : standing.plural())
+                + "</label>";
     }
 
     private static String name(Standing standing) {
@@ -75,10 +90,17 @@ final class WordsPage {
     }
 
     private String entry(PublicWord word) {
-        String classes = List.of(Standing.values()).stream().filter(each -> each != Standing.HOST && !word.opensTo(each)).map(each -> "not-" + name(each))
+        String classes = List.of(Standing.values()).stream()
+                .filter(each -> each != Standing.HOST && !word.opensTo(each))
+                .map(each -> "not-" + name(each))
                 .collect(Collectors.joining(" "));
-        String others = word.words().size() < 2 ? "" : " <small>or " + escape(String.join(", ", word.words().subList(1, word.words().size()))) + "</small>";
-        return "<div class=\"word " + classes + "\"><dt><code>" + escape(word.words().get(0)) + "</code>" + others + "</dt><dd>" + escape(word.description())
+        String others = word.words().size() < 2
+                ? ""
+                : " <small>or "
+                        + escape(String.join(
+                                ", ", word.words().subList(1, word.words().size()))) + "</small>";
+        return "<div class=\"word " + classes + "\"><dt><code>"
+                + escape(word.words().get(0)) + "</code>" + others + "</dt><dd>" + escape(word.description())
                 + "<span class=\"rule\">" + escape(rule(word)) + "</span></dd></div>";
     }
 
@@ -86,7 +108,11 @@ final class WordsPage {
     private String rule(PublicWord word) {
         List<String> parts = new ArrayList<>();
         if (!word.standings().contains(Standing.ANYONE)) {
-            List<String> who = new ArrayList<>(word.standings().stream().map(each -> each == Standing.MEMBER && word.months() > 0 ? "members of " + word.months() + " months" : each.plural()).toList());
+            List<String> who = new ArrayList<>(word.standings().stream()
+                    .map(each -> each == Standing.MEMBER && word.months() > 0
+                            ? "members of " + word.months() + " months"
+                            : each.plural())
+                    .toList());
             if (word.named()) {
                 who.add("some by name");
             }

@@ -19,28 +19,22 @@ public interface MixerCalls {
     int NOT_DONE = -32_003;
 
     /** @param versions those that the asker speaks @param program what it calls itself */
-    record Hello(List<Integer> versions, String program) {
-    }
+    record Hello(List<Integer> versions, String program) {}
 
     /** @param mechanism {@code SCRAM-SHA-256}, or empty text where no password is wanted */
-    record Welcome(int version, String program, String mechanism) {
-    }
+    record Welcome(int version, String program, String mechanism) {}
 
     /** A message of RFC 5802. */
-    record Proof(String message) {
-    }
+    record Proof(String message) {}
 
     /** Nothing to say. */
-    record Nothing() {
-    }
+    record Nothing() {}
 
     /** A change that is wanted. @param once a name that no other request has, ever; the mixer does a request of a name once, and answers its repeat as it answered the first */
-    record Wanted(String once, MixerChange change) {
-    }
+    record Wanted(String once, MixerChange change) {}
 
     /** It is done. @param source the id of the source that it was about, which is news where one was made */
-    record Done(String source) {
-    }
+    record Done(String source) {}
 
     @JsonRequest("hello")
     CompletableFuture<Welcome> hello(Hello hello);
@@ -63,16 +57,13 @@ public interface MixerCalls {
     /** What a mixer tells by itself. */
     interface News {
         /** @param by the {@code once} of the request that did it, or {@code hand} where a person did */
-        record Changed(String by, MixerPicture picture) {
-        }
+        record Changed(String by, MixerPicture picture) {}
 
         /** How loud a source is now. @param peak in decibels below full scale, 0 or less */
-        record Level(String source, double peak) {
-        }
+        record Level(String source, double peak) {}
 
         /** How loud sources are now; one that is not named is silent. */
-        record Levels(List<Level> levels) {
-        }
+        record Levels(List<Level> levels) {}
 
         @JsonNotification("changed")
         void changed(Changed changed);

@@ -7,6 +7,5 @@ public final class PracticeDoor {
     /** The name of its password on the ring of keys. */
     public static final String PASSWORD = "practice.mixer.password";
 
-    private PracticeDoor() {
-    }
+    private PracticeDoor() {}
 }

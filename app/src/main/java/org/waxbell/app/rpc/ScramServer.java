@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 public final class ScramServer {
     /** How often the password is hashed. RFC 7677 asks for 4096 at least. */
     public static final int ITERATIONS = 8_192;
+
     private static final ScramMechanism MECHANISM = ScramMechanism.SCRAM_SHA_256;
     private static final int NONCE_BYTES = 24;
     private static final int SALT_BYTES = 16;
@@ -32,21 +33,27 @@ public final class ScramServer {
 
     /** A conversation in which {@code password} is to be proved. */
     public ScramServer(String password) {
-        this(password, ScramFunctions.salt(SALT_BYTES, new SecureRandom()), ScramFunctions.nonce(NONCE_BYTES, new SecureRandom()), ITERATIONS);
+        this(
+                password,
+                ScramFunctions.salt(SALT_BYTES, new SecureRandom()),
+                ScramFunctions.nonce(NONCE_BYTES, new SecureRandom()),
+                ITERATIONS);
     }
 
     ScramServer(String password, byte[] salt, String nonce, int iterations) {
         this.salt = salt;
         this.nonce = nonce;
         this.iterations = iterations;
-        this.salted = ScramFunctions.saltedPassword(MECHANISM, StringPreparation.SASL_PREPARATION, password.toCharArray(), salt, iterations);
+        this.salted = ScramFunctions.saltedPassword(
+                MECHANISM, StringPreparation.SASL_PREPARATION, password.toCharArray(), salt, iterations);
     }
 
     /** The answer to the first message; throws {@link IllegalArgumentException} for one that is none. */
     public String first(String message) {
         try {
             String theirs = ClientFirstMessage.parseFrom(message).getClientNonce();
-            ServerFirstMessage made = new ServerFirstMessage(theirs, nonce, Base64.getEncoder().encodeToString(salt), iterations);
+            ServerFirstMessage made =
+                    new ServerFirstMessage(theirs, nonce, Base64.getEncoder().encodeToString(salt), iterations);
             // What stands before the second comma says how the channel is bound; the rest is what both sides sign.
             int bare = message.indexOf(',', message.indexOf(',') + 1) + 1;
             header = message.substring(0, bare);
@@ -62,19 +69,25 @@ public final class ScramServer {
     public Optional<String> last(String message) {
         Map<String, String> fields = fields(message);
         String bound = Base64.getEncoder().encodeToString(header.getBytes(StandardCharsets.UTF_8));
-        if (answer == null || !answer.getNonce().equals(fields.get("r")) || !fields.containsKey("p") || !bound.equals(fields.get("c"))) {
+        if (answer == null
+                || !answer.getNonce().equals(fields.get("r"))
+                || !fields.containsKey("p")
+                || !bound.equals(fields.get("c"))) {
             return Optional.empty();
         }
         String auth = signed + "," + message.substring(0, message.lastIndexOf(",p="));
         byte[] stored = ScramFunctions.storedKey(MECHANISM, ScramFunctions.clientKey(MECHANISM, salted));
         try {
-            if (!ScramFunctions.verifyClientProof(MECHANISM, Base64.getDecoder().decode(fields.get("p")), stored, auth)) {
+            if (!ScramFunctions.verifyClientProof(
+                    MECHANISM, Base64.getDecoder().decode(fields.get("p")), stored, auth)) {
                 return Optional.empty();
             }
         } catch (IllegalArgumentException noBase64) {
             return Optional.empty();
         }
-        return Optional.of(new ServerFinalMessage(ScramFunctions.serverSignature(MECHANISM, ScramFunctions.serverKey(MECHANISM, salted), auth)).toString());
+        return Optional.of(new ServerFinalMessage(
+                        ScramFunctions.serverSignature(MECHANISM, ScramFunctions.serverKey(MECHANISM, salted), auth))
+                .toString());
     }
 
     private static Map<String, String> fields(String message) {

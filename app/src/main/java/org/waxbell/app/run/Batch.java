@@ -11,11 +11,10 @@ final class Batch {
     private final List<Done> done = new ArrayList<>();
 
     /** One outcome, what else is written with it, and who waits for it (null for nobody). */
-    record Done(Outcome outcome, Runnable keep, @Nullable CompletableFuture<Outcome> future) {
-    }
+    record Done(Outcome outcome, Runnable keep, @Nullable CompletableFuture<Outcome> future) {}
 
     void add(Outcome outcome) {
-        add(new Done(outcome, () -> { }, null));
+        add(new Done(outcome, () -> {}, null));
     }
 
     void add(Done one) {

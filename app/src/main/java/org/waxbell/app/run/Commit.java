@@ -36,7 +36,8 @@ class Commit {
     }
 
     /** Null where all is kept, else why not. */
-    @Nullable RuntimeException commit(List<Batch.Done> work) {
+    @Nullable
+    RuntimeException commit(List<Batch.Done> work) {
         if (work.isEmpty() && owed.isEmpty()) {
             return null;
         }
@@ -73,7 +74,8 @@ class Commit {
     /** What the database said, below what the layers above made of it. */
     private static String reason(RuntimeException failed) {
         Throwable first = failed instanceof TransactionSystemException system && system.getOriginalException() != null
-                ? system.getOriginalException() : failed;
+                ? system.getOriginalException()
+                : failed;
         return String.valueOf(NestedExceptionUtils.getMostSpecificCause(first).getMessage());
     }
 }

@@ -42,7 +42,13 @@ public class EngineLoop implements SmartLifecycle {
     private final SystemClock clock;
     private volatile @Nullable Thread thread;
 
-    EngineLoop(EngineFactory factory, Commit commit, Release release, Recorder recorder, SystemClock clock, @Lazy List<LateFailure> late) {
+    EngineLoop(
+            EngineFactory factory,
+            Commit commit,
+            Release release,
+            Recorder recorder,
+            SystemClock clock,
+            @Lazy List<LateFailure> late) {
         this.late = late;
         this.recorder = recorder;
         this.factory = factory;
@@ -52,8 +58,7 @@ public class EngineLoop implements SmartLifecycle {
         this.stamps = new Stamps(clock);
     }
 
-    private record Queued(Job job, CompletableFuture<Outcome> done) {
-    }
+    private record Queued(Job job, CompletableFuture<Outcome> done) {}
 
     /** Queues a job; done when its outcome is kept, or fails with {@link Unsaved} or what the job itself threw. */
     public CompletableFuture<Outcome> submit(Job job) {
@@ -78,8 +83,11 @@ public class EngineLoop implements SmartLifecycle {
 
     /** Lets an event happen; done with what became of the event itself, for what fell due before it or followed has decisions of its own. */
     public CompletableFuture<Decision> happen(ShowEvent event) {
-        return step(at -> new Step.Happens(at, event)).thenApply(outcome -> outcome.decisions().stream()
-                .filter(each -> each.event() == event).findFirst().orElseThrow());
+        return step(at -> new Step.Happens(at, event))
+                .thenApply(outcome -> outcome.decisions().stream()
+                        .filter(each -> each.event() == event)
+                        .findFirst()
+                        .orElseThrow());
     }
 
     private void run() {
@@ -99,13 +107,16 @@ public class EngineLoop implements SmartLifecycle {
 
     private void turn(Engine engine) throws InterruptedException {
         long due = commit.owes() ? Math.min(engine.nextWake(), clock.now() + RETRY_MILLIS) : engine.nextWake();
-        Queued first = due == Long.MAX_VALUE ? queue.take()
+        Queued first = due == Long.MAX_VALUE
+                ? queue.take()
                 : queue.poll(Math.max(0, due - clock.now()), TimeUnit.MILLISECONDS);
         engine.kept(!commit.owes());
         Batch batch = new Batch();
         batch.add(engine.wake(stamps.next()));
         long until = System.nanoTime() + LONGEST_BATCH_NANOS;
-        for (Queued next = first; next != null; next = batch.size() < MOST_IN_BATCH && System.nanoTime() < until ? queue.poll() : null) {
+        for (Queued next = first;
+                next != null;
+                next = batch.size() < MOST_IN_BATCH && System.nanoTime() < until ? queue.poll() : null) {
             decide(engine, next, batch);
         }
         finish(batch.done());
@@ -117,10 +128,13 @@ public class EngineLoop implements SmartLifecycle {
             Job job = queued.job();
             Outcome outcome = job.decide(engine, at);
             Runnable record = recorder.note(engine, at, outcome, job.recorded());
-            batch.add(new Batch.Done(outcome, () -> {
-                job.keep();
-                record.run();
-            }, queued.done()));
+            batch.add(new Batch.Done(
+                    outcome,
+                    () -> {
+                        job.keep();
+                        record.run();
+                    },
+                    queued.done()));
         } catch (RuntimeException refused) {
             queued.done().completeExceptionally(refused);
         }

@@ -16,6 +16,5 @@ public interface Job {
     }
 
     /** Writes what else belongs to it, in the same transaction as the outcome. */
-    default void keep() {
-    }
+    default void keep() {}
 }

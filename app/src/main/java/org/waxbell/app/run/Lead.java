@@ -7,8 +7,7 @@ public final class Lead {
     /** The most, in milliseconds: beyond it chat would feel slow. */
     public static final long MOST = 150;
 
-    private Lead() {
-    }
+    private Lead() {}
 
     /** The lead for a worst round trip, both in milliseconds: the way there twice over, and the least for the page itself. */
     public static long of(double roundTrip) {

@@ -21,7 +21,8 @@ import org.waxbell.wiring.WiringDocument;
 class Recorder {
     /** How many recordings are kept. */
     private static final int KEPT = 12;
-    private static final Runnable NOTHING = () -> { };
+
+    private static final Runnable NOTHING = () -> {};
     private final RecordingMapper mapper;
     private final Documents json;
     private long number = -1;

@@ -31,7 +31,12 @@ class Release {
     private final List<TargetOut> targets;
     private final List<OutcomeWatcher> watchers;
 
-    Release(StageOut stages, List<ChatOut> chats, List<ClipOut> clips, List<TargetOut> targets, List<OutcomeWatcher> watchers) {
+    Release(
+            StageOut stages,
+            List<ChatOut> chats,
+            List<ClipOut> clips,
+            List<TargetOut> targets,
+            List<OutcomeWatcher> watchers) {
         this.stages = stages;
         this.clips = clips.stream().collect(Collectors.toMap(ClipOut::link, Function.identity()));
         this.targets = targets;
@@ -62,11 +67,19 @@ class Release {
             if (clips.containsKey(clip.link())) {
                 clips.get(clip.link()).make(clip);
             } else {
-                failures.failed(clip.partRun(), "no link is set up that makes clips" + (clip.link().isEmpty() ? "" : " on " + clip.link()));
+                failures.failed(
+                        clip.partRun(),
+                        "no link is set up that makes clips" + (clip.link().isEmpty() ? "" : " on " + clip.link()));
             }
         } else if (directive instanceof SetTarget set) {
-            targets.stream().filter(each -> each.knows(set.target().kind())).findFirst().ifPresentOrElse(each -> each.set(set),
-                    () -> failures.failed(set.partRun(), "no link is set up for " + set.target().inWords()));
+            targets.stream()
+                    .filter(each -> each.knows(set.target().kind()))
+                    .findFirst()
+                    .ifPresentOrElse(
+                            each -> each.set(set),
+                            () -> failures.failed(
+                                    set.partRun(),
+                                    "no link is set up for " + set.target().inWords()));
         }
     }
 
@@ -84,8 +97,12 @@ class Release {
 
     private void say(Directive directive, Failures failures) {
         if (directive instanceof SayInChat say) {
-            chats.stream().filter(each -> each.reaches(say.link())).findFirst().ifPresentOrElse(each -> each.say(say),
-                    () -> failures.failed(say.partRun(), "there is no chat link called " + say.link()));
+            chats.stream()
+                    .filter(each -> each.reaches(say.link()))
+                    .findFirst()
+                    .ifPresentOrElse(
+                            each -> each.say(say),
+                            () -> failures.failed(say.partRun(), "there is no chat link called " + say.link()));
         }
     }
 

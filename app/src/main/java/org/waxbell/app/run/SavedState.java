@@ -12,8 +12,7 @@ public class SavedState {
     private volatile Saved now = new Saved(true, "");
 
     /** @param why what the store said, empty text where all is kept */
-    public record Saved(boolean ok, String why) {
-    }
+    public record Saved(boolean ok, String why) {}
 
     /** How it stands now. */
     public Saved now() {

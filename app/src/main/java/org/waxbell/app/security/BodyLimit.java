@@ -11,10 +11,15 @@ import org.waxbell.app.wiring.OutsideText;
 /** Refuses bodies that are larger than anything we read, before they are read; their length must be told. */
 final class BodyLimit extends OncePerRequestFilter {
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         long length = request.getContentLengthLong();
         if (length > OutsideText.MOST_BYTES) {
-            refuse(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, length / 1_000_000 + " MB", "This is too large.");
+            refuse(
+                    response,
+                    HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
+                    length / 1_000_000 + " MB",
+                    "This is too large.");
         } else if (length < 0 && request.getHeader("Transfer-Encoding") != null) {
             refuse(response, HttpServletResponse.SC_LENGTH_REQUIRED, "", "The length of what is sent is not told.");
         } else {
@@ -22,10 +27,14 @@ final class BodyLimit extends OncePerRequestFilter {
         }
     }
 
-    private static void refuse(HttpServletResponse response, int status, String value, String message) throws IOException {
+    private static void refuse(HttpServletResponse response, int status, String value, String message)
+            throws IOException {
         response.setStatus(status);
         response.setContentType("application/problem+json");
-        response.getWriter().write("{\"title\":\"Not taken in\",\"status\":" + status + ",\"detail\":\"" + message + "\",\"problems\":[{\"path\":\"\",\"value\":\"" + value
-                + "\",\"message\":\"" + message + "\",\"remedy\":\"Send at most " + OutsideText.MOST_BYTES / 1_000_000 + " MB at once, with its length.\"}]}");
+        response.getWriter()
+                .write("{\"title\":\"Not taken in\",\"status\":" + status + ",\"detail\":\"" + message
+                        + "\",\"problems\":[{\"path\":\"\",\"value\":\"" + value + "\",\"message\":\"" + message
+                        + "\",\"remedy\":\"Send at most " + OutsideText.MOST_BYTES / 1_000_000
+                        + " MB at once, with its length.\"}]}");
     }
 }

@@ -5,8 +5,7 @@ import java.security.NoSuchAlgorithmException;
 
 /** SHA-256. */
 public final class Hashes {
-    private Hashes() {
-    }
+    private Hashes() {}
 
     /** The SHA-256 of {@code content}. */
     public static byte[] sha256(byte[] content) {

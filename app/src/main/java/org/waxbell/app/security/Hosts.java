@@ -19,6 +19,7 @@ public class Hosts {
     private static final Duration LASTS = Duration.ofHours(16);
     /** How many wrong passwords may be tried in a minute, by all together. */
     private static final int TRIES_A_MINUTE = 6;
+
     private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
     private final Pbkdf2PasswordEncoder encoder = Pbkdf2PasswordEncoder.defaultsForSpringSecurity_v5_8();
     private final Map<String, Long> signedIn = new ConcurrentHashMap<>();

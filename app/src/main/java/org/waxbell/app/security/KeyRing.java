@@ -55,6 +55,8 @@ public class KeyRing {
 
     /** Whether two keys are the same; it takes as long for a wrong one. */
     public static boolean same(String one, String other) {
-        return MessageDigest.isEqual(Hashes.sha256(one.getBytes(StandardCharsets.UTF_8)), Hashes.sha256(other.getBytes(StandardCharsets.UTF_8)));
+        return MessageDigest.isEqual(
+                Hashes.sha256(one.getBytes(StandardCharsets.UTF_8)),
+                Hashes.sha256(other.getBytes(StandardCharsets.UTF_8)));
     }
 }

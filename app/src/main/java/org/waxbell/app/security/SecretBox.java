@@ -41,7 +41,9 @@ public class SecretBox {
     public String open(String locked) {
         byte[] all = HexFormat.of().parseHex(locked);
         byte[] nonce = Arrays.copyOf(all, NONCE_BYTES);
-        return new String(apply(Cipher.DECRYPT_MODE, nonce, Arrays.copyOfRange(all, NONCE_BYTES, all.length)), StandardCharsets.UTF_8);
+        return new String(
+                apply(Cipher.DECRYPT_MODE, nonce, Arrays.copyOfRange(all, NONCE_BYTES, all.length)),
+                StandardCharsets.UTF_8);
     }
 
     private byte[] apply(int mode, byte[] nonce, byte[] content) {
@@ -50,7 +52,8 @@ public class SecretBox {
             cipher.init(mode, key, new GCMParameterSpec(TAG_BITS, nonce));
             return cipher.doFinal(content);
         } catch (GeneralSecurityException wrong) {
-            throw new IllegalStateException("The key file does not fit the database; restore both from the same backup.", wrong);
+            throw new IllegalStateException(
+                    "The key file does not fit the database; restore both from the same backup.", wrong);
         }
     }
 

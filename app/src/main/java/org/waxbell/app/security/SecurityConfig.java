@@ -36,12 +36,11 @@ class SecurityConfig {
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, Hosts hosts) throws Exception {
-        return http
-                .csrf(AbstractHttpConfigurer::disable)
+        return http.csrf(AbstractHttpConfigurer::disable)
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
-                .anonymous(anonymous -> { })
+                .anonymous(anonymous -> {})
                 .addFilterBefore(new OriginFilter(hosts.names()), AuthorizationFilter.class)
                 .addFilterBefore(new HostFilter(hosts), AuthorizationFilter.class)
                 .addFilterBefore(new BodyLimit(), AuthorizationFilter.class)
@@ -59,14 +58,15 @@ class SecurityConfig {
                 .addHeaderWriter(policy(request -> !isStage(request) && !isFile(request), POLICY + "'none'"));
     }
 
-    private static DelegatingRequestMatcherHeaderWriter policy(
-            RequestMatcher where, String policy) {
-        return new DelegatingRequestMatcherHeaderWriter(where, new StaticHeadersWriter("Content-Security-Policy", policy));
+    private static DelegatingRequestMatcherHeaderWriter policy(RequestMatcher where, String policy) {
+        return new DelegatingRequestMatcherHeaderWriter(
+                where, new StaticHeadersWriter("Content-Security-Policy", policy));
     }
 
     /** Only the stage may stand in a frame: in the practice mixer and in the console's preview. */
     private static boolean isStage(HttpServletRequest request) {
-        return request.getRequestURI().equals("/stage") || request.getRequestURI().equals("/stage.html");
+        return request.getRequestURI().equals("/stage")
+                || request.getRequestURI().equals("/stage.html");
     }
 
     private static boolean isFile(HttpServletRequest request) {

@@ -13,8 +13,8 @@ import org.waxbell.engine.PartRun;
 import org.waxbell.engine.PartState;
 import org.waxbell.engine.Ring;
 import org.waxbell.event.Target;
-import org.waxbell.mixer.MixerPicture.Standing;
 import org.waxbell.mixer.MixerPicture;
+import org.waxbell.mixer.MixerPicture.Standing;
 import org.waxbell.score.Lane;
 import org.waxbell.seen.Sight;
 
@@ -22,6 +22,7 @@ import org.waxbell.seen.Sight;
 final class RingSight {
     /** Below this a level counts as silence, in decibels below full scale. */
     private static final double SILENCE = -60;
+
     private final Map<String, OnStage> stages = new TreeMap<>();
 
     private static final class OnStage {
@@ -64,30 +65,54 @@ final class RingSight {
                 here.standing = standing;
                 here.scene = picture.programme();
             }
-            here.muted = sources.stream().allMatch(source -> picture.valueOf(new Target(Target.Kind.MUTE, source)).orElse("").equals("muted"));
+            here.muted = sources.stream()
+                    .allMatch(source -> picture.valueOf(new Target(Target.Kind.MUTE, source))
+                            .orElse("")
+                            .equals("muted"));
         });
     }
 
     synchronized void hears(Levels levels, MixerPicture picture, StageAddresses addresses) {
         stages.forEach((stage, here) -> {
             List<String> sources = picture.loading(address -> addresses.opens(address, stage));
-            here.moved |= levels.levels().stream().anyMatch(level -> level.peak() > SILENCE && sources.contains(level.source()));
+            here.moved |= levels.levels().stream()
+                    .anyMatch(level -> level.peak() > SILENCE && sources.contains(level.source()));
         });
     }
 
     /** What is known of each stage on which the ring played long enough. @param painted the runs of parts that a page painted */
-    synchronized List<Sight> sights(Ring ring, long shortest, Set<String> painted, boolean levels, UnaryOperator<String> name) {
+    synchronized List<Sight> sights(
+            Ring ring, long shortest, Set<String> painted, boolean levels, UnaryOperator<String> name) {
         List<Sight> sights = new ArrayList<>();
         stages.forEach((stage, here) -> {
-            List<PartRun> played = ring.parts().stream().filter(run -> run.part().place().isPresent() && stageOf(run).equals(stage))
-                    .filter(run -> run.state() == PartState.ENDED || run.state() == PartState.CUT && run.toMs() - run.fromMs() > shortest && painted.contains(ring.nameOf(run)))
+            List<PartRun> played = ring.parts().stream()
+                    .filter(run ->
+                            run.part().place().isPresent() && stageOf(run).equals(stage))
+                    .filter(run -> run.state() == PartState.ENDED
+                            || run.state() == PartState.CUT
+                                    && run.toMs() - run.fromMs() > shortest
+                                    && painted.contains(ring.nameOf(run)))
                     .toList();
-            List<PartRun> shown = played.stream().filter(run -> run.part().lane() == Lane.SCREEN).toList();
-            boolean sounds = played.stream().anyMatch(run -> run.part().lane() == Lane.SOUND && run.state() == PartState.ENDED);
+            List<PartRun> shown = played.stream()
+                    .filter(run -> run.part().lane() == Lane.SCREEN)
+                    .toList();
+            boolean sounds =
+                    played.stream().anyMatch(run -> run.part().lane() == Lane.SOUND && run.state() == PartState.ENDED);
             if (!played.isEmpty()) {
-                Sight.Level level = here.muted ? Sight.Level.MUTED : here.moved ? Sight.Level.MOVED : levels ? Sight.Level.STILL : Sight.Level.UNKNOWN;
-                sights.add(new Sight(stage, name.apply(stage), !shown.isEmpty(), sounds, here.pages, shown.stream().allMatch(run -> painted.contains(ring.nameOf(run))),
-                        here.mixer, here.standing, here.scene, level));
+                Sight.Level level = here.muted
+                        ? Sight.Level.MUTED
+                        : here.moved ? Sight.Level.MOVED : levels ? Sight.Level.STILL : Sight.Level.UNKNOWN;
+                sights.add(new Sight(
+                        stage,
+                        name.apply(stage),
+                        !shown.isEmpty(),
+                        sounds,
+                        here.pages,
+                        shown.stream().allMatch(run -> painted.contains(ring.nameOf(run))),
+                        here.mixer,
+                        here.standing,
+                        here.scene,
+                        level));
             }
         });
         return sights;

@@ -43,6 +43,7 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
     private static final long AFTER_MS = 700;
     /** What was cut sooner than this was not meant to be seen. */
     private static final long TOO_SHORT_MS = 300;
+
     private static final Logger LOG = LoggerFactory.getLogger(SeenWatch.class);
     private static final int MOST_PAINTED = 2_000;
     private final Map<Long, RingSight> open = new ConcurrentHashMap<>();
@@ -55,6 +56,7 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
             return size() > MOST_PAINTED;
         }
     }));
+
     private final StageFeed feed;
     private final StageAddresses addresses;
     private final MixerDesk mixer;
@@ -64,8 +66,15 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
     private final LinkPulse pulse;
     private final List<SeenNews> news;
 
-    SeenWatch(@Lazy StageFeed feed, StageAddresses addresses, MixerDesk mixer, WiringStore wiring, SeenMapper mapper, Documents json, LinkPulse pulse,
-              @Lazy List<SeenNews> news) {
+    SeenWatch(
+            @Lazy StageFeed feed,
+            StageAddresses addresses,
+            MixerDesk mixer,
+            WiringStore wiring,
+            SeenMapper mapper,
+            Documents json,
+            LinkPulse pulse,
+            @Lazy List<SeenNews> news) {
         this.feed = feed;
         this.addresses = addresses;
         this.mixer = mixer;
@@ -86,8 +95,11 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
     }
 
     private void moved(Ring ring) {
-        boolean shows = ring.parts().stream().anyMatch(run -> run.state() == PartState.TOLD && run.part().place().isPresent());
-        RingSight sight = shows ? open.computeIfAbsent(ring.number(), number -> new RingSight()) : open.get(ring.number());
+        boolean shows = ring.parts().stream()
+                .anyMatch(run ->
+                        run.state() == PartState.TOLD && run.part().place().isPresent());
+        RingSight sight =
+                shows ? open.computeIfAbsent(ring.number(), number -> new RingSight()) : open.get(ring.number());
         if (sight != null) {
             sight.looks(ring, feed);
             look(sight);
@@ -96,7 +108,11 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
             open.remove(ring.number());
             boolean failed = ring.parts().stream().anyMatch(run -> run.state() == PartState.FAILED);
             if (sight != null || failed) {
-                pulse.timer().schedule(() -> judge(ring, sight == null ? new RingSight() : sight), AFTER_MS, TimeUnit.MILLISECONDS);
+                pulse.timer()
+                        .schedule(
+                                () -> judge(ring, sight == null ? new RingSight() : sight),
+                                AFTER_MS,
+                                TimeUnit.MILLISECONDS);
                 if (sight != null) {
                     open.put(-ring.number(), sight);
                 }
@@ -118,8 +134,16 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
                 seen = seen == null ? failed : seen.or(failed);
             }
         }
-        List<Sight> sights = sight.sights(ring, TOO_SHORT_MS, painted, mixer.tellsLevels(), id -> wiring.current().wiring().stage(id)
-                .map(stage -> stage.name()).orElse(id));
+        List<Sight> sights = sight.sights(
+                ring,
+                TOO_SHORT_MS,
+                painted,
+                mixer.tellsLevels(),
+                id -> wiring.current()
+                        .wiring()
+                        .stage(id)
+                        .map(stage -> stage.name())
+                        .orElse(id));
         if (!sights.isEmpty()) {
             Seen joined = Seen.of(sights);
             seen = seen == null ? joined : seen.or(joined);

@@ -21,7 +21,12 @@ class SocketConfig implements WebSocketConfigurer {
     private final PracticeMixer mixer;
     private final PracticeMixerServer mixerServer;
 
-    SocketConfig(LiveNews live, StageSocket stage, PracticeChannel channel, PracticeMixer mixer, PracticeMixerServer mixerServer) {
+    SocketConfig(
+            LiveNews live,
+            StageSocket stage,
+            PracticeChannel channel,
+            PracticeMixer mixer,
+            PracticeMixerServer mixerServer) {
         this.mixerServer = mixerServer;
         this.live = live;
         this.stage = stage;

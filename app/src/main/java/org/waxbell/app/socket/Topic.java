@@ -23,8 +23,7 @@ public final class Topic extends TextWebSocketHandler {
     }
 
     /** What a page is told. */
-    public record Message(String type, Object body) {
-    }
+    public record Message(String type, Object body) {}
 
     /** Tells every page that listens. */
     public void tell(String type, Object body) {

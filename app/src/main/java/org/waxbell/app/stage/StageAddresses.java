@@ -21,12 +21,15 @@ public class StageAddresses {
 
     /** The whole address, by the name under which other programs reach this computer. */
     public String whole(String stage) {
-        return "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + "/stage" + SIGN + keys.key(stage);
+        return "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + "/stage" + SIGN
+                + keys.key(stage);
     }
 
     /** Whether that address, of whatever computer, shows the stage now. */
     public boolean opens(String address, String stage) {
         int at = address.indexOf(SIGN);
-        return at >= 0 && address.substring(0, at).endsWith("/stage") && KeyRing.same(address.substring(at + SIGN.length()), keys.key(stage));
+        return at >= 0
+                && address.substring(0, at).endsWith("/stage")
+                && KeyRing.same(address.substring(at + SIGN.length()), keys.key(stage));
     }
 }

@@ -38,6 +38,7 @@ import org.waxbell.stage.Stage;
 public class StageFeed implements StageOut, WiringWatcher {
     /** The key was renewed or never was one; the page stays empty. */
     static final CloseStatus WRONG_KEY = new CloseStatus(4403, "This address is no longer valid.");
+
     private static final long PATIENCE_SECONDS = 5;
     private static final int MOST_LINES = 20;
     private final Map<String, Feed> feeds = new HashMap<>();
@@ -63,35 +64,40 @@ public class StageFeed implements StageOut, WiringWatcher {
         private long number;
     }
 
-    private record PartNews(String type, long number, StagePart part) {
-    }
+    private record PartNews(String type, long number, StagePart part) {}
 
-    private record EndNews(String type, long number, String partRun, long at) {
-    }
+    private record EndNews(String type, long number, String partRun, long at) {}
 
-    private record AskNews(String type) {
-    }
+    private record AskNews(String type) {}
 
-    private record HushNews(String type, long number, long at) {
-    }
+    private record HushNews(String type, long number, long at) {}
 
     /** @param media addresses of files that fixtures use, by name @param ahead what parts may use @param lines the newest lines of chat, oldest first */
-    private record Welcome(String type, long number, boolean preview, Stage stage, Map<String, String> media, List<StageMedia> ahead, Map<String, Face> faces,
-                           List<ChatSeen> lines, List<StagePart> parts) {
-    }
+    private record Welcome(
+            String type,
+            long number,
+            boolean preview,
+            Stage stage,
+            Map<String, String> media,
+            List<StageMedia> ahead,
+            Map<String, Face> faces,
+            List<ChatSeen> lines,
+            List<StagePart> parts) {}
 
-    private record StageNews(String type, long number, Stage stage, Map<String, String> media, List<StageMedia> ahead, Map<String, Face> faces) {
-    }
+    private record StageNews(
+            String type,
+            long number,
+            Stage stage,
+            Map<String, String> media,
+            List<StageMedia> ahead,
+            Map<String, Face> faces) {}
 
-    private record FaceNews(String type, long number, String fixture, Face face) {
-    }
+    private record FaceNews(String type, long number, String fixture, Face face) {}
 
-    private record LineNews(String type, long number, ChatSeen line) {
-    }
+    private record LineNews(String type, long number, ChatSeen line) {}
 
     /** A line of chat as a stage shows it. @param at when, milliseconds since 1970 UTC @param command whether it begins as a chat word does */
-    public record ChatSeen(long at, String name, String text, boolean command) {
-    }
+    public record ChatSeen(long at, String name, String text, boolean command) {}
 
     @Override
     public synchronized void perform(StageDirective part) {
@@ -117,7 +123,8 @@ public class StageFeed implements StageOut, WiringWatcher {
     /** A line was written: stages that show the chat show it, and mascots know that somebody is there. */
     synchronized void said(ChatSeen line) {
         for (Stage stage : wiring.current().wiring().stages()) {
-            if (stage.fixtures().stream().anyMatch(each -> each instanceof ChatFixture || each instanceof MascotFixture)) {
+            if (stage.fixtures().stream()
+                    .anyMatch(each -> each instanceof ChatFixture || each instanceof MascotFixture)) {
                 Feed feed = feed(stage.id());
                 feed.lines.addLast(line);
                 if (feed.lines.size() > MOST_LINES) {
@@ -131,8 +138,10 @@ public class StageFeed implements StageOut, WiringWatcher {
     /** Stages that were edited, and files that cues use on them now, are told to the pages that show them; pages of a stage that is no more are sent away. */
     @Override
     public synchronized void wiringChanged() {
-        feeds.entrySet().stream().filter(each -> wiring.current().wiring().stage(each.getKey()).isEmpty()).forEach(each ->
-                List.copyOf(each.getValue().pages.values()).forEach(page -> page.outbox().close(WRONG_KEY)));
+        feeds.entrySet().stream()
+                .filter(each -> wiring.current().wiring().stage(each.getKey()).isEmpty())
+                .forEach(each -> List.copyOf(each.getValue().pages.values())
+                        .forEach(page -> page.outbox().close(WRONG_KEY)));
         for (Stage stage : wiring.current().wiring().stages()) {
             follow(feed(stage.id()), stage);
         }
@@ -157,7 +166,10 @@ public class StageFeed implements StageOut, WiringWatcher {
         Map<String, String> all = new TreeMap<>();
         stage.fixtures().forEach(each -> {
             if (each instanceof MascotFixture mascot && !mascot.file().isEmpty()) {
-                wiring.current().shelf().find(MascotFixture.FIGURES, mascot.file()).ifPresent(media -> all.put(mascot.file(), tokens.address(media.hash())));
+                wiring.current()
+                        .shelf()
+                        .find(MascotFixture.FIGURES, mascot.file())
+                        .ifPresent(media -> all.put(mascot.file(), tokens.address(media.hash())));
             }
         });
         return all;
@@ -177,9 +189,21 @@ public class StageFeed implements StageOut, WiringWatcher {
         forget(feed);
         wiring.current().wiring().stage(page.stage()).ifPresent(stage -> follow(feed, stage));
         feed.pages.put(page.id(), page);
-        List<StagePart> parts = feed.shown.values().stream().map(part -> StagePart.of(part, tokens)).toList();
+        List<StagePart> parts = feed.shown.values().stream()
+                .map(part -> StagePart.of(part, tokens))
+                .toList();
         wiring.current().wiring().stage(page.stage()).ifPresent(stage -> {
-            page.outbox().post(json.write(new Welcome("welcome", feed.number, page.preview(), stage, media(stage), addresses(feed.ahead), feed.faces, List.copyOf(feed.lines), parts)));
+            page.outbox()
+                    .post(json.write(new Welcome(
+                            "welcome",
+                            feed.number,
+                            page.preview(),
+                            stage,
+                            media(stage),
+                            addresses(feed.ahead),
+                            feed.faces,
+                            List.copyOf(feed.lines),
+                            parts)));
         });
     }
 
@@ -191,7 +215,9 @@ public class StageFeed implements StageOut, WiringWatcher {
     /** Sends all pages of a stage away, for its key is another now; previews stay. */
     public synchronized void dismiss(String stage) {
         List<StagePage> there = new ArrayList<>(feed(stage).pages.values());
-        there.stream().filter(page -> !page.preview()).forEach(page -> page.outbox().close(WRONG_KEY));
+        there.stream()
+                .filter(page -> !page.preview())
+                .forEach(page -> page.outbox().close(WRONG_KEY));
     }
 
     /** The pages of a stage that are on programme, previews left out. */
@@ -201,12 +227,19 @@ public class StageFeed implements StageOut, WiringWatcher {
 
     /** The pages of all stages that are on programme. */
     public synchronized List<StagePage> pages() {
-        return feeds.values().stream().flatMap(feed -> feed.pages.values().stream()).filter(page -> !page.preview()).toList();
+        return feeds.values().stream()
+                .flatMap(feed -> feed.pages.values().stream())
+                .filter(page -> !page.preview())
+                .toList();
     }
 
     /** The stage on which a part plays, empty text where it plays on none. */
     synchronized String stageOf(String partRun) {
-        return feeds.entrySet().stream().filter(each -> each.getValue().shown.containsKey(partRun)).map(Map.Entry::getKey).findFirst().orElse("");
+        return feeds.entrySet().stream()
+                .filter(each -> each.getValue().shown.containsKey(partRun))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse("");
     }
 
     /** Asks every page of a stage to report now: how long each took, in milliseconds; fails with a sentence where none does. */
@@ -217,11 +250,16 @@ public class StageFeed implements StageOut, WiringWatcher {
         }
         long sent = System.nanoTime();
         List<Double> answered = new CopyOnWriteArrayList<>();
-        CompletableFuture<?>[] all = there.stream().map(page -> page.ask(json.write(new AskNews("ask"))).orTimeout(PATIENCE_SECONDS, TimeUnit.SECONDS)
-                .thenRun(() -> answered.add((System.nanoTime() - sent) / 1e6)).exceptionally(late -> null)).toArray(CompletableFuture[]::new);
+        CompletableFuture<?>[] all = there.stream()
+                .map(page -> page.ask(json.write(new AskNews("ask")))
+                        .orTimeout(PATIENCE_SECONDS, TimeUnit.SECONDS)
+                        .thenRun(() -> answered.add((System.nanoTime() - sent) / 1e6))
+                        .exceptionally(late -> null))
+                .toArray(CompletableFuture[]::new);
         return CompletableFuture.allOf(all).thenApply(done -> {
             if (answered.isEmpty()) {
-                throw new IllegalStateException("No page answered within " + PATIENCE_SECONDS + " s; reload its browser source.");
+                throw new IllegalStateException(
+                        "No page answered within " + PATIENCE_SECONDS + " s; reload its browser source.");
             }
             return answered;
         });
@@ -229,7 +267,11 @@ public class StageFeed implements StageOut, WiringWatcher {
 
     /** The worst round trip of all pages, in milliseconds. */
     synchronized double worstRoundTrip() {
-        return feeds.values().stream().flatMap(feed -> feed.pages.values().stream()).mapToDouble(StagePage::roundTrip).max().orElse(0);
+        return feeds.values().stream()
+                .flatMap(feed -> feed.pages.values().stream())
+                .mapToDouble(StagePage::roundTrip)
+                .max()
+                .orElse(0);
     }
 
     private Feed feed(String stage) {

@@ -20,8 +20,7 @@ public class StageKeys {
     }
 
     /** A page that showed its key: for which stage, and whether it only previews. */
-    public record Admitted(String stage, boolean preview) {
-    }
+    public record Admitted(String stage, boolean preview) {}
 
     /** The key of a stage; made where it has none yet. */
     public String key(String stage) {

@@ -28,14 +28,21 @@ class StageLines implements OutcomeWatcher {
             return true;
         }
         String word = WordKey.of(line.word());
-        return decision.cues().stream().flatMap(answer -> wiring.book().cue(answer.cueId()).stream()).flatMap(ready -> ready.cue().pulls().stream())
-                .anyMatch(pull -> pull instanceof ChatWordPull said && said.words().stream().anyMatch(each -> WordKey.of(each).equals(word)));
+        return decision.cues().stream()
+                .flatMap(answer -> wiring.book().cue(answer.cueId()).stream())
+                .flatMap(ready -> ready.cue().pulls().stream())
+                .anyMatch(pull -> pull instanceof ChatWordPull said
+                        && said.words().stream()
+                                .anyMatch(each -> WordKey.of(each).equals(word)));
     }
 
     @Override
     public void left(Outcome outcome) {
         outcome.decisions().forEach(decision -> {
-            if (decision.event() instanceof ChatLine line && wiring.current().wiring().house().neighbours().stream().noneMatch(each -> each.equalsIgnoreCase(line.viewer().name()))) {
+            if (decision.event() instanceof ChatLine line
+                    && wiring.current().wiring().house().neighbours().stream()
+                            .noneMatch(
+                                    each -> each.equalsIgnoreCase(line.viewer().name()))) {
                 String text = line.text().length() > LONGEST ? line.text().substring(0, LONGEST) : line.text();
                 feed.said(new StageFeed.ChatSeen(decision.at(), line.viewer().name(), text, isCommand(decision, line)));
             }

@@ -34,21 +34,33 @@ class StageLinks implements FixedLink.Source, StageWatcher {
 
     @Override
     public List<FixedLink> links() {
-        return wiring.current().wiring().stages().stream().map(stage -> (FixedLink) new Pages(stage, state(stage.id()))).toList();
+        return wiring.current().wiring().stages().stream()
+                .map(stage -> (FixedLink) new Pages(stage, state(stage.id())))
+                .toList();
     }
 
     private LinkState state(String stage) {
         List<StagePage> pages = feed.pages(stage);
-        return states.compute(stage, (id, before) -> next(before == null ? LinkState.NEW.unset(clock.now()) : before, pages));
+        return states.compute(
+                stage, (id, before) -> next(before == null ? LinkState.NEW.unset(clock.now()) : before, pages));
     }
 
     private LinkState next(LinkState before, List<StagePage> pages) {
         if (pages.isEmpty()) {
-            return broken(before, Trouble.lasting("No page shows this stage: viewers see nothing of it.", "Place it in the mixer, or open its address there."));
+            return broken(
+                    before,
+                    Trouble.lasting(
+                            "No page shows this stage: viewers see nothing of it.",
+                            "Place it in the mixer, or open its address there."));
         }
         double worst = pages.stream().mapToDouble(StagePage::roundTrip).max().orElse(-1);
         if (pages.stream().noneMatch(StagePage::sounds)) {
-            return broken(before, Trouble.lasting("It is shown, and no page of it may sound.", "Click once into the page that shows it.")).measured(worst);
+            return broken(
+                            before,
+                            Trouble.lasting(
+                                    "It is shown, and no page of it may sound.",
+                                    "Click once into the page that shows it."))
+                    .measured(worst);
         }
         return before.up(clock.now()).measured(worst);
     }
@@ -104,14 +116,24 @@ class StageLinks implements FixedLink.Source, StageWatcher {
         @Override
         public List<LinkFact> facts() {
             int pages = feed.pages(stage.id()).size();
-            return List.of(LinkFact.of("Browser source", stage.width() + " × " + stage.height() + " pixels"),
-                    new LinkFact("Shown by", pages == 0 ? "no page" : pages == 1 ? "one page" : pages + " pages", pages > 0));
+            return List.of(
+                    LinkFact.of("Browser source", stage.width() + " × " + stage.height() + " pixels"),
+                    new LinkFact(
+                            "Shown by",
+                            pages == 0 ? "no page" : pages == 1 ? "one page" : pages + " pages",
+                            pages > 0));
         }
 
         @Override
         public CompletableFuture<String> test() {
-            return feed.roundTrip(stage.id()).thenApply(answered -> answered.size() == 1 ? "One page answered in " + millis(answered.get(0)) + " ms."
-                    : answered.size() + " pages answered, the slowest in " + millis(answered.stream().mapToDouble(Double::doubleValue).max().orElse(0)) + " ms.");
+            return feed.roundTrip(stage.id())
+                    .thenApply(answered -> answered.size() == 1
+                            ? "One page answered in " + millis(answered.get(0)) + " ms."
+                            : answered.size() + " pages answered, the slowest in "
+                                    + millis(answered.stream()
+                                            .mapToDouble(Double::doubleValue)
+                                            .max()
+                                            .orElse(0)) + " ms.");
         }
 
         private static double millis(double exact) {

@@ -20,8 +20,11 @@ record StageMedia(String type, String address) {
     static List<Media> used(Wiring wiring, String stage) {
         Set<Media> used = new LinkedHashSet<>();
         for (Cue cue : wiring.cues()) {
-            cue.takes().stream().flatMap(take -> take.score().parts().stream()).filter(part -> part.place().orElse("").startsWith(stage + "/"))
-                    .flatMap(part -> part.uses().stream()).forEach(use -> used.addAll(use.on(wiring.shelf())));
+            cue.takes().stream()
+                    .flatMap(take -> take.score().parts().stream())
+                    .filter(part -> part.place().orElse("").startsWith(stage + "/"))
+                    .flatMap(part -> part.uses().stream())
+                    .forEach(use -> used.addAll(use.on(wiring.shelf())));
         }
         return used.stream().limit(MOST).toList();
     }

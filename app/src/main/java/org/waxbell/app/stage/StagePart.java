@@ -20,23 +20,33 @@ import org.waxbell.look.Look;
  * @param quiet    which outlet sounds quieter meanwhile, null for none
  * @param thing    what else to show, null for none
  */
-public record StagePart(String partRun, long at, long lengthMs, @Nullable Card card, @Nullable Sound sound, @Nullable Quiet quiet,
-                        @Nullable Thing thing) {
+public record StagePart(
+        String partRun,
+        long at,
+        long lengthMs,
+        @Nullable Card card,
+        @Nullable Sound sound,
+        @Nullable Quiet quiet,
+        @Nullable Thing thing) {
     /** What is shown beside cards. @param place spot or fixture @param media address of its picture or video, empty text for none */
-    public record Thing(String place, String media, Shown shown) {
-    }
+    public record Thing(String place, String media, Shown shown) {}
 
     /** @param picture address of its picture, empty text for none @param portrait name of the viewer whose portrait stands there, empty text for none */
-    public record Card(String spot, Look look, String title, String words, String picture, String portrait, long entryMs, long exitMs) {
-    }
+    public record Card(
+            String spot,
+            Look look,
+            String title,
+            String words,
+            String picture,
+            String portrait,
+            long entryMs,
+            long exitMs) {}
 
     /** @param media address of the sound @param volume 0 to 100 */
-    public record Sound(String outlet, String media, int volume) {
-    }
+    public record Sound(String outlet, String media, int volume) {}
 
     /** @param percent of its own loudness */
-    public record Quiet(String outlet, int percent) {
-    }
+    public record Quiet(String outlet, int percent) {}
 
     /** The directive with addresses for its media. */
     public static StagePart of(StageDirective directive, MediaTokens tokens) {
@@ -45,8 +55,15 @@ public record StagePart(String partRun, long at, long lengthMs, @Nullable Card c
         Quiet quiet = null;
         Thing thing = null;
         if (directive instanceof ShowCard show) {
-            card = new Card(show.spot(), show.look(), show.title(), show.words(), tokens.address(show.picture()), show.portrait(),
-                    show.entryMs(), show.exitMs());
+            card = new Card(
+                    show.spot(),
+                    show.look(),
+                    show.title(),
+                    show.words(),
+                    tokens.address(show.picture()),
+                    show.portrait(),
+                    show.entryMs(),
+                    show.exitMs());
         } else if (directive instanceof PlaySound play) {
             sound = new Sound(play.outlet(), tokens.address(play.media()), play.volume());
         } else if (directive instanceof Quieten quieten) {
@@ -54,7 +71,8 @@ public record StagePart(String partRun, long at, long lengthMs, @Nullable Card c
         } else if (directive instanceof ShowThing other) {
             thing = new Thing(other.place(), tokens.address(other.media()), other.shown());
         }
-        return new StagePart(directive.partRun(), directive.meantFor(), directive.lengthMs(), card, sound, quiet, thing);
+        return new StagePart(
+                directive.partRun(), directive.meantFor(), directive.lengthMs(), card, sound, quiet, thing);
     }
 
     /** The same with its moment counted from another. */

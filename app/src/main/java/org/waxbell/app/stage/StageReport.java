@@ -12,6 +12,12 @@ package org.waxbell.app.stage;
  * @param at        with started: when its first frame was due, in the server's time
  * @param why       with failed: why
  */
-record StageReport(String type, String key, double sent, double roundTrip,
-                   boolean sounds, String partRun, double at, String why) {
-}
+record StageReport(
+        String type,
+        String key,
+        double sent,
+        double roundTrip,
+        boolean sounds,
+        String partRun,
+        double at,
+        String why) {}

@@ -36,8 +36,14 @@ public class StageSocket extends TextWebSocketHandler {
     private final List<StageWatcher> watchers;
     private volatile long lead = Lead.LEAST;
 
-    StageSocket(Outboxes maker, StageFeed feed, StageKeys keys, Documents json, SystemClock clock, EngineLoop loop,
-                List<StageWatcher> watchers) {
+    StageSocket(
+            Outboxes maker,
+            StageFeed feed,
+            StageKeys keys,
+            Documents json,
+            SystemClock clock,
+            EngineLoop loop,
+            List<StageWatcher> watchers) {
         this.maker = maker;
         this.feed = feed;
         this.keys = keys;
@@ -47,8 +53,7 @@ public class StageSocket extends TextWebSocketHandler {
         this.watchers = watchers;
     }
 
-    private record ClockNews(String type, double sent, double now) {
-    }
+    private record ClockNews(String type, double sent, double now) {}
 
     @Override
     public void afterConnectionEstablished(WebSocketSession session) {

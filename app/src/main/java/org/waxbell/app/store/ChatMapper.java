@@ -9,14 +9,15 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 public interface ChatMapper {
     /** A line. @param standing nearest standing of the writer @param helper whether it is an answer of ours */
-    record ChatRow(String link, long at, String name, String standing, String text, boolean helper) {
-    }
+    record ChatRow(String link, long at, String name, String standing, String text, boolean helper) {}
 
     /** Adds a line. */
-    @Insert("insert into chat_line (link, at, name, standing, text, helper) values (#{link}, #{at}, #{name}, #{standing}, #{text}, #{helper})")
+    @Insert(
+            "insert into chat_line (link, at, name, standing, text, helper) values (#{link}, #{at}, #{name}, #{standing}, #{text}, #{helper})")
     void add(ChatRow row);
 
     /** The newest lines of a link, newest first. */
-    @Select("select link, at, name, standing, text, helper from chat_line where link = #{link} order by number desc limit #{most}")
+    @Select(
+            "select link, at, name, standing, text, helper from chat_line where link = #{link} order by number desc limit #{most}")
     List<ChatRow> newest(String link, int most);
 }

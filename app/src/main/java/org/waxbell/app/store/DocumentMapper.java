@@ -26,8 +26,7 @@ public interface DocumentMapper {
     void remove(String kind, String id);
 
     /** An edit as the log of changes lists it. @param documents how many it changed */
-    record EditLine(long step, long at, String what, int documents, boolean undone) {
-    }
+    record EditLine(long step, long at, String what, int documents, boolean undone) {}
 
     /** The step of the next edit. */
     @Select("select coalesce(max(step), 0) + 1 from edit")
@@ -40,20 +39,24 @@ public interface DocumentMapper {
     void log(EditRow row);
 
     /** What the newest edit that is not undone did, newest first; empty where there is none. */
-    @Select("select * from edit where undone = 0 and step = (select max(step) from edit where undone = 0) order by number desc")
+    @Select(
+            "select * from edit where undone = 0 and step = (select max(step) from edit where undone = 0) order by number desc")
     List<EditRow> newest();
 
     /** What the edit did that was undone last, oldest first; empty where there is none. */
-    @Select("select * from edit where undone = 1 and step = (select min(step) from edit where undone = 1) order by number")
+    @Select(
+            "select * from edit where undone = 1 and step = (select min(step) from edit where undone = 1) order by number")
     List<EditRow> newestUndone();
 
     /** What the newest edit that is not undone is called, null for none. */
     @Select("select what from edit where undone = 0 order by number desc limit 1")
-    @Nullable String undoable();
+    @Nullable
+    String undoable();
 
     /** What the edit that was undone last is called, null for none. */
     @Select("select what from edit where undone = 1 order by number limit 1")
-    @Nullable String redoable();
+    @Nullable
+    String redoable();
 
     /** What was done after a step and still holds, newest first. */
     @Select("select * from edit where undone = 0 and step > #{step} order by number desc")

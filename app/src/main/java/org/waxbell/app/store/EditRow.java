@@ -12,6 +12,15 @@ import org.jspecify.annotations.Nullable;
  * @param step           what was done in one edit has one step
  * @param beforePosition its place in the list before
  */
-public record EditRow(long number, long at, String kind, String documentId, String what, @Nullable String beforeJson, @Nullable String afterJson,
-                      int position, int undone, long step, int beforePosition) {
-}
+public record EditRow(
+        long number,
+        long at,
+        String kind,
+        String documentId,
+        String what,
+        @Nullable String beforeJson,
+        @Nullable String afterJson,
+        int position,
+        int undone,
+        long step,
+        int beforePosition) {}

@@ -12,8 +12,7 @@ import org.waxbell.gate.Let;
 @Mapper
 public interface EngineMapper {
     /** What chance fell on last. */
-    record DrawnRow(String purpose, String name) {
-    }
+    record DrawnRow(String purpose, String name) {}
 
     /** Keeps a ring as it stands. */
     @Insert("""
@@ -31,14 +30,16 @@ public interface EngineMapper {
 
     /** A ring as it stands or stood last, null where it is not kept. */
     @Select("select json from ring where number = #{number}")
-    @Nullable String ring(long number);
+    @Nullable
+    String ring(long number);
 
     /** The number of the newest ring, 0 where there is none. */
     @Select("select coalesce(max(number), 0) from ring")
     long newestRing();
 
     /** Keeps that a ring was let through. */
-    @Insert("insert or replace into let_through (ring, cue_id, who, at, times) values (#{ring}, #{cueId}, #{who}, #{at}, #{times})")
+    @Insert(
+            "insert or replace into let_through (ring, cue_id, who, at, times) values (#{ring}, #{cueId}, #{who}, #{at}, #{times})")
     void putLet(Let let);
 
     /** Forgets that a ring was let through. */

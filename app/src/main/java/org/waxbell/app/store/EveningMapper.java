@@ -14,8 +14,7 @@ import org.waxbell.show.Spent;
 @Mapper
 public interface EveningMapper {
     /** The sum of a person's entries. */
-    record SumRow(String person, long points) {
-    }
+    record SumRow(String person, long points) {}
 
     /** Puts a fact in place of what was there. */
     @Insert("insert or replace into fact (kind, id, json) values (#{kind}, #{id}, #{json})")
@@ -31,10 +30,12 @@ public interface EveningMapper {
 
     /** One fact, null where there is none. */
     @Select("select json from fact where kind = #{kind} and id = #{id}")
-    @Nullable String fact(String kind, String id);
+    @Nullable
+    String fact(String kind, String id);
 
     /** Adds an entry of the ledger. */
-    @Insert("insert into ledger (number, at, person, amount, why) values (#{number}, #{at}, #{person}, #{amount}, #{why})")
+    @Insert(
+            "insert into ledger (number, at, person, amount, why) values (#{number}, #{at}, #{person}, #{amount}, #{why})")
     void addEntry(LedgerEntry entry);
 
     /** The number of the newest entry, 0 where there is none. */

@@ -10,13 +10,11 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 public interface JournalMapper {
     /** A row of the journal. */
-    record DecisionRow(long number, long at, String kind, @Nullable String viewer, String event,
-                       String sentence, String json) {
-    }
+    record DecisionRow(
+            long number, long at, String kind, @Nullable String viewer, String event, String sentence, String json) {}
 
     /** How often a cue rang and was held on a day. */
-    record CountRow(String cueId, long rang, long held) {
-    }
+    record CountRow(String cueId, long rang, long held) {}
 
     /** Adds a decision. */
     @Insert("""

@@ -10,8 +10,8 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 public interface LinkMapper {
     /** A link. @param settings JSON without secrets @param secrets JSON of locked secrets by name */
-    record LinkRow(String id, String kind, int position, String name, String settings, String secrets, boolean paused) {
-    }
+    record LinkRow(
+            String id, String kind, int position, String name, String settings, String secrets, boolean paused) {}
 
     /** All of them, in their order. */
     @Select("select id, kind, position, name, settings, secrets, paused from link order by position, id")

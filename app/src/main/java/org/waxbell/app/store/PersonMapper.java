@@ -11,8 +11,14 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 public interface PersonMapper {
     /** A person. @param standings comma-separated @param firstSeen null for who was never seen */
-    record PersonRow(String id, String name, String standings, int months, @Nullable Long firstSeen, @Nullable Long lastSeen, long lines) {
-    }
+    record PersonRow(
+            String id,
+            String name,
+            String standings,
+            int months,
+            @Nullable Long firstSeen,
+            @Nullable Long lastSeen,
+            long lines) {}
 
     /** Everyone of a link, in the order in which they became known. */
     @Select("select * from person where id like #{link} || ':%' order by rowid")
@@ -24,10 +30,12 @@ public interface PersonMapper {
 
     /** The person of that identity, null for nobody. */
     @Select("select * from person where id = #{id}")
-    @Nullable PersonRow find(String id);
+    @Nullable
+    PersonRow find(String id);
 
     /** Adds someone who was not seen yet; who is known already stays as they are. */
-    @Insert("insert or ignore into person (id, name, standings, months, lines) values (#{id}, #{name}, #{standings}, #{months}, 0)")
+    @Insert(
+            "insert or ignore into person (id, name, standings, months, lines) values (#{id}, #{name}, #{standings}, #{months}, 0)")
     void know(String id, String name, String standings, int months);
 
     /** Gives somebody who is known other standings. */

@@ -12,15 +12,16 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 public interface RecordingMapper {
     /** A recording as a list shows it. @param closedAt null while it goes on */
-    record RecordingRow(long number, long show, long openedAt, @Nullable Long closedAt, int steps) {
-    }
+    record RecordingRow(
+            long number, long show, long openedAt, @Nullable Long closedAt, int steps) {}
 
     /** The number of the newest recording, 0 where there is none. */
     @Select("select coalesce(max(number), 0) from recording")
     long newest();
 
     /** Begins a recording. */
-    @Insert("insert or replace into recording (number, show, opened_at, opening) values (#{number}, #{show}, #{openedAt}, #{opening})")
+    @Insert(
+            "insert or replace into recording (number, show, opened_at, opening) values (#{number}, #{show}, #{openedAt}, #{opening})")
     void begin(long number, long show, long openedAt, String opening);
 
     /** Ends what is still open. */
@@ -47,7 +48,8 @@ public interface RecordingMapper {
 
     /** The state with which a recording began, null where there is no such recording. */
     @Select("select opening from recording where number = #{number}")
-    @Nullable String opening(long number);
+    @Nullable
+    String opening(long number);
 
     /** The steps of a recording. */
     @Select("select json from recorded where recording = #{number} order by number")

@@ -9,8 +9,7 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 public interface SeenMapper {
     /** What was found for one ring. */
-    record SeenRow(long ring, String json) {
-    }
+    record SeenRow(long ring, String json) {}
 
     /** Those of a span of rings, both ends included. */
     @Select("select ring, json from seen where ring between #{from} and #{to}")

@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
 public interface SettingMapper {
     /** The value of a setting, null where it was never set. */
     @Select("select value from setting where name = #{name}")
-    @Nullable String get(String name);
+    @Nullable
+    String get(String name);
 
     /** Sets a value. */
     @Insert("insert or replace into setting (name, value) values (#{name}, #{value})")

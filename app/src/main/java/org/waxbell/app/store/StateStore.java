@@ -38,6 +38,7 @@ import org.waxbell.slate.SlateEntry;
 public class StateStore implements Keeper {
     /** The name under which answers of ours stand in chat. */
     public static final String HELPER = "saltmarsh_bell";
+
     private static final String SEED = "seed";
     private static final String EVENING = "evening";
     private static final String SLATE = "slate";
@@ -52,8 +53,14 @@ public class StateStore implements Keeper {
     private final SettingMapper settings;
     private final Documents documents;
 
-    StateStore(EngineMapper engine, JournalMapper journal, PersonMapper people, ChatMapper chat, SettingMapper settings, EveningMapper books,
-               Documents documents) {
+    StateStore(
+            EngineMapper engine,
+            JournalMapper journal,
+            PersonMapper people,
+            ChatMapper chat,
+            SettingMapper settings,
+            EveningMapper books,
+            Documents documents) {
         this.engine = engine;
         this.journal = journal;
         this.people = people;
@@ -71,10 +78,22 @@ public class StateStore implements Keeper {
         if (kept == null) {
             settings.put(SEED, Long.toString(seed));
         }
-        Map<String, String> drawn = engine.drawn().stream().collect(Collectors.toMap(EngineMapper.DrawnRow::purpose,
-                EngineMapper.DrawnRow::name, (one, other) -> other, TreeMap::new));
-        return new EngineState(kept == null ? seed : Long.parseLong(kept), journal.newest() + 1, engine.newestRing() + 1,
-                engine.activeRings().stream().map(json -> documents.read(json, Ring.class)).toList(), engine.lets(evening.openedAt()), drawn, books(evening));
+        Map<String, String> drawn = engine.drawn().stream()
+                .collect(Collectors.toMap(
+                        EngineMapper.DrawnRow::purpose,
+                        EngineMapper.DrawnRow::name,
+                        (one, other) -> other,
+                        TreeMap::new));
+        return new EngineState(
+                kept == null ? seed : Long.parseLong(kept),
+                journal.newest() + 1,
+                engine.newestRing() + 1,
+                engine.activeRings().stream()
+                        .map(json -> documents.read(json, Ring.class))
+                        .toList(),
+                engine.lets(evening.openedAt()),
+                drawn,
+                books(evening));
     }
 
     /** How the evening stands, as it was kept last. */
@@ -84,9 +103,17 @@ public class StateStore implements Keeper {
     }
 
     private Books books(Evening evening) {
-        List<Ledger.Balance> balances = books.sums().stream().map(row -> new Ledger.Balance(Identity.key(row.person()), row.points())).toList();
-        return new Books(evening, new Ledger.State(books.newestEntry() + 1, balances, books.pending()), slate(),
-                books.spent(), facts(TARGET, TargetState.class), facts(CAME, Came.class), people.names().stream().map(KnownPeople::key).toList());
+        List<Ledger.Balance> balances = books.sums().stream()
+                .map(row -> new Ledger.Balance(Identity.key(row.person()), row.points()))
+                .toList();
+        return new Books(
+                evening,
+                new Ledger.State(books.newestEntry() + 1, balances, books.pending()),
+                slate(),
+                books.spent(),
+                facts(TARGET, TargetState.class),
+                facts(CAME, Came.class),
+                people.names().stream().map(KnownPeople::key).toList());
     }
 
     /** What stands on the slate, as it is kept. */
@@ -95,7 +122,9 @@ public class StateStore implements Keeper {
     }
 
     private <T> List<T> facts(String kind, Class<T> type) {
-        return books.facts(kind).stream().map(json -> documents.read(json, type)).toList();
+        return books.facts(kind).stream()
+                .map(json -> documents.read(json, type))
+                .toList();
     }
 
     /** Keeps all of an outcome. */
@@ -107,28 +136,46 @@ public class StateStore implements Keeper {
 
     private void decision(Decision decision) {
         Viewer viewer = decision.event().by().orElse(null);
-        journal.add(new JournalMapper.DecisionRow(decision.number(), decision.at(), decision.event().kind(),
-                viewer == null ? null : viewer.id(), decision.event().sentence(), decision.sentence(), documents.write(decision)));
+        journal.add(new JournalMapper.DecisionRow(
+                decision.number(),
+                decision.at(),
+                decision.event().kind(),
+                viewer == null ? null : viewer.id(),
+                decision.event().sentence(),
+                decision.sentence(),
+                documents.write(decision)));
         String day = day(decision.at());
         for (CueAnswer answer : decision.cues()) {
             journal.count(day, answer.cueId(), answer.held() ? 0 : 1, answer.held() ? 1 : 0);
         }
         if (viewer != null) {
-            people.seen(viewer.id(), viewer.name(), standings(viewer), viewer.months(), decision.at(),
+            people.seen(
+                    viewer.id(),
+                    viewer.name(),
+                    standings(viewer),
+                    viewer.months(),
+                    decision.at(),
                     decision.event() instanceof ChatLine ? 1 : 0);
         }
         if (decision.event() instanceof ChannelEvent event) {
-            chat.add(new ChatMapper.ChatRow(event.from(), decision.at(), "", Standing.ANYONE.name(), event.sentence(), false));
+            chat.add(new ChatMapper.ChatRow(
+                    event.from(), decision.at(), "", Standing.ANYONE.name(), event.sentence(), false));
         }
         if (decision.event() instanceof ChatLine line) {
-            chat.add(new ChatMapper.ChatRow(line.from(), decision.at(), line.viewer().name(),
-                    line.viewer().nearest().name(), line.text(), false));
+            chat.add(new ChatMapper.ChatRow(
+                    line.from(),
+                    decision.at(),
+                    line.viewer().name(),
+                    line.viewer().nearest().name(),
+                    line.text(),
+                    false));
         }
     }
 
     private void said(Directive directive) {
         if (directive instanceof SayInChat say) {
-            chat.add(new ChatMapper.ChatRow(say.link(), say.meantFor(), HELPER, Standing.ANYONE.name(), say.text(), true));
+            chat.add(new ChatMapper.ChatRow(
+                    say.link(), say.meantFor(), HELPER, Standing.ANYONE.name(), say.text(), true));
         }
     }
 
@@ -138,12 +185,21 @@ public class StateStore implements Keeper {
 
     /** The day of a moment, as the people at this machine count days. */
     public static String day(long moment) {
-        return Instant.ofEpochMilli(moment).atZone(ZoneId.systemDefault()).toLocalDate().toString();
+        return Instant.ofEpochMilli(moment)
+                .atZone(ZoneId.systemDefault())
+                .toLocalDate()
+                .toString();
     }
 
     @Override
     public void ring(Ring ring) {
-        engine.putRing(ring.number(), ring.cueId(), ring.arrived(), ring.over(), ring.state().isActive(), documents.write(ring));
+        engine.putRing(
+                ring.number(),
+                ring.cueId(),
+                ring.arrived(),
+                ring.over(),
+                ring.state().isActive(),
+                documents.write(ring));
     }
 
     @Override

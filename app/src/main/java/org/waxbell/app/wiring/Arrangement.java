@@ -15,7 +15,8 @@ final class Arrangement {
     /** Cues that go into a rack, before another cue of it or to its end. Throws {@link Refused} for what is not there. */
     List<Edit.Aim> cues(List<String> ids, String rack, String before) {
         find(DocumentKind.RACK, rack);
-        List<Document> moved = ids.stream().map(id -> find(DocumentKind.CUE, id)).toList();
+        List<Document> moved =
+                ids.stream().map(id -> find(DocumentKind.CUE, id)).toList();
         return aims(DocumentKind.CUE, moved, before, rack);
     }
 
@@ -25,11 +26,14 @@ final class Arrangement {
     }
 
     private Document find(DocumentKind kind, String id) {
-        return current.find(kind, id).orElseThrow(() -> new Refused("id", id, "There is no such " + kind.stored() + ".", "Choose one that is in the list."));
+        return current.find(kind, id)
+                .orElseThrow(() -> new Refused(
+                        "id", id, "There is no such " + kind.stored() + ".", "Choose one that is in the list."));
     }
 
     private List<Edit.Aim> aims(DocumentKind kind, List<Document> moved, String before, String rack) {
-        List<Document> was = current.all().stream().filter(each -> each.kind() == kind).toList();
+        List<Document> was =
+                current.all().stream().filter(each -> each.kind() == kind).toList();
         List<Document> now = new ArrayList<>(was);
         now.removeAll(moved);
         int at = before.isEmpty() ? endOf(now, rack) : now.indexOf(find(kind, before));

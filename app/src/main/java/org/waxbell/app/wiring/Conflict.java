@@ -14,7 +14,10 @@ public final class Conflict extends RuntimeException {
 
     /** @param there what is stored now, null where it is gone */
     public Conflict(@Nullable Document there) {
-        super(there == null ? "It was deleted meanwhile." : "It was changed meanwhile, by another page or another person.");
+        super(
+                there == null
+                        ? "It was deleted meanwhile."
+                        : "It was changed meanwhile, by another page or another person.");
         this.there = there;
     }
 

@@ -14,6 +14,8 @@ import org.waxbell.stage.Stage;
 public record Document(DocumentKind kind, String id, long version, int position, Object value) {
     /** How people call a cue, rack or stage. */
     public static String nameOf(Object value) {
-        return value instanceof Cue cue ? cue.name() : value instanceof Rack rack ? rack.name() : value instanceof Stage stage ? stage.name() : "the house";
+        return value instanceof Cue cue
+                ? cue.name()
+                : value instanceof Rack rack ? rack.name() : value instanceof Stage stage ? stage.name() : "the house";
     }
 }

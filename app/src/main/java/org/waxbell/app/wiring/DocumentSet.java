@@ -15,23 +15,40 @@ import org.waxbell.wiring.Wiring;
 public record DocumentSet(List<Document> all, Shelf shelf, Wiring wiring) {
     /** The set of these documents. */
     public static DocumentSet of(List<Document> all, Shelf shelf) {
-        List<Document> sorted = all.stream().sorted(Comparator.comparingInt(Document::position)).toList();
-        return new DocumentSet(sorted, shelf, new Wiring(values(sorted, House.class).stream().findFirst().orElse(House.PLAIN), values(sorted, Rack.class), values(sorted, Cue.class),
-                values(sorted, Stage.class), shelf));
+        List<Document> sorted =
+                all.stream().sorted(Comparator.comparingInt(Document::position)).toList();
+        return new DocumentSet(
+                sorted,
+                shelf,
+                new Wiring(
+                        values(sorted, House.class).stream().findFirst().orElse(House.PLAIN),
+                        values(sorted, Rack.class),
+                        values(sorted, Cue.class),
+                        values(sorted, Stage.class),
+                        shelf));
     }
 
     private static <T> List<T> values(List<Document> all, Class<T> type) {
-        return all.stream().map(Document::value).filter(type::isInstance).map(type::cast).toList();
+        return all.stream()
+                .map(Document::value)
+                .filter(type::isInstance)
+                .map(type::cast)
+                .toList();
     }
 
     /** The document of that kind and id. */
     public Optional<Document> find(DocumentKind kind, String id) {
-        return all.stream().filter(each -> each.kind() == kind && each.id().equals(id)).findFirst();
+        return all.stream()
+                .filter(each -> each.kind() == kind && each.id().equals(id))
+                .findFirst();
     }
 
     /** The set with {@code document} in place of the one of its kind and id. */
     public DocumentSet with(Document document) {
-        return of(Stream.concat(others(document.kind(), document.id()), Stream.of(document)).toList(), shelf);
+        return of(
+                Stream.concat(others(document.kind(), document.id()), Stream.of(document))
+                        .toList(),
+                shelf);
     }
 
     /** The set without that document. */

@@ -60,8 +60,11 @@ abstract class Edit implements Job {
     abstract String what();
 
     /** @param value the new value, null to take the document away @param position null to leave it where it is */
-    record Aim(DocumentKind kind, String id, @Nullable Object value, @Nullable Integer position) {
-    }
+    record Aim(
+            DocumentKind kind,
+            String id,
+            @Nullable Object value,
+            @Nullable Integer position) {}
 
     /** A document before and after; null where it is not there. */
     private record Swap(@Nullable Document before, @Nullable Document after) {
@@ -80,7 +83,9 @@ abstract class Edit implements Job {
             String key = aim.kind() + "/" + aim.id();
             Document before = all.remove(key);
             int position = aim.position() != null ? aim.position() : before == null ? last++ : before.position();
-            Document after = aim.value() == null ? null : new Document(aim.kind(), aim.id(), versionAfter(before, aim.value()), position, aim.value());
+            Document after = aim.value() == null
+                    ? null
+                    : new Document(aim.kind(), aim.id(), versionAfter(before, aim.value()), position, aim.value());
             if (after != null) {
                 all.put(key, after);
             }
@@ -114,26 +119,53 @@ abstract class Edit implements Job {
             if (after == null) {
                 mapper.remove(document.kind().stored(), document.id());
             } else {
-                mapper.put(new DocumentRow(document.kind().stored(), document.id(), document.version(), document.position(), after));
+                mapper.put(new DocumentRow(
+                        document.kind().stored(), document.id(), document.version(), document.position(), after));
             }
-            rows.add(new EditRow(0, at, document.kind().stored(), document.id(), what(), swap.before() == null ? null : json.write(swap.before().value()), after,
-                    document.position(), 0, 0, swap.before() == null ? document.position() : swap.before().position()));
+            rows.add(new EditRow(
+                    0,
+                    at,
+                    document.kind().stored(),
+                    document.id(),
+                    what(),
+                    swap.before() == null ? null : json.write(swap.before().value()),
+                    after,
+                    document.position(),
+                    0,
+                    0,
+                    swap.before() == null ? document.position() : swap.before().position()));
         }
         log(rows);
     }
 
     @Override
     public Optional<Step> recorded() {
-        return Optional.of(new Step.Rewired(at, new WiringPatch(fresh(House.class).stream().findFirst(), fresh(Rack.class), fresh(Stage.class),
-                fresh(Cue.class), swaps.stream().filter(swap -> swap.after() == null).map(swap -> swap.any().kind().stored() + "/" + swap.any().id()).toList())));
+        return Optional.of(new Step.Rewired(
+                at,
+                new WiringPatch(
+                        fresh(House.class).stream().findFirst(),
+                        fresh(Rack.class),
+                        fresh(Stage.class),
+                        fresh(Cue.class),
+                        swaps.stream()
+                                .filter(swap -> swap.after() == null)
+                                .map(swap -> swap.any().kind().stored() + "/"
+                                        + swap.any().id())
+                                .toList())));
     }
 
     private <T> List<T> fresh(Class<T> type) {
-        return swaps.stream().filter(swap -> swap.after() != null).map(swap -> swap.any().value()).filter(type::isInstance).map(type::cast).toList();
+        return swaps.stream()
+                .filter(swap -> swap.after() != null)
+                .map(swap -> swap.any().value())
+                .filter(type::isInstance)
+                .map(type::cast)
+                .toList();
     }
 
     /** The document after the edit, null where it was taken away; of several the last. */
-    @Nullable Document after() {
+    @Nullable
+    Document after() {
         return swaps.isEmpty() ? null : swaps.get(swaps.size() - 1).after();
     }
 }

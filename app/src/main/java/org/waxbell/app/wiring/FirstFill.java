@@ -32,8 +32,13 @@ class FirstFill {
     private final Documents json;
     private final TransactionTemplate transaction;
 
-    FirstFill(Options options, DocumentMapper documents, PersonMapper people, MediaFiles media, Documents json,
-              PlatformTransactionManager manager) {
+    FirstFill(
+            Options options,
+            DocumentMapper documents,
+            PersonMapper people,
+            MediaFiles media,
+            Documents json,
+            PlatformTransactionManager manager) {
         this.options = options;
         this.documents = documents;
         this.people = people;
@@ -43,8 +48,7 @@ class FirstFill {
     }
 
     /** @param months months of membership @param standings such as {@code MEMBER} */
-    record PracticeViewer(String name, String standings, int months) {
-    }
+    record PracticeViewer(String name, String standings, int months) {}
 
     /** Does nothing where there are documents already. */
     void fill() {

@@ -27,17 +27,24 @@ public class Shelving {
     public CompletableFuture<Media> add(String folder, String name, byte[] content, long lengthMs) {
         String bare = name.strip().replaceAll("[\\\\/\\p{Cntrl}]", "-");
         if (bare.isEmpty() || bare.length() > LONGEST_NAME) {
-            throw new Refused("name", name, "A file has a name of at most " + LONGEST_NAME + " characters.", "Give it another.");
+            throw new Refused(
+                    "name", name, "A file has a name of at most " + LONGEST_NAME + " characters.", "Give it another.");
         }
         Intake.Taken taken;
         try {
             taken = Intake.of(folder, content);
         } catch (IllegalArgumentException unfit) {
-            throw new Refused("file", bare, "This file was not taken in: " + unfit.getMessage() + ".", "Nothing on the shelf was changed. Bring another file.");
+            throw new Refused(
+                    "file",
+                    bare,
+                    "This file was not taken in: " + unfit.getMessage() + ".",
+                    "Nothing on the shelf was changed. Bring another file.");
         }
         String kept = bare.replaceAll("\\.[A-Za-z0-9]{1,5}$", "") + "." + taken.ending();
         long known = taken.type().equals("video/webm") ? files.lengthOf(taken.type(), taken.content()) : 0;
-        long length = taken.type().startsWith("video/") ? Math.min(LONGEST_VIDEO, Math.max(0, known > 0 ? known : lengthMs)) : 0;
+        long length = taken.type().startsWith("video/")
+                ? Math.min(LONGEST_VIDEO, Math.max(0, known > 0 ? known : lengthMs))
+                : 0;
         Media media = files.put(folder, kept, taken.content(), taken.type(), length);
         return edits.shelved(files::shelf).thenApply(done -> media);
     }

@@ -13,10 +13,15 @@ import org.waxbell.wiring.WiringDocument;
  * @param aims    the same as edits, in order
  * @param after   the documents as they would be
  */
-public record WiringDifference(List<Named> adds, List<Named> replaces, List<Named> leaves, List<Named> removes, List<Aim> aims, DocumentSet after) {
+public record WiringDifference(
+        List<Named> adds,
+        List<Named> replaces,
+        List<Named> leaves,
+        List<Named> removes,
+        List<Aim> aims,
+        DocumentSet after) {
     /** A document by its name. */
-    public record Named(DocumentKind kind, String id, String name) {
-    }
+    public record Named(DocumentKind kind, String id, String name) {}
 
     /** What {@code brought} would do. @param whole in place of all that is there, else merged */
     static WiringDifference of(DocumentSet current, WiringDocument brought, boolean whole) {
@@ -46,7 +51,9 @@ public record WiringDifference(List<Named> adds, List<Named> replaces, List<Name
         void comes(DocumentKind kind, String id, Object value) {
             Optional<Document> there = current.find(kind, id);
             // A whole wiring brings its order with it; what is merged stands behind what is there.
-            int position = whole ? next.size() + 1 : there.map(Document::position).orElse(current.nextPosition() + adds.size());
+            int position = whole
+                    ? next.size() + 1
+                    : there.map(Document::position).orElse(current.nextPosition() + adds.size());
             next.add(new Document(kind, id, 1, position, value));
             boolean same = there.isPresent() && there.get().value().equals(value);
             (there.isEmpty() ? adds : same ? leaves : replaces).add(new Named(kind, id, Document.nameOf(value)));
@@ -58,12 +65,19 @@ public record WiringDifference(List<Named> adds, List<Named> replaces, List<Name
         WiringDifference done() {
             List<Named> removes = new ArrayList<>();
             for (Document document : current.all()) {
-                if (next.stream().noneMatch(each -> each.kind() == document.kind() && each.id().equals(document.id()))) {
+                if (next.stream()
+                        .noneMatch(each ->
+                                each.kind() == document.kind() && each.id().equals(document.id()))) {
                     removes.add(new Named(document.kind(), document.id(), Document.nameOf(document.value())));
                     aims.add(new Aim(document.kind(), document.id(), null, null));
                 }
             }
-            return new WiringDifference(List.copyOf(adds), List.copyOf(replaces), List.copyOf(leaves), List.copyOf(removes), List.copyOf(aims),
+            return new WiringDifference(
+                    List.copyOf(adds),
+                    List.copyOf(replaces),
+                    List.copyOf(leaves),
+                    List.copyOf(removes),
+                    List.copyOf(aims),
                     DocumentSet.of(next, current.shelf()));
         }
     }

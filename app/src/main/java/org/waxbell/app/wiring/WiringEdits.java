@@ -35,7 +35,13 @@ public class WiringEdits {
     private final SavedState saved;
     private CompletableFuture<?> last = CompletableFuture.completedFuture(null);
 
-    WiringEdits(EngineLoop loop, WiringStore store, DocumentMapper mapper, Documents json, Calendars calendars, SavedState saved) {
+    WiringEdits(
+            EngineLoop loop,
+            WiringStore store,
+            DocumentMapper mapper,
+            Documents json,
+            Calendars calendars,
+            SavedState saved) {
         this.saved = saved;
         this.loop = loop;
         this.store = store;
@@ -46,12 +52,20 @@ public class WiringEdits {
 
     /** Saves a document in place of the one of its id; {@code version} is the one that the editor saw, 0 for a new one. */
     public CompletableFuture<Document> save(DocumentKind kind, String id, Object value, long version) {
-        return submit(new Change(kind, id, version, value, (version == 0 ? "new " + kind.words() : "edit of " + before(kind)) + Document.nameOf(value)));
+        return submit(new Change(
+                kind,
+                id,
+                version,
+                value,
+                (version == 0 ? "new " + kind.words() : "edit of " + before(kind)) + Document.nameOf(value)));
     }
 
     /** Deletes a document. */
     public CompletableFuture<Document> delete(DocumentKind kind, String id, long version) {
-        String name = store.current().find(kind, id).map(each -> Document.nameOf(each.value())).orElse(id);
+        String name = store.current()
+                .find(kind, id)
+                .map(each -> Document.nameOf(each.value()))
+                .orElse(id);
         return submit(new Change(kind, id, version, null, "deletion of " + before(kind) + name));
     }
 
@@ -163,10 +177,12 @@ public class WiringEdits {
     }
 
     private synchronized CompletableFuture<Document> submit(Edit edit) {
-        CompletableFuture<Document> done = last.handle((result, failure) -> result).thenComposeAsync(before -> {
-            edit.prepare();
-            return loop.submit(edit);
-        }).thenApply(outcome -> edit.after());
+        CompletableFuture<Document> done = last.handle((result, failure) -> result)
+                .thenComposeAsync(before -> {
+                    edit.prepare();
+                    return loop.submit(edit);
+                })
+                .thenApply(outcome -> edit.after());
         last = done;
         return done;
     }
@@ -199,8 +215,18 @@ public class WiringEdits {
     private void logNew(List<EditRow> rows) {
         mapper.forgetUndone();
         long step = mapper.nextStep();
-        rows.forEach(row -> mapper.log(new EditRow(0, row.at(), row.kind(), row.documentId(), row.what(), row.beforeJson(), row.afterJson(), row.position(),
-                0, step, row.beforePosition())));
+        rows.forEach(row -> mapper.log(new EditRow(
+                0,
+                row.at(),
+                row.kind(),
+                row.documentId(),
+                row.what(),
+                row.beforeJson(),
+                row.afterJson(),
+                row.position(),
+                0,
+                step,
+                row.beforePosition())));
     }
 
     /** An edit by a person. */
@@ -316,11 +342,16 @@ public class WiringEdits {
         @Override
         List<Aim> aims(DocumentSet current) {
             if (!saved.now().ok()) {
-                throw new Refused("", "", "Nothing can be kept just now, so nothing is " + (back ? "undone." : "done again."), "Make room on the disk or free the database first.");
+                throw new Refused(
+                        "",
+                        "",
+                        "Nothing can be kept just now, so nothing is " + (back ? "undone." : "done again."),
+                        "Make room on the disk or free the database first.");
             }
             rows = back ? mapper.newest() : mapper.newestUndone();
             if (rows.isEmpty()) {
-                throw new Refused("", "", "There is nothing to " + (back ? "undo" : "do again") + ".", "Edit something first.");
+                throw new Refused(
+                        "", "", "There is nothing to " + (back ? "undo" : "do again") + ".", "Edit something first.");
             }
             return rows.stream().map(this::aim).toList();
         }
@@ -328,7 +359,11 @@ public class WiringEdits {
         private Aim aim(EditRow row) {
             DocumentKind kind = DocumentKind.valueOf(row.kind().toUpperCase(Locale.ROOT));
             String text = back ? row.beforeJson() : row.afterJson();
-            return new Aim(kind, row.documentId(), text == null ? null : json.read(text, kind.type()), back ? row.beforePosition() : row.position());
+            return new Aim(
+                    kind,
+                    row.documentId(),
+                    text == null ? null : json.read(text, kind.type()),
+                    back ? row.beforePosition() : row.position());
         }
 
         @Override

@@ -23,13 +23,19 @@ public class WiringHistory {
     /** The wiring before that edit; throws {@link Refused} where there is none of that number. */
     public Wiring before(long step) {
         if (log.edit(step).isEmpty()) {
-            throw new Refused("wiring", String.valueOf(step), "There is no such edit.", "Choose one that is in the list of changes.");
+            throw new Refused(
+                    "wiring",
+                    String.valueOf(step),
+                    "There is no such edit.",
+                    "Choose one that is in the list of changes.");
         }
         DocumentSet set = store.current();
         for (EditRow row : log.after(step - 1)) {
             DocumentKind kind = DocumentKind.valueOf(row.kind().toUpperCase(Locale.ROOT));
-            set = row.beforeJson() == null ? set.without(kind, row.documentId())
-                    : set.with(new Document(kind, row.documentId(), 1, row.beforePosition(), json.read(row.beforeJson(), kind.type())));
+            set = row.beforeJson() == null
+                    ? set.without(kind, row.documentId())
+                    : set.with(new Document(
+                            kind, row.documentId(), 1, row.beforePosition(), json.read(row.beforeJson(), kind.type())));
         }
         return set.wiring();
     }

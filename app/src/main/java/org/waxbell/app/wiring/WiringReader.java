@@ -30,7 +30,8 @@ public final class WiringReader {
     public WiringReader(Documents documents) {
         this.documents = documents;
         try (InputStream in = Objects.requireNonNull(WiringReader.class.getResourceAsStream(SCHEMA), SCHEMA)) {
-            schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(in, InputFormat.JSON);
+            schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(in, InputFormat.JSON);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
@@ -41,13 +42,24 @@ public final class WiringReader {
         String text = OutsideText.of(bytes, "The document");
         JsonNode tree = tree(text);
         if (!tree.isObject() || !tree.has("formatVersion")) {
-            throw new Refused("formatVersion", "", "This is not a wiring of Wax Bell.", "Choose a file that was exported under Cues.");
+            throw new Refused(
+                    "formatVersion",
+                    "",
+                    "This is not a wiring of Wax Bell.",
+                    "Choose a file that was exported under Cues.");
         }
         if (tree.get("formatVersion").asInt(0) > WiringDocument.FORMAT) {
-            throw new Refused("formatVersion", tree.get("formatVersion").asString(""), "A newer Wax Bell wrote this document.", "Bring this one up to date first.");
+            throw new Refused(
+                    "formatVersion",
+                    tree.get("formatVersion").asString(""),
+                    "A newer Wax Bell wrote this document.",
+                    "Bring this one up to date first.");
         }
         documents.bringUp(tree);
-        List<Problem> problems = schema.validate(tree).stream().limit(MOST_TOLD).map(WiringReader::problem).toList();
+        List<Problem> problems = schema.validate(tree).stream()
+                .limit(MOST_TOLD)
+                .map(WiringReader::problem)
+                .toList();
         if (!problems.isEmpty()) {
             throw new Refused(problems);
         }
@@ -64,30 +76,62 @@ public final class WiringReader {
         try {
             return documents.tree(text);
         } catch (JacksonException broken) {
-            String place = broken.getLocation() == null ? "" : "line " + broken.getLocation().getLineNr() + ", character " + broken.getLocation().getColumnNr();
-            throw new Refused(place, "", "This is not JSON that can be read: " + broken.getOriginalMessage().lines().findFirst().orElse("") + ".",
+            String place = broken.getLocation() == null
+                    ? ""
+                    : "line " + broken.getLocation().getLineNr() + ", character "
+                            + broken.getLocation().getColumnNr();
+            throw new Refused(
+                    place,
+                    "",
+                    "This is not JSON that can be read: "
+                            + broken.getOriginalMessage().lines().findFirst().orElse("") + ".",
                     "Choose a file that was exported under Cues, or mend it at that place.");
         }
     }
 
     /** What the schema allows, as people list it: {@code calm, usual or urgent}. */
     private static String known(JsonNode allowed) {
-        List<String> all = allowed.isArray() ? allowed.valueStream().map(each -> each.asString("")).toList() : List.of(allowed.asString(""));
+        List<String> all = allowed.isArray()
+                ? allowed.valueStream().map(each -> each.asString("")).toList()
+                : List.of(allowed.asString(""));
         String last = all.get(all.size() - 1);
         return all.size() == 1 ? last : String.join(", ", all.subList(0, all.size() - 1)) + " or " + last;
     }
 
     /** The schema's place {@code /cues/3/takes/0} as our places are written: {@code cues[3].takes[0]}. */
     private static Problem problem(Error error) {
-        String path = error.getInstanceLocation().toString().replaceAll("/(\\d+)(?=/|$)", "[$1]").replaceAll("/", ".").replaceFirst("^\\.", "");
-        String value = error.getInstanceNode() == null || error.getInstanceNode().isContainer() ? "" : error.getInstanceNode().asString("");
+        String path = error.getInstanceLocation()
+                .toString()
+                .replaceAll("/(\\d+)(?=/|$)", "[$1]")
+                .replaceAll("/", ".")
+                .replaceFirst("^\\.", "");
+        String value =
+                error.getInstanceNode() == null || error.getInstanceNode().isContainer()
+                        ? ""
+                        : error.getInstanceNode().asString("");
         String field = error.getProperty();
         return switch (error.getKeyword()) {
-            case "additionalProperties", "unevaluatedProperties" -> new Problem(path.isEmpty() ? field : path + "." + field, String.valueOf(field),
-                    "No field is called \"" + field + "\" here.", "Take it away, or correct its name.");
-            case "required" -> new Problem(path.isEmpty() ? field : path + "." + field, "", "The field \"" + field + "\" is missing.", "Add it.");
-            case "enum", "const" -> new Problem(path, value, "This value is not known here.", "Write " + known(error.getSchemaNode()) + ".");
-            default -> new Problem(path, value, "Of the wrong kind: " + error.getMessage() + ".", "Give a value of the right kind.");
+            case "additionalProperties", "unevaluatedProperties" ->
+                new Problem(
+                        path.isEmpty() ? field : path + "." + field,
+                        String.valueOf(field),
+                        "No field is called \"" + field + "\" here.",
+                        "Take it away, or correct its name.");
+            case "required" ->
+                new Problem(
+                        path.isEmpty() ? field : path + "." + field,
+                        "",
+                        "The field \"" + field + "\" is missing.",
+                        "Add it.");
+            case "enum", "const" ->
+                new Problem(
+                        path, value, "This value is not known here.", "Write " + known(error.getSchemaNode()) + ".");
+            default ->
+                new Problem(
+                        path,
+                        value,
+                        "Of the wrong kind: " + error.getMessage() + ".",
+                        "Give a value of the right kind.");
         };
     }
 }

@@ -22,11 +22,13 @@ public class WiringStore {
     private volatile CueBook book;
     /** Begins anywhere, so that what was seen before a restart is not taken for what is there after it. */
     private volatile long revision = new SecureRandom().nextInt(Integer.MAX_VALUE);
+
     private final Map<Long, DocumentSet> lately = new ConcurrentHashMap<>();
 
     WiringStore(DocumentMapper mapper, MediaMapper media, Documents documents, FirstFill filled) {
         filled.fill();
-        List<Document> all = mapper.all().stream().map(row -> document(row, documents)).toList();
+        List<Document> all =
+                mapper.all().stream().map(row -> document(row, documents)).toList();
         current = DocumentSet.of(all, new Shelf(media.all()));
         book = new CueBook(current.wiring());
         lately.put(revision, current);

@@ -18,7 +18,8 @@ class SchemaGuardTest {
     @Test
     void anOlderDatabaseIsCopiedWholeBeforeItIsMigratedAndAPresentOneIsNot() throws IOException, SQLException {
         try (DataFolder folder = DataFolder.open(data)) {
-            try (Connection connection = DriverManager.getConnection(folder.databaseUrl()); Statement statement = connection.createStatement()) {
+            try (Connection connection = DriverManager.getConnection(folder.databaseUrl());
+                    Statement statement = connection.createStatement()) {
                 statement.execute("create table flyway_schema_history (version text, success integer)");
                 statement.execute("insert into flyway_schema_history values ('3', 1)");
                 statement.execute("create table line (text text)");
@@ -28,8 +29,10 @@ class SchemaGuardTest {
             assertThat(folder.backups()).isEmptyDirectory();
             SchemaGuard.check(folder, 4);
             Path copy = folder.backups().resolve("before-schema-4.db");
-            try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copy); Statement statement = connection.createStatement()) {
-                assertThat(statement.executeQuery("select text from line").getString(1)).isEqualTo("good evening");
+            try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copy);
+                    Statement statement = connection.createStatement()) {
+                assertThat(statement.executeQuery("select text from line").getString(1))
+                        .isEqualTo("good evening");
             }
             SchemaGuard.check(folder, 4);
             assertThat(copy).isNotEmptyFile();

@@ -29,7 +29,9 @@ class PublishedSchemasTest {
         if (Boolean.getBoolean("openapi.write")) {
             Files.writeString(file, json.writerWithDefaultPrettyPrinter().writeValueAsString(schema) + "\n");
         }
-        assertThat(json.readTree(Files.readString(file)).equals(schema)).as(file + " is up to date; ./waxbell openapi writes it anew").isTrue();
+        assertThat(json.readTree(Files.readString(file)).equals(schema))
+                .as(file + " is up to date; ./waxbell openapi writes it anew")
+                .isTrue();
     }
 
     @Test
@@ -44,7 +46,10 @@ class PublishedSchemasTest {
         ObjectNode opening = schemas.rule(line, "opening");
         ObjectNode properties = opening.putObject("properties");
         properties.putObject("at").put("type", "integer");
-        properties.putObject("state").put("type", "object").put("description", "All that the engine remembered; not meant to be written by hand.");
+        properties
+                .putObject("state")
+                .put("type", "object")
+                .put("description", "All that the engine remembered; not meant to be written by hand.");
         properties.set("wiring", schemas.of(WiringDocument.class));
         opening.putArray("required").add("at").add("state").add("wiring");
         same("script", schemas.document("script", "A line of a script that Wax Bell rehearses", line));

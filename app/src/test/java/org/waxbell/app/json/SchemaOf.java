@@ -27,7 +27,9 @@ final class SchemaOf {
     /** The schema of a document for which {@code body} holds. */
     ObjectNode document(String name, String title, ObjectNode body) {
         ObjectNode schema = json.createObjectNode();
-        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema").put("$id", "urn:waxbell:" + name).put("title", title);
+        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema")
+                .put("$id", "urn:waxbell:" + name)
+                .put("title", title);
         schema.setAll(body);
         schema.set("$defs", definitions);
         return schema;
@@ -50,7 +52,8 @@ final class SchemaOf {
         if (plain.isEnum()) {
             ObjectNode schema = json.createObjectNode();
             ArrayNode names = schema.putArray("enum");
-            Arrays.stream(plain.getEnumConstants()).forEach(each -> names.add(json.valueToTree(each).asString()));
+            Arrays.stream(plain.getEnumConstants())
+                    .forEach(each -> names.add(json.valueToTree(each).asString()));
             return schema;
         }
         Class<?> mixin = Mixins.all().get(plain);
@@ -119,7 +122,9 @@ final class SchemaOf {
             required.add("kind");
         }
         for (RecordComponent component : type.getRecordComponents()) {
-            properties.set(component.getName(), component.getName().equals("formatVersion") ? version(type) : of(component.getGenericType()));
+            properties.set(
+                    component.getName(),
+                    component.getName().equals("formatVersion") ? version(type) : of(component.getGenericType()));
             required.add(component.getName());
         }
         schema.put("additionalProperties", false);

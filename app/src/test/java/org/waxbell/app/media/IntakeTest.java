@@ -31,7 +31,9 @@ class IntakeTest {
     }
 
     private static void refused(String folder, byte[] content, String why) {
-        assertThatThrownBy(() -> Intake.of(folder, content)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining(why);
+        assertThatThrownBy(() -> Intake.of(folder, content))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(why);
     }
 
     @Test
@@ -41,7 +43,9 @@ class IntakeTest {
             assertThat(taken.ending()).isEqualTo(format);
             assertThat(taken.content()).isEqualTo(image(format));
         }
-        assertThat(Intake.of("Pictures", text("<svg xmlns=\"http://www.w3.org/2000/svg\"/>")).type()).isEqualTo("image/svg+xml");
+        assertThat(Intake.of("Pictures", text("<svg xmlns=\"http://www.w3.org/2000/svg\"/>"))
+                        .type())
+                .isEqualTo("image/svg+xml");
         refused("Pictures", Files.readAllBytes(Path.of("../demo/media/Videos/dip.webm")), "a picture is PNG");
         refused("Pictures", text("just words"), "it is no drawing");
         refused("Pictures", new byte[0], "it is empty");
@@ -51,17 +55,43 @@ class IntakeTest {
 
     @Test
     void drawingsKeepWhatDrawsAsItWas() {
-        String drawing = "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 9 9\"><defs><radialGradient id=\"a\" gradientUnits=\"userSpaceOnUse\"><stop offset=\"1\" stop-color=\"#c8841a\"></stop></radialGradient></defs>"
-                + "<g transform=\"rotate(3)\"><path d=\"M0 0h9\" fill=\"url(#a)\" style=\"opacity:.5\"></path><text x=\"1\">Tall &amp; thin</text></g></svg>";
-        assertThat(plain(drawing)).contains("viewBox=\"0 0 9 9\"", "radialGradient", "gradientUnits", "url(#a)", "opacity:.5", "rotate(3)", "Tall &amp; thin");
+        String drawing =
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 9 9\"><defs><radialGradient id=\"a\" gradientUnits=\"userSpaceOnUse\"><stop offset=\"1\" stop-color=\"#c8841a\"></stop></radialGradient></defs>"
+                        + "<g transform=\"rotate(3)\"><path d=\"M0 0h9\" fill=\"url(#a)\" style=\"opacity:.5\"></path><text x=\"1\">Tall &amp; thin</text></g></svg>";
+        assertThat(plain(drawing))
+                .contains(
+                        "viewBox=\"0 0 9 9\"",
+                        "radialGradient",
+                        "gradientUnits",
+                        "url(#a)",
+                        "opacity:.5",
+                        "rotate(3)",
+                        "Tall &amp; thin");
     }
 
     @Test
     void drawingsLoseWhatCouldRunOrReachOut() {
-        for (String bad : List.of("<script>x()</script>", "<SCRIPT>x()</SCRIPT>", "<foreignObject><b>x()</b></foreignObject>", "<image href=\"http://x()/\"/>", "<a xlink:href=\"javascript:x()\"><path/></a>",
-                "<path onclick=\"x()\"/>", "<path ONLOAD=\"x()\"/>", "<use href=\"http://elsewhere/x()\"/>", "<use xlink:href=\"data:x()\"/>", "<rect style=\"fill:url(http://x())\"/>", "<style>@import 'x()'</style>",
-                "<set attributeName=\"href\" to=\"x()\"/>", "<animate attributeName=\"xlink:href\" values=\"javascript:x()\"/>", "<iframe src=\"x()\"/>", "<handler>x()</handler>", "<rect fill=\"url( 'http://x()' )\"/>")) {
-            assertThat(plain("<svg xmlns=\"http://www.w3.org/2000/svg\">" + bad + "<circle r=\"2\"/></svg>")).as(bad).doesNotContain("x()").contains("<circle r=\"2\"");
+        for (String bad : List.of(
+                "<script>x()</script>",
+                "<SCRIPT>x()</SCRIPT>",
+                "<foreignObject><b>x()</b></foreignObject>",
+                "<image href=\"http://x()/\"/>",
+                "<a xlink:href=\"javascript:x()\"><path/></a>",
+                "<path onclick=\"x()\"/>",
+                "<path ONLOAD=\"x()\"/>",
+                "<use href=\"http://elsewhere/x()\"/>",
+                "<use xlink:href=\"data:x()\"/>",
+                "<rect style=\"fill:url(http://x())\"/>",
+                "<style>@import 'x()'</style>",
+                "<set attributeName=\"href\" to=\"x()\"/>",
+                "<animate attributeName=\"xlink:href\" values=\"javascript:x()\"/>",
+                "<iframe src=\"x()\"/>",
+                "<handler>x()</handler>",
+                "<rect fill=\"url( 'http://x()' )\"/>")) {
+            assertThat(plain("<svg xmlns=\"http://www.w3.org/2000/svg\">" + bad + "<circle r=\"2\"/></svg>"))
+                    .as(bad)
+                    .doesNotContain("x()")
+                    .contains("<circle r=\"2\"");
         }
     }
 
@@ -70,8 +100,14 @@ class IntakeTest {
         byte[] moth = Files.readAllBytes(Path.of("../demo/media/Figures/moth.json"));
         assertThat(Intake.of("Figures", moth).type()).isEqualTo("application/json");
         String start = "{\"layers\":[%s],\"fr\":30,\"op\":60,\"w\":100,\"assets\":[%s]}";
-        refused("Figures", text(String.format(start, "{\"ks\":{\"p\":{\"a\":1,\"k\":[],\"x\":\"var $bm_rt\"}}}", "")), "expressions");
-        refused("Figures", text(String.format(start, "", "{\"id\":\"i\",\"p\":\"http://elsewhere/x.png\"}")), "a picture of its own");
+        refused(
+                "Figures",
+                text(String.format(start, "{\"ks\":{\"p\":{\"a\":1,\"k\":[],\"x\":\"var $bm_rt\"}}}", "")),
+                "expressions");
+        refused(
+                "Figures",
+                text(String.format(start, "", "{\"id\":\"i\",\"p\":\"http://elsewhere/x.png\"}")),
+                "a picture of its own");
         refused("Figures", text(String.format(start, "[".repeat(150) + "]".repeat(150), "")), "too deeply");
         refused("Figures", text(String.format(start, "{},".repeat(400) + "{}", "")), "400 layers");
         refused("Figures", text("{\"layers\":[]}"), "no moving picture");
@@ -82,10 +118,16 @@ class IntakeTest {
     void theLengthOfAVideoIsReadFromItsHeader() throws IOException {
         byte[] dip = Files.readAllBytes(Path.of("../demo/media/Videos/dip.webm"));
         assertThat(WebmLength.of(dip)).isBetween(3_950L, 4_050L);
-        assertThat(WebmLength.of(text("nothing of the kind, and more than twelve bytes"))).isZero();
+        assertThat(WebmLength.of(text("nothing of the kind, and more than twelve bytes")))
+                .isZero();
         ByteBuffer header = ByteBuffer.allocate(64);
-        header.put(new byte[] {0x2A, (byte) 0xD7, (byte) 0xB1, (byte) 0x83, 0x07, (byte) 0xA1, 0x20, 0x44, (byte) 0x89, (byte) 0x84}).putFloat(2_500f);
-        assertThat(WebmLength.of(header.array())).as("500,000 ns a unit, four bytes").isEqualTo(1_250);
+        header.put(new byte[] {
+                    0x2A, (byte) 0xD7, (byte) 0xB1, (byte) 0x83, 0x07, (byte) 0xA1, 0x20, 0x44, (byte) 0x89, (byte) 0x84
+                })
+                .putFloat(2_500f);
+        assertThat(WebmLength.of(header.array()))
+                .as("500,000 ns a unit, four bytes")
+                .isEqualTo(1_250);
         header.putFloat(10, Float.NaN);
         assertThat(WebmLength.of(header.array())).isZero();
     }

@@ -53,7 +53,8 @@ public final class CutProxy implements AutoCloseable {
 
     private void pump(Socket from, Socket into) {
         byte[] piece = new byte[8_192];
-        try (InputStream in = from.getInputStream(); OutputStream out = into.getOutputStream()) {
+        try (InputStream in = from.getInputStream();
+                OutputStream out = into.getOutputStream()) {
             for (int read = in.read(piece); read >= 0; read = in.read(piece)) {
                 while (deaf && !from.isClosed()) {
                     Thread.onSpinWait();

@@ -48,7 +48,9 @@ public final class RawIrc implements AutoCloseable {
                 await(line -> line.contains(" ACK "));
                 send("AUTHENTICATE PLAIN");
                 await(line -> line.startsWith("AUTHENTICATE"));
-                send("AUTHENTICATE " + Base64.getEncoder().encodeToString(("\0" + nick + "\0" + password).getBytes(StandardCharsets.UTF_8)));
+                send("AUTHENTICATE "
+                        + Base64.getEncoder()
+                                .encodeToString(("\0" + nick + "\0" + password).getBytes(StandardCharsets.UTF_8)));
                 await(line -> line.contains(" 903 "));
             }
             if (!password.isEmpty()) {
@@ -61,7 +63,8 @@ public final class RawIrc implements AutoCloseable {
     }
 
     private void read() {
-        try (BufferedReader in = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
+        try (BufferedReader in =
+                new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
             for (String line = in.readLine(); line != null; line = in.readLine()) {
                 if (line.startsWith("PING")) {
                     send("PONG" + line.substring(4));
@@ -120,7 +123,9 @@ public final class RawIrc implements AutoCloseable {
     boolean heard(Predicate<String> fits, Duration within) {
         long until = System.nanoTime() + within.toNanos();
         try {
-            for (String line = lines.poll(within.toNanos(), TimeUnit.NANOSECONDS); line != null; line = lines.poll(Math.max(0, until - System.nanoTime()), TimeUnit.NANOSECONDS)) {
+            for (String line = lines.poll(within.toNanos(), TimeUnit.NANOSECONDS);
+                    line != null;
+                    line = lines.poll(Math.max(0, until - System.nanoTime()), TimeUnit.NANOSECONDS)) {
                 if (fits.test(line)) {
                     return true;
                 }

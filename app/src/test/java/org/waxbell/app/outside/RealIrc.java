@@ -67,10 +67,21 @@ public final class RealIrc implements AutoCloseable {
             certify();
             Files.writeString(folder.resolve("inspircd.conf"), SERVER.formatted(port, between, folder, tlsPort));
             Files.writeString(folder.resolve("atheme.conf"), SERVICES.formatted(between));
-            server = start("server", "inspircd", "--runasroot", "--nofork", "--config=" + folder.resolve("inspircd.conf"));
+            server = start(
+                    "server", "inspircd", "--runasroot", "--nofork", "--config=" + folder.resolve("inspircd.conf"));
             await("the IRC server listens", () -> listens(port) && listens(between) && listens(tlsPort));
-            services = start("services", "atheme-services", "-n", "-c", folder.resolve("atheme.conf").toString(), "-D", folder.resolve("services").toString(),
-                    "-l", folder.resolve("services.log").toString(), "-p", folder.resolve("services.pid").toString());
+            services = start(
+                    "services",
+                    "atheme-services",
+                    "-n",
+                    "-c",
+                    folder.resolve("atheme.conf").toString(),
+                    "-D",
+                    folder.resolve("services").toString(),
+                    "-l",
+                    folder.resolve("services.log").toString(),
+                    "-p",
+                    folder.resolve("services.pid").toString());
             try (RawIrc probe = new RawIrc(port, "probe")) {
                 await("services are there", () -> {
                     probe.send("PRIVMSG NickServ :HELP");
@@ -85,30 +96,63 @@ public final class RealIrc implements AutoCloseable {
     /** Makes a key and a certificate that nobody has signed but itself, by the tool that comes with Java. */
     private void certify() throws IOException {
         Path store = folder.resolve("own.p12");
-        Process tool = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "keytool").toString(), "-genkeypair", "-alias", "irc", "-keyalg", "RSA",
-                "-validity", "2", "-dname", "CN=127.0.0.1", "-ext", "san=ip:127.0.0.1", "-storetype", "PKCS12", "-keystore", store.toString(), "-storepass", "changeit")
-                .redirectErrorStream(true).redirectOutput(folder.resolve("keytool.out").toFile()).start();
+        Process tool = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "keytool")
+                                .toString(),
+                        "-genkeypair",
+                        "-alias",
+                        "irc",
+                        "-keyalg",
+                        "RSA",
+                        "-validity",
+                        "2",
+                        "-dname",
+                        "CN=127.0.0.1",
+                        "-ext",
+                        "san=ip:127.0.0.1",
+                        "-storetype",
+                        "PKCS12",
+                        "-keystore",
+                        store.toString(),
+                        "-storepass",
+                        "changeit")
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("keytool.out").toFile())
+                .start();
         try {
             tool.waitFor();
             KeyStore kept = KeyStore.getInstance(store.toFile(), "changeit".toCharArray());
             certificate = pem("CERTIFICATE", kept.getCertificate("irc").getEncoded());
             Files.writeString(folder.resolve("certificate.pem"), certificate);
-            Files.writeString(folder.resolve("key.pem"), pem("PRIVATE KEY", kept.getKey("irc", "changeit".toCharArray()).getEncoded()));
+            Files.writeString(
+                    folder.resolve("key.pem"),
+                    pem(
+                            "PRIVATE KEY",
+                            kept.getKey("irc", "changeit".toCharArray()).getEncoded()));
         } catch (GeneralSecurityException | InterruptedException broken) {
             throw new IllegalStateException(broken);
         }
     }
 
     private static String pem(String what, byte[] content) {
-        return "-----BEGIN " + what + "-----\n" + Base64.getMimeEncoder(64, new byte[] {'\n'}).encodeToString(content) + "\n-----END " + what + "-----\n";
+        return "-----BEGIN " + what + "-----\n"
+                + Base64.getMimeEncoder(64, new byte[] {'\n'}).encodeToString(content) + "\n-----END " + what
+                + "-----\n";
     }
 
     private Process start(String name, String program, String... words) throws IOException {
-        String found = List.of("/usr/sbin/" + program, "/usr/bin/" + program).stream().filter(each -> Files.isExecutable(Path.of(each))).findFirst()
-                .orElseThrow(() -> new IllegalStateException(program + " is missing; ./waxbell test installs it: apt-get install inspircd atheme-services"));
+        String found = List.of("/usr/sbin/" + program, "/usr/bin/" + program).stream()
+                .filter(each -> Files.isExecutable(Path.of(each)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException(
+                        program + " is missing; ./waxbell test installs it: apt-get install inspircd atheme-services"));
         List<String> command = new ArrayList<>(List.of(found));
         command.addAll(List.of(words));
-        return new ProcessBuilder(command).directory(folder.toFile()).redirectErrorStream(true).redirectOutput(folder.resolve(name + ".out").toFile()).start();
+        return new ProcessBuilder(command)
+                .directory(folder.toFile())
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve(name + ".out").toFile())
+                .start();
     }
 
     /** Where clients connect. */
@@ -158,7 +202,8 @@ public final class RealIrc implements AutoCloseable {
         long until = System.nanoTime() + PATIENCE.toNanos();
         while (!condition.holds()) {
             if (System.nanoTime() > until) {
-                throw new AssertionError(what + " not within " + PATIENCE + ": " + Files.readString(folder.resolve("server.out")));
+                throw new AssertionError(
+                        what + " not within " + PATIENCE + ": " + Files.readString(folder.resolve("server.out")));
             }
             Thread.onSpinWait();
         }

@@ -20,28 +20,41 @@ class RehearseCommandTest {
     private static final String SCRIPT = "../demo/evening.jsonl";
     private final ByteArrayOutputStream out = new ByteArrayOutputStream();
     private final ByteArrayOutputStream progress = new ByteArrayOutputStream();
+
     @TempDir
     Path folder;
 
     private String run(String... args) {
-        new RehearseCommand(new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(progress, true, StandardCharsets.UTF_8)).run(List.of(args));
+        new RehearseCommand(
+                        new PrintStream(out, true, StandardCharsets.UTF_8),
+                        new PrintStream(progress, true, StandardCharsets.UTF_8))
+                .run(List.of(args));
         return out.toString(StandardCharsets.UTF_8);
     }
 
     @Test
     void itTellsWhatRangWhatWasHeldAndWhatNeverRang() {
         String told = run(SCRIPT, WIRING, "--seed=7");
-        assertThat(told).startsWith("469 steps in 1 h").containsPattern("Pour the taper +\\d+ +\\d+ \\{cooldown=").contains("Never rang:", "Busiest places: Lower third", "Points:");
+        assertThat(told)
+                .startsWith("469 steps in 1 h")
+                .containsPattern("Pour the taper +\\d+ +\\d+ \\{cooldown=")
+                .contains("Never rang:", "Busiest places: Lower third", "Points:");
         assertThat(progress.toString(StandardCharsets.UTF_8)).contains("100 %");
         out.reset();
-        assertThat(run(SCRIPT, WIRING, "--seed=7")).as("the same seed tells the same").isEqualTo(told);
+        assertThat(run(SCRIPT, WIRING, "--seed=7"))
+                .as("the same seed tells the same")
+                .isEqualTo(told);
     }
 
     @Test
     void twoWiringsAreSetSideBySide() throws IOException {
         Path other = folder.resolve("other.json");
-        Files.writeString(other, Files.readString(Path.of("../demo/wiring.json")).replaceFirst("\"forAllMs\" ?: ?14000", "\"forAllMs\": 0"));
-        assertThat(run(SCRIPT, WIRING, "--against=" + other)).containsPattern("What differs from .*\\R.*\\R +Pour the taper +\\d+ > \\d+");
+        Files.writeString(
+                other,
+                Files.readString(Path.of("../demo/wiring.json"))
+                        .replaceFirst("\"forAllMs\" ?: ?14000", "\"forAllMs\": 0"));
+        assertThat(run(SCRIPT, WIRING, "--against=" + other))
+                .containsPattern("What differs from .*\\R.*\\R +Pour the taper +\\d+ > \\d+");
     }
 
     @Test
@@ -49,8 +62,11 @@ class RehearseCommandTest {
         assertThatThrownBy(this::run).hasMessageContaining("No script");
         assertThatThrownBy(() -> run(SCRIPT, "--speed=2")).hasMessageContaining("--speed=2");
         assertThatThrownBy(() -> run("nowhere.jsonl", WIRING)).hasMessageContaining("no file nowhere.jsonl");
-        assertThatThrownBy(() -> run(SCRIPT, "--data=" + folder)).isInstanceOf(StartRefused.class).hasMessageContaining("no wiring in");
-        Path broken = Files.writeString(folder.resolve("broken.jsonl"), "{\"kind\":\"hush\",\"at\":1}\n{\"kind\":\"hush\"}\n");
+        assertThatThrownBy(() -> run(SCRIPT, "--data=" + folder))
+                .isInstanceOf(StartRefused.class)
+                .hasMessageContaining("no wiring in");
+        Path broken = Files.writeString(
+                folder.resolve("broken.jsonl"), "{\"kind\":\"hush\",\"at\":1}\n{\"kind\":\"hush\"}\n");
         assertThatThrownBy(() -> run(broken.toString(), WIRING)).hasMessageStartingWith("At line 2");
     }
 }

@@ -11,14 +11,25 @@ import org.junit.jupiter.api.Test;
 /** The server's side of SCRAM-SHA-256, on the sample conversation of RFC 7677 and against the client of a library. */
 class ScramServerTest {
     private static ScramClient client(String password) {
-        return ScramClient.builder().advertisedMechanisms(List.of("SCRAM-SHA-256")).username("waxbell").password(password.toCharArray()).build();
+        return ScramClient.builder()
+                .advertisedMechanisms(List.of("SCRAM-SHA-256"))
+                .username("waxbell")
+                .password(password.toCharArray())
+                .build();
     }
 
     @Test
     void theSampleOfTheStandardIsAnsweredAsItSays() {
-        ScramServer server = new ScramServer("pencil", Base64.getDecoder().decode("W22ZaJ0SNY7soEsUEjb6gQ=="), "%hvYDpWUa2RaTCAfuxFIlj)hNlF$k0", 4_096);
-        assertThat(server.first("n,,n=user,r=rOprNGfwEbeRWgbNEkqO")).isEqualTo("r=rOprNGfwEbeRWgbNEkqO%hvYDpWUa2RaTCAfuxFIlj)hNlF$k0,s=W22ZaJ0SNY7soEsUEjb6gQ==,i=4096");
-        assertThat(server.last("c=biws,r=rOprNGfwEbeRWgbNEkqO%hvYDpWUa2RaTCAfuxFIlj)hNlF$k0,p=dHzbZapWIk4jUhN+Ute9ytag9zjfMHgsqmmiz7AndVQ="))
+        ScramServer server = new ScramServer(
+                "pencil",
+                Base64.getDecoder().decode("W22ZaJ0SNY7soEsUEjb6gQ=="),
+                "%hvYDpWUa2RaTCAfuxFIlj)hNlF$k0",
+                4_096);
+        assertThat(server.first("n,,n=user,r=rOprNGfwEbeRWgbNEkqO"))
+                .isEqualTo("r=rOprNGfwEbeRWgbNEkqO%hvYDpWUa2RaTCAfuxFIlj)hNlF$k0,s=W22ZaJ0SNY7soEsUEjb6gQ==,i=4096");
+        assertThat(
+                        server.last(
+                                "c=biws,r=rOprNGfwEbeRWgbNEkqO%hvYDpWUa2RaTCAfuxFIlj)hNlF$k0,p=dHzbZapWIk4jUhN+Ute9ytag9zjfMHgsqmmiz7AndVQ="))
                 .contains("v=6rriTRBi23WpRR/wtup+mMhUZUn/dB5nLTJRsjl95G4=");
     }
 
@@ -27,7 +38,11 @@ class ScramServerTest {
         ScramServer server = new ScramServer("three tall tapers");
         ScramClient client = client("three tall tapers");
         client.serverFirstMessage(server.first(client.clientFirstMessage().toString()));
-        assertThat(client.serverFinalMessage(server.last(client.clientFinalMessage().toString()).orElseThrow()).getVerifier()).hasSize(32);
+        assertThat(client.serverFinalMessage(
+                                server.last(client.clientFinalMessage().toString())
+                                        .orElseThrow())
+                        .getVerifier())
+                .hasSize(32);
     }
 
     @Test
@@ -39,8 +54,12 @@ class ScramServerTest {
         assertThat(server.last(last)).isEmpty();
         assertThat(server.last(last.replaceAll("p=.*", "p=no base64"))).isEmpty();
         assertThat(server.last("r=other")).isEmpty();
-        assertThat(new ScramServer("three tall tapers").last(last)).as("nothing was said before").isEmpty();
-        assertThatThrownBy(() -> server.first("hello")).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("first message");
+        assertThat(new ScramServer("three tall tapers").last(last))
+                .as("nothing was said before")
+                .isEmpty();
+        assertThatThrownBy(() -> server.first("hello"))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("first message");
     }
 
     @Test

@@ -42,30 +42,46 @@ import org.waxbell.wiring.Wiring;
 
 /** The one thread that changes state: keeps before it lets out, and lives on whatever a job or an adapter does. */
 class EngineLoopTest {
-    private static final ChatLine LINE = new ChatLine("practice", new Viewer("practice:wickerby", "wickerby", Set.of(Standing.VIP), 0), "hello");
+    private static final ChatLine LINE =
+            new ChatLine("practice", new Viewer("practice:wickerby", "wickerby", Set.of(Standing.VIP), 0), "hello");
     private final EngineFactory factory = mock();
     private final Commit commit = mock();
     private final Release release = mock();
     private final Recorder recorder = mock();
     /** What the mocks do is changed by these: a mock must not be taught while the loop calls it. */
     private final AtomicReference<RuntimeException> refusal = new AtomicReference<>();
+
     private final AtomicReference<RuntimeException> fault = new AtomicReference<>();
     private final List<String> failedLate = new CopyOnWriteArrayList<>();
-    private final EngineLoop loop = new EngineLoop(factory, commit, release, recorder, new SystemClock(), List.of((partRun, why) -> failedLate.add(partRun + ": " + why)));
+    private final EngineLoop loop = new EngineLoop(
+            factory,
+            commit,
+            release,
+            recorder,
+            new SystemClock(),
+            List.of((partRun, why) -> failedLate.add(partRun + ": " + why)));
 
     @BeforeEach
     void start() {
-        when(factory.make()).thenReturn(new Engine(new CueBook(new Wiring(House.PLAIN, List.of(), List.of(), List.of(), Shelf.EMPTY)), EngineState.fresh(1), 40, Calendars.NONE));
-        when(recorder.goesOn(any(), anyLong())).thenReturn(() -> { });
-        when(recorder.note(any(), anyLong(), any(), any())).thenReturn(() -> { });
+        when(factory.make())
+                .thenReturn(new Engine(
+                        new CueBook(new Wiring(House.PLAIN, List.of(), List.of(), List.of(), Shelf.EMPTY)),
+                        EngineState.fresh(1),
+                        40,
+                        Calendars.NONE));
+        when(recorder.goesOn(any(), anyLong())).thenReturn(() -> {});
+        when(recorder.note(any(), anyLong(), any(), any())).thenReturn(() -> {});
         when(commit.commit(any())).thenAnswer(call -> refusal.get());
         doAnswer(call -> {
-            RuntimeException thrown = call.<Outcome>getArgument(0).decisions().isEmpty() ? null : fault.getAndSet(null);
-            if (thrown != null) {
-                throw thrown;
-            }
-            return null;
-        }).when(release).release(any(), any());
+                    RuntimeException thrown =
+                            call.<Outcome>getArgument(0).decisions().isEmpty() ? null : fault.getAndSet(null);
+                    if (thrown != null) {
+                        throw thrown;
+                    }
+                    return null;
+                })
+                .when(release)
+                .release(any(), any());
         loop.start();
     }
 
@@ -109,7 +125,9 @@ class EngineLoopTest {
         for (CompletableFuture<Outcome> each : lines) {
             each.get(30, TimeUnit.SECONDS);
         }
-        assertThat(lines).extracting(each -> each.join().decisions().get(0).number()).containsExactly(1L, 2L, 3L);
+        assertThat(lines)
+                .extracting(each -> each.join().decisions().get(0).number())
+                .containsExactly(1L, 2L, 3L);
         verify(commit, timeout(30_000)).commit(argThat(work -> work.size() >= 3));
     }
 
@@ -124,9 +142,12 @@ class EngineLoopTest {
     @Test
     void whatCannotBeKeptIsSaidButLetOutAllTheSame() {
         refusal.set(new IllegalStateException("disk full"));
-        assertThatThrownBy(() -> line().get(30, TimeUnit.SECONDS)).isInstanceOf(ExecutionException.class).hasCauseInstanceOf(Unsaved.class)
+        assertThatThrownBy(() -> line().get(30, TimeUnit.SECONDS))
+                .isInstanceOf(ExecutionException.class)
+                .hasCauseInstanceOf(Unsaved.class)
                 .hasMessageContaining("disk full");
-        verify(release, timeout(30_000)).release(argThat(outcome -> !outcome.decisions().isEmpty()), any());
+        verify(release, timeout(30_000))
+                .release(argThat(outcome -> !outcome.decisions().isEmpty()), any());
     }
 
     @Test
@@ -149,6 +170,8 @@ class EngineLoopTest {
     @Test
     void whatLedToNothingIsNotKept() throws Exception {
         loop.submit((engine, at) -> engine.wake(at)).get(30, TimeUnit.SECONDS);
-        verify(commit, never()).commit(argThat(work -> work.stream().anyMatch(each -> !each.outcome().isEmpty())));
+        verify(commit, never())
+                .commit(argThat(
+                        work -> work.stream().anyMatch(each -> !each.outcome().isEmpty())));
     }
 }

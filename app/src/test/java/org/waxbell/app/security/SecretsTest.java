@@ -36,7 +36,8 @@ class SecretsTest {
 
     @Test
     void whatWasTamperedWithOrLockedWithAnotherKeyDoesNotOpen() throws IOException {
-        try (DataFolder folder = DataFolder.open(data.resolve("one")); DataFolder other = DataFolder.open(data.resolve("other"))) {
+        try (DataFolder folder = DataFolder.open(data.resolve("one"));
+                DataFolder other = DataFolder.open(data.resolve("other"))) {
             String locked = new SecretBox(folder).lock("the secret");
             assertThatThrownBy(() -> new SecretBox(other).open(locked)).hasMessageContaining("same backup");
             String changed = locked.substring(0, locked.length() - 1) + (locked.endsWith("0") ? "1" : "0");

@@ -23,8 +23,8 @@ import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.ShowCard;
-import org.waxbell.shelf.Shelf;
 import org.waxbell.look.Look;
+import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -43,7 +43,8 @@ class StageFeedTest {
     void stage() {
         when(documents.write(any())).thenAnswer(call -> JSON.writeValueAsString(call.getArgument(0)));
         when(tokens.address(anyString())).thenReturn("");
-        when(wiring.current()).thenReturn(DocumentSet.of(List.of(new Document(DocumentKind.STAGE, "main", 1, 1, MAIN)), Shelf.EMPTY));
+        when(wiring.current())
+                .thenReturn(DocumentSet.of(List.of(new Document(DocumentKind.STAGE, "main", 1, 1, MAIN)), Shelf.EMPTY));
         when(clock.now()).thenReturn(1_000L);
     }
 
@@ -55,7 +56,8 @@ class StageFeedTest {
     }
 
     private static ShowCard card(String partRun, long at) {
-        return new ShowCard(partRun, at, 5_000, "main", "lower-third", Look.SHIPPED.get(0), "wickerby", "pours", "", "", 400, 600);
+        return new ShowCard(
+                partRun, at, 5_000, "main", "lower-third", Look.SHIPPED.get(0), "wickerby", "pours", "", "", 400, 600);
     }
 
     private static boolean is(String message, String pointer, String value) {
@@ -69,8 +71,11 @@ class StageFeedTest {
         feed.perform(card("2.card", 4_000));
         when(clock.now()).thenReturn(6_500L);
         Outbox page = join("page", "main", false);
-        verify(page).post(argThat(message -> is(message, "/type", "welcome") && is(message, "/parts/0/partRun", "2.card")
-                && JSON.readTree(message).get("parts").size() == 1 && is(message, "/number", "2")));
+        verify(page)
+                .post(argThat(message -> is(message, "/type", "welcome")
+                        && is(message, "/parts/0/partRun", "2.card")
+                        && JSON.readTree(message).get("parts").size() == 1
+                        && is(message, "/number", "2")));
     }
 
     @Test
@@ -80,7 +85,9 @@ class StageFeedTest {
         feed.perform(card("1.card", 1_000));
         feed.end(new EndPart("1.card", 2_000, "main"));
         verify(page).post(argThat(message -> is(message, "/type", "part") && is(message, "/number", "1")));
-        verify(page).post(argThat(message -> is(message, "/type", "end") && is(message, "/number", "2") && is(message, "/at", "2000")));
+        verify(page)
+                .post(argThat(message ->
+                        is(message, "/type", "end") && is(message, "/number", "2") && is(message, "/at", "2000")));
         verify(other, never()).post(anyString());
     }
 
@@ -89,13 +96,21 @@ class StageFeedTest {
         Outbox page = join("page", "main", false);
         feed.wiringChanged();
         Stage wider = Stage.plain("main", "Main", 1920, 1080, List.of(), List.of());
-        when(wiring.current()).thenReturn(DocumentSet.of(List.of(new Document(DocumentKind.STAGE, "main", 2, 1, wider)), Shelf.EMPTY));
+        when(wiring.current())
+                .thenReturn(
+                        DocumentSet.of(List.of(new Document(DocumentKind.STAGE, "main", 2, 1, wider)), Shelf.EMPTY));
         feed.wiringChanged();
         feed.wiringChanged();
         Outbox late = join("late", "main", false);
         verify(page).post(argThat(message -> is(message, "/type", "welcome") && is(message, "/number", "0")));
-        verify(page).post(argThat(message -> is(message, "/type", "stage") && is(message, "/number", "1") && is(message, "/stage/width", "1920")));
-        verify(late).post(argThat(message -> is(message, "/type", "welcome") && is(message, "/number", "1") && is(message, "/stage/width", "1920")));
+        verify(page)
+                .post(argThat(message -> is(message, "/type", "stage")
+                        && is(message, "/number", "1")
+                        && is(message, "/stage/width", "1920")));
+        verify(late)
+                .post(argThat(message -> is(message, "/type", "welcome")
+                        && is(message, "/number", "1")
+                        && is(message, "/stage/width", "1920")));
     }
 
     @Test

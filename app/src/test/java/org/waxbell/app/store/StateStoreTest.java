@@ -39,6 +39,7 @@ import org.waxbell.wiring.CueBook;
 class StateStoreTest {
     @TempDir
     static Path data;
+
     private static ConfigurableApplicationContext context;
     private static StateStore store;
 
@@ -71,10 +72,24 @@ class StateStoreTest {
 
     /** An evening of the demo in which all that is kept changes at least once. */
     private static List<ShowEvent> evening() {
-        return List.of(new HouseEvent.ShowMoved(true), new HouseEvent.AirChanged(true), says("wickerby", "hello"), says("brine_otter", "hello"),
-                says("wickerby", "!pool sage"), says("brine_otter", "!pool rose"), says("wickerby", "!pour"), says("brine_otter", "!pour"), says("tallowmoth", "!keep"),
-                says("wickerby", "!kettle"), new ChannelEvent.Gift("practice", viewer("lowtide_lou"), "Lantern", 500, 1), says("wickerby", "good evening"),
-                says("brine_otter", "!bell"), new HouseEvent.ShowMoved(false), new HouseEvent.ShowMoved(true), says("wickerby", "back again"), says("tallowmoth", "!pool ochre"));
+        return List.of(
+                new HouseEvent.ShowMoved(true),
+                new HouseEvent.AirChanged(true),
+                says("wickerby", "hello"),
+                says("brine_otter", "hello"),
+                says("wickerby", "!pool sage"),
+                says("brine_otter", "!pool rose"),
+                says("wickerby", "!pour"),
+                says("brine_otter", "!pour"),
+                says("tallowmoth", "!keep"),
+                says("wickerby", "!kettle"),
+                new ChannelEvent.Gift("practice", viewer("lowtide_lou"), "Lantern", 500, 1),
+                says("wickerby", "good evening"),
+                says("brine_otter", "!bell"),
+                new HouseEvent.ShowMoved(false),
+                new HouseEvent.ShowMoved(true),
+                says("wickerby", "back again"),
+                says("tallowmoth", "!pool ochre"));
     }
 
     @Test
@@ -106,13 +121,27 @@ class StateStoreTest {
         assertThat(new TreeMap<>(kept.drawn())).as(when).isEqualTo(new TreeMap<>(real.drawn()));
         assertThat(folded(kept.lets())).as(when).containsAllEntriesOf(folded(real.lets()));
         assertThat(kept.books().evening()).as(when).isEqualTo(real.books().evening());
-        assertThat(kept.books().ledger().pending()).as(when).isEqualTo(real.books().ledger().pending());
-        assertThat(kept.books().ledger().next()).as(when).isEqualTo(real.books().ledger().next());
-        assertThat(kept.books().ledger().balances()).as(when).containsExactlyInAnyOrderElementsOf(real.books().ledger().balances());
-        assertThat(kept.books().slate()).as(when).containsExactlyInAnyOrderElementsOf(real.books().slate());
-        assertThat(kept.books().spent()).as(when).containsExactlyInAnyOrderElementsOf(real.books().spent());
-        assertThat(kept.books().targets()).as(when).containsExactlyInAnyOrderElementsOf(real.books().targets());
-        assertThat(sorted(kept.books().known())).as(when).containsAll(real.books().known());
+        assertThat(kept.books().ledger().pending())
+                .as(when)
+                .isEqualTo(real.books().ledger().pending());
+        assertThat(kept.books().ledger().next())
+                .as(when)
+                .isEqualTo(real.books().ledger().next());
+        assertThat(kept.books().ledger().balances())
+                .as(when)
+                .containsExactlyInAnyOrderElementsOf(real.books().ledger().balances());
+        assertThat(kept.books().slate())
+                .as(when)
+                .containsExactlyInAnyOrderElementsOf(real.books().slate());
+        assertThat(kept.books().spent())
+                .as(when)
+                .containsExactlyInAnyOrderElementsOf(real.books().spent());
+        assertThat(kept.books().targets())
+                .as(when)
+                .containsExactlyInAnyOrderElementsOf(real.books().targets());
+        assertThat(sorted(kept.books().known()))
+                .as(when)
+                .containsAll(real.books().known());
     }
 
     private static List<Long> sorted(List<Long> keys) {
@@ -124,16 +153,21 @@ class StateStoreTest {
     /** The last moment by cue and viewer, whether put together or one by one. */
     private static Map<String, Long> folded(List<Let> lets) {
         Map<String, Long> last = new TreeMap<>();
-        lets.stream().filter(let -> let.who() != 0).forEach(let -> last.merge(let.cueId() + " " + let.who(), let.at(), Math::max));
+        lets.stream()
+                .filter(let -> let.who() != 0)
+                .forEach(let -> last.merge(let.cueId() + " " + let.who(), let.at(), Math::max));
         lets.stream().filter(let -> let.who() == 0).forEach(let -> last.merge(let.cueId(), let.at(), Math::max));
-        last.keySet().removeIf(key -> !key.contains(" ") && last.keySet().stream().anyMatch(other -> other.startsWith(key + " ")));
+        last.keySet()
+                .removeIf(key ->
+                        !key.contains(" ") && last.keySet().stream().anyMatch(other -> other.startsWith(key + " ")));
         return last;
     }
 
     /** The state of the store itself, emptied of what the start of the program left. */
     private static EngineState empty() {
         JdbcTemplate sql = context.getBean(JdbcTemplate.class);
-        List.of("fact", "ring", "decision", "let_through", "drawn", "ledger", "pending", "first_line").forEach(table -> sql.update("delete from " + table));
+        List.of("fact", "ring", "decision", "let_through", "drawn", "ledger", "pending", "first_line")
+                .forEach(table -> sql.update("delete from " + table));
         return EngineState.fresh(1);
     }
 }
