@@ -41,7 +41,7 @@ export const useParts = (draft: () => Draft) => {
         )),
     ...(files.value.Pictures ? {} : { picture: 'no picture is on the shelf' }),
     ...(files.value.Videos ? {} : { video: 'no video is on the shelf' }),
-    ...(stands('wheel') ? {} : { spin: 'the stage has no wheel' }),
+    ...(stands('wheel') ? {} : { spin: 'the stage has no wheel', ask: 'the stage has no wheel to ask' }),
     ...(stands('mascot') ? {} : { move: 'the stage has no mascot' }),
     ...(sounds.value ? {} : { sound: 'no sound is on the shelf' }),
     ...(wiring.house.slate.length > 0 ? {} : { slate: 'nothing is on the slate' }),

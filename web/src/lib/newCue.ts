@@ -175,6 +175,15 @@ export const newPart = (
       }
     case 'spin':
       return { kind, ...head, stage: stage.id, wheel: fixture('wheel'), spinMs: 5_000, stayMs: 3_000, times: 1 }
+    case 'ask':
+      return {
+        kind,
+        ...head,
+        desk: 'wheel',
+        about: `${stage.id}/${fixture('wheel')}`,
+        act: 'fill',
+        with: {},
+      }
     case 'move':
       return { kind, ...head, lengthMs: 3_000, stage: stage.id, mascot: fixture('mascot'), move: 'flare' }
     case 'sound':

@@ -20,6 +20,13 @@ export const PARTS: { kind: Part['kind']; name: string; short: string; also: str
   },
   { kind: 'clip', name: 'Make a clip', short: 'Clip', also: 'replay moment', lane: 'outside' },
   { kind: 'slate', name: 'Write on the slate', short: 'Slate', also: 'variable counter value', lane: 'books' },
+  {
+    kind: 'ask',
+    name: 'Ask a desk',
+    short: 'Ask',
+    also: 'wheel fill draw act queue timer',
+    lane: 'books',
+  },
   { kind: 'points', name: 'Give points', short: 'Points', also: 'currency', lane: 'books' },
 ]
 export const partName = (kind: Part['kind']): string => PARTS.find((each) => each.kind === kind)!.name

@@ -33,7 +33,7 @@ const laneOf = (part: Part): Lane => {
   }
   return (
     (
-      { sound: 'sound', reply: 'chat', clip: 'outside', slate: 'books', points: 'books' } as Partial<
+      { sound: 'sound', reply: 'chat', clip: 'outside', slate: 'books', points: 'books', ask: 'books' } as Partial<
         Record<Part['kind'], Lane>
       >
     )[part.kind] ?? 'screen'
@@ -187,6 +187,8 @@ export const sampleWords = (part: Part, values: Record<string, string>): string 
       return part.times > 1 ? `${part.wheel}, ${part.times} times` : part.wheel
     case 'move':
       return part.move
+    case 'ask':
+      return `${part.act} ${part.about.slice(part.about.indexOf('/') + 1)}`
     default:
       return `${part.amount > 0 ? '+' : ''}${part.amount} points`
   }

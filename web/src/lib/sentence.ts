@@ -87,9 +87,6 @@ const HOUSE_EVENTS: Record<string, string> = {
   showClosed: 'the show closes',
   airOn: 'the stream starts',
   airOff: 'the stream ends',
-  clockEnded: 'a clock ends',
-  tuneEnded: 'a tune ends',
-  taskDone: 'a task is done',
   wheelStopped: 'a wheel stops',
 }
 /** What happens, by kind of event. */

@@ -31,6 +31,7 @@ const enter = async () => {
         <img src="/bell.svg" alt="" width="26" height="26" /> Wax Bell
       </h1>
       <p class="text-soft">You come from another computer. Only the host may go on.</p>
+      <!-- eslint-disable vuejs-accessibility/no-autofocus -- there is nothing else on this page -->
       <label class="block"
         ><span class="block pb-1 text-[13px] text-soft">Host password</span
         ><input

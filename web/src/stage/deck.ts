@@ -17,7 +17,7 @@ const bare = (fixture: Fixture): string => JSON.stringify({ ...fixture, frame: n
 /** The fixtures of a stage: each stands in its frame and shows its face; parts ask them to do something. */
 export class Deck {
   private readonly stood = new Map<string, Stood>()
-  private faces: Record<string, Face> = {}
+  private faces: Record<string, Partial<Face>> = {}
   private lines: ChatSeen[] = []
 
   constructor(
@@ -26,7 +26,7 @@ export class Deck {
   ) {}
 
   /** Lets these fixtures stand; what is as it was stays untouched. */
-  lay(fixtures: Fixture[], media: Record<string, string>, faces: Record<string, Face>): void {
+  lay(fixtures: Fixture[], media: Record<string, string>, faces: Record<string, Partial<Face>>): void {
     this.faces = { ...faces }
     const ids = new Set(fixtures.map((each) => each.id))
     for (const [id, there] of this.stood) {
@@ -81,10 +81,10 @@ export class Deck {
   }
 
   private tell(id: string): void {
-    this.stood.get(id)?.display?.face(this.faces[id] ?? BLANK)
+    this.stood.get(id)?.display?.face({ ...BLANK, ...this.faces[id] })
   }
 
-  face(id: string, face: Face): void {
+  face(id: string, face: Partial<Face>): void {
     this.faces[id] = face
     this.tell(id)
   }

@@ -72,7 +72,7 @@ function told(news: Exclude<News, { type: 'welcome' | 'clock' | 'ask' }>): void 
 function arrange(news: {
   stage: StageSize
   media: Record<string, string>
-  faces: Record<string, Face>
+  faces: Record<string, Partial<Face>>
   ahead: Ahead[]
 }): void {
   stage = news.stage

@@ -98,7 +98,7 @@ export interface Fixture {
   frame: Frame
 }
 
-/** What a fixture shows now. */
+/** What a fixture shows now; each kind is told only its own of it. */
 export interface Face {
   text: string
   now: number
@@ -136,7 +136,7 @@ export type News =
       stage: StageSize
       media: Record<string, string>
       ahead: Ahead[]
-      faces: Record<string, Face>
+      faces: Record<string, Partial<Face>>
       lines: ChatSeen[]
       parts: Part[]
     }
@@ -146,9 +146,9 @@ export type News =
       stage: StageSize
       media: Record<string, string>
       ahead: Ahead[]
-      faces: Record<string, Face>
+      faces: Record<string, Partial<Face>>
     }
-  | { type: 'face'; number: number; fixture: string; face: Face }
+  | { type: 'face'; number: number; fixture: string; face: Partial<Face> }
   | { type: 'line'; number: number; line: ChatSeen }
   | { type: 'part'; number: number; part: Part }
   | { type: 'end'; number: number; partRun: string; at: number }

@@ -101,8 +101,7 @@ const WAYS = [
       <p class="pb-1 font-semibold">It does not fit. What was there stays as it is.</p>
       <ul class="max-h-48 overflow-auto">
         <li v-for="each in problems" :key="each.path + each.message" class="py-0.5">
-          <code v-if="each.path" class="font-mono text-[12px]">{{ each.path }}</code
-          ><TheProblems :problems="[each]" />
+          <code v-if="each.path" class="font-mono text-[12px]">{{ each.path }}</code><TheProblems :problems="[each]" />
         </li>
       </ul>
     </div>

@@ -23,7 +23,8 @@ export interface IrcSettings {
   everyMs: number
 }
 const settings = defineModel<IrcSettings>({ required: true })
-defineProps<{ secrets: Record<string, string>; kept: Record<string, boolean>; at: (path: string) => Problem[] }>()
+const secrets = defineModel<Record<string, string>>('secrets', { required: true })
+defineProps<{ kept: Record<string, boolean>; at: (path: string) => Problem[] }>()
 const MODES = [
   { letter: 'q', name: 'Founder (q)' },
   { letter: 'a', name: 'Protected (a)' },
@@ -60,7 +61,12 @@ const NAMES = [
   <div class="grid grid-cols-3 gap-2">
     <TextField v-model="settings.helper.nick" label="Helper's nickname" :problems="at('helper.nick')" />
     <TextField v-model="settings.helper.login" label="Its account" :problems="[]" />
-    <SecretField label="Its password" name="helper" :kept="kept.helper ?? false" :secrets="secrets" />
+    <SecretField
+      label="Its password"
+      :kept="kept.helper ?? false"
+      :model-value="secrets.helper"
+      @update:model-value="secrets = { ...secrets, helper: $event ?? '' }"
+    />
   </div>
   <label class="flex items-center gap-2"
     ><input v-model="settings.asOwner" type="checkbox" class="h-4 w-4" /> Answers are your own instead of the
@@ -69,7 +75,12 @@ const NAMES = [
   <div v-if="settings.asOwner" class="grid grid-cols-3 gap-2">
     <TextField v-model="settings.owner.nick" label="Your nickname" :problems="at('owner.nick')" />
     <TextField v-model="settings.owner.login" label="Your account" :problems="[]" />
-    <SecretField label="Your password" name="owner" :kept="kept.owner ?? false" :secrets="secrets" />
+    <SecretField
+      label="Your password"
+      :kept="kept.owner ?? false"
+      :model-value="secrets.owner"
+      @update:model-value="secrets = { ...secrets, owner: $event ?? '' }"
+    />
   </div>
   <details class="rounded-[8px] border border-line px-3 py-2">
     <summary class="cursor-pointer">Who is what, limits, and the server's certificate</summary>
@@ -96,7 +107,12 @@ const NAMES = [
     <div class="grid grid-cols-3 items-end gap-2 pt-2">
       <NumberField v-model="settings.burst" label="Said at once" unit="lines" :problems="at('burst')" />
       <SecondsField v-model="settings.everyMs" label="then one every" :problems="at('everyMs')" />
-      <SecretField label="Password of the server" name="server" :kept="kept.server ?? false" :secrets="secrets" />
+      <SecretField
+        label="Password of the server"
+        :kept="kept.server ?? false"
+        :model-value="secrets.server"
+        @update:model-value="secrets = { ...secrets, server: $event ?? '' }"
+      />
     </div>
     <label class="block pt-2">
       <span class="text-[13px] text-soft">The server's own certificate (PEM), where no known authority signed it</span>

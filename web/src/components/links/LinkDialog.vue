@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, reactive, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { LinkSettings, Problem } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
@@ -14,7 +14,7 @@ const emit = defineEmits<{ close: [] }>()
 const name = ref('')
 const settings = ref<Record<string, unknown> | null>(null)
 const kept = ref<Record<string, boolean>>({})
-const secrets = reactive<Record<string, string>>({})
+const secrets = ref<Record<string, string>>({})
 const problems = ref<Problem[]>([])
 const saving = ref(false)
 const form = ref<HTMLElement | null>(null)
@@ -22,7 +22,7 @@ const form = ref<HTMLElement | null>(null)
 const load = async () => {
   problems.value = []
   settings.value = null
-  Object.keys(secrets).forEach((each) => delete secrets[each])
+  secrets.value = {}
   try {
     if (props.id) {
       const one = await ask<LinkSettings>('GET', `/links/${props.id}`)
@@ -51,7 +51,7 @@ const rest = computed(() => problems.value.filter((each) => !/^(name$|id$|settin
 const save = async () => {
   saving.value = true
   try {
-    const written = Object.fromEntries(Object.entries(secrets).filter(([, secret]) => secret !== undefined))
+    const written = Object.fromEntries(Object.entries(secrets.value).filter(([, secret]) => secret !== undefined))
     await ask('PUT', `/links/${props.id || slug(name.value) || 'chat'}`, {
       kind: props.kind,
       name: name.value,
@@ -80,14 +80,14 @@ const save = async () => {
       <IrcFields
         v-if="kind === 'irc'"
         v-model="settings as unknown as IrcSettings"
-        :secrets="secrets"
+        v-model:secrets="secrets"
         :kept="kept"
         :at="(path: string) => at(`settings.${path}`)"
       />
       <MixerFields
         v-else
         v-model="settings as unknown as MixerSettings"
-        :secrets="secrets"
+        v-model:secrets="secrets"
         :kept="kept"
         :at="(path: string) => at(`settings.${path}`)"
       />

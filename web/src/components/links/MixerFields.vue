@@ -9,7 +9,8 @@ export interface MixerSettings {
   address: string
 }
 const settings = defineModel<MixerSettings>({ required: true })
-defineProps<{ secrets: Record<string, string>; kept: Record<string, boolean>; at: (path: string) => Problem[] }>()
+const secrets = defineModel<Record<string, string>>('secrets', { required: true })
+defineProps<{ kept: Record<string, boolean>; at: (path: string) => Problem[] }>()
 const practice = computed({
   get: () => settings.value.address === 'practice',
   set: (yes) => (settings.value.address = yes ? 'practice' : ''),
@@ -35,9 +36,9 @@ const practice = computed({
     />
     <SecretField
       label="Its password, which is proved and never sent"
-      name="password"
       :kept="kept.password ?? false"
-      :secrets="secrets"
+      :model-value="secrets.password"
+      @update:model-value="secrets = { ...secrets, password: $event ?? '' }"
     />
     <p v-if="settings.address.startsWith('ws://')" class="text-[13px] text-soft">
       With ws:// others on the same network could read what is said, though not the password; wss:// is encrypted.

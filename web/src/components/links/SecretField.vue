@@ -2,12 +2,13 @@
 import { ref } from 'vue'
 
 /** A secret that is written and never read again. */
-const props = defineProps<{ label: string; kept: boolean; secrets: Record<string, string>; name: string }>()
+const props = defineProps<{ label: string; kept: boolean }>()
+const secret = defineModel<string | undefined>()
 const changing = ref(!props.kept)
 const gone = ref(false)
 const forget = () => {
   gone.value = true
-  props.secrets[props.name] = ''
+  secret.value = ''
 }
 </script>
 
@@ -24,8 +25,8 @@ const forget = () => {
       class="field"
       type="password"
       autocomplete="new-password"
-      :value="secrets[name] ?? ''"
-      @input="secrets[name] = ($event.target as HTMLInputElement).value"
+      :value="secret ?? ''"
+      @input="secret = ($event.target as HTMLInputElement).value"
     />
   </label>
 </template>

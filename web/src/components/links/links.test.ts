@@ -100,22 +100,20 @@ describe('neighbours', () => {
 
 describe('a secret', () => {
   it('that is kept is masked, and stays unless another is written', async () => {
-    const secrets: Record<string, string> = {}
-    const made = mount(SecretField, { props: { label: 'Password', kept: true, secrets, name: 'helper' } })
+    const made = mount(SecretField, { props: { label: 'Password', kept: true } })
     expect(made.find('input').exists()).toBe(false)
     await made
       .findAll('button')
       .find((each) => each.text() === 'Write another')!
       .trigger('click')
     await made.find('input').setValue('three tapers')
-    expect(secrets).toEqual({ helper: 'three tapers' })
-    const other: Record<string, string> = {}
-    const gone = mount(SecretField, { props: { label: 'Password', kept: true, secrets: other, name: 'helper' } })
+    expect(made.emitted('update:modelValue')).toEqual([['three tapers']])
+    const gone = mount(SecretField, { props: { label: 'Password', kept: true } })
     await gone
       .findAll('button')
       .find((each) => each.text() === 'Forget')!
       .trigger('click')
-    expect(other).toEqual({ helper: '' })
+    expect(gone.emitted('update:modelValue')).toEqual([['']])
   })
 })
 

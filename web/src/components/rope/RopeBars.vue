@@ -17,7 +17,7 @@ const { now, since, move } = useStrip(strip, live.now)
 const bars = computed(() => barsOf(live.rings.values(), now.value, since.value))
 const lanes = computed(() => stack(bars.value))
 const room = computed(() => Math.max(12, props.height - 66))
-const height = computed(() =>
+const rowSize = computed(() =>
   rowHeight(
     lanes.value.reduce((sum, lane) => sum + lane.rows, 0),
     room.value,
@@ -49,7 +49,7 @@ watch(quiet, (is) => move(!is), { immediate: true })
         v-for="lane in lanes"
         :key="lane.lane"
         class="absolute right-0 left-0 border-t border-rope-line/70"
-        :style="{ top: lane.first * height + 'px' }"
+        :style="{ top: lane.first * rowSize + 'px' }"
       >
         <component
           :is="LANE_ICONS[lane.lane]"
@@ -68,10 +68,10 @@ watch(quiet, (is) => move(!is), { immediate: true })
             :style="{
               left: bar.left + '%',
               width: bar.width + '%',
-              top: bar.row * height + 1.5 + 'px',
-              height: height - 3 + 'px',
-              lineHeight: height - 3 + 'px',
-              fontSize: height < 20 ? '11px' : '12px',
+              top: bar.row * rowSize + 1.5 + 'px',
+              height: rowSize - 3 + 'px',
+              lineHeight: rowSize - 3 + 'px',
+              fontSize: rowSize < 20 ? '11px' : '12px',
             }"
             :title="bar.why"
             :aria-label="bar.why.replaceAll('\n', ', ')"

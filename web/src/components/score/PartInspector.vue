@@ -12,6 +12,7 @@ import ChoiceField from '../cue/ChoiceField.vue'
 import FileField from '../cue/FileField.vue'
 import KindForm from '../cue/KindForm.vue'
 import SecondsField from '../cue/SecondsField.vue'
+import AskForm from './AskForm.vue'
 import MorePart from './MorePart.vue'
 import PartManner from './PartManner.vue'
 import WordsField from './WordsField.vue'
@@ -241,6 +242,7 @@ const files = (folder: string) => [
       :problems="at"
       @set="set"
     />
+    <AskForm v-else-if="part.kind === 'ask'" :part="part" :values="values" :problems="at" @set="set" />
     <MorePart v-else-if="part.kind !== 'reply'" :part="part as never" :values="values" :problems="at" @set="set" />
     <WordsField
       v-else

@@ -63,8 +63,12 @@ const found = computed(() => {
     </ol>
     <p v-if="failed" role="alert" class="text-wax-words">{{ failed }}</p>
     <div class="flex justify-between">
-      <button class="button" :disabled="done" @click="older">{{ done ? 'No older lines' : 'Older' }}</button
-      ><button class="button" @click="why.close()">Close</button>
+      <button class="button" :disabled="done" @click="older">{{ done ? 'No older lines' : 'Older' }}</button><button
+        class="button"
+        @click="why.close()"
+      >
+        Close
+      </button>
     </div>
   </TheDialog>
 </template>

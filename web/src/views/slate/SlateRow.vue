@@ -65,8 +65,9 @@ const keep = () => {
         </p>
         <ul class="max-h-28 overflow-auto text-[13px]">
           <li v-for="each in now?.people ?? []" :key="each.person" class="flex gap-2">
-            <bdi class="min-w-0 flex-1 truncate">{{ each.name }}</bdi
-            ><bdi class="font-mono text-[12.5px]">{{ each.text }}</bdi>
+            <bdi class="min-w-0 flex-1 truncate">{{ each.name }}</bdi><bdi class="font-mono text-[12.5px]">{{
+              each.text
+            }}</bdi>
           </li>
         </ul>
       </div>

@@ -31,6 +31,7 @@ import org.waxbell.score.Score;
 import org.waxbell.score.SoundPart;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
+import org.waxbell.show.Show;
 import org.waxbell.slate.SlateValue;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.Circle;
@@ -158,7 +159,7 @@ public final class Samples {
     }
 
     public static Engine engine(CueBook book, EngineState state) {
-        return new Engine(book, state, 60, Calendars.NONE);
+        return Show.engine(book, state, 60, Calendars.NONE);
     }
 
     /** The house of the demo: drips, a circle, a neighbour, values of the slate. */

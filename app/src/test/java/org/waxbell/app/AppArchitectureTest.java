@@ -1,14 +1,16 @@
 package org.waxbell.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
-import org.waxbell.engine.Engine;
+import org.springframework.context.annotation.Lazy;
 import org.waxbell.engine.EngineState;
 import org.waxbell.port.Calendars;
+import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 
 /** Holds the arrows of the architecture inside app. */
@@ -44,5 +46,27 @@ class AppArchitectureTest {
             .that()
             .resideOutsideOfPackage("..run..")
             .should()
-            .callConstructor(Engine.class, CueBook.class, EngineState.class, long.class, Calendars.class);
+            .callMethod(Show.class, "engine", CueBook.class, EngineState.class, long.class, Calendars.class);
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("org.waxbell.app.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule ADAPTERS_DO_NOT_IMPORT_ONE_ANOTHER = slices().matching(
+                    "org.waxbell.app.(practice|irc|mixer|stage|calendar)..")
+            .should()
+            .notDependOnEachOther();
+
+    @ArchTest
+    static final ArchRule NOBODY_WAITS_FOR_BEANS_THAT_NEED_HIM =
+            noClasses().should().dependOnClassesThat().areAssignableTo(Lazy.class);
+
+    @ArchTest
+    static final ArchRule NOBODY_KNOWS_THE_ROUTES = noClasses()
+            .that()
+            .resideOutsideOfPackage("..rest..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("..rest..");
 }

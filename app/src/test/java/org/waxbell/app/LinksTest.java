@@ -19,11 +19,11 @@ import org.junit.jupiter.api.io.TempDir;
 import org.springframework.mock.web.MockFilterChain;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.security.web.FilterChainProxy;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.Reach;
 import org.waxbell.app.config.ReachFile;
 import org.waxbell.app.config.StartRefused;
-import org.waxbell.app.security.FilterAccess;
 import org.waxbell.app.security.Hosts;
 import org.waxbell.app.seen.SeenWatch;
 import tools.jackson.databind.JsonNode;
@@ -301,7 +301,7 @@ class LinksTest {
         MockHttpServletRequest request = new MockHttpServletRequest("GET", path);
         request.setRemoteAddr(from);
         MockHttpServletResponse response = new MockHttpServletResponse();
-        FilterAccess.of(app::bean).doFilter(request, response, new MockFilterChain());
+        app.bean(FilterChainProxy.class).doFilter(request, response, new MockFilterChain());
         return response.getStatus();
     }
 

@@ -151,12 +151,13 @@ class StagesTest {
         Running.Answer refused = save(view, without);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().at("/problems/0/message").asString()).contains("no such wheel");
-        assertThat(app.post("/api/stages/main/wheels/dyes/fill", Map.of())
+        assertThat(app.post("/api/desks/wheel/fill", Map.of("about", "main/dyes", "with", Map.of()))
                         .body()
                         .get("event")
                         .asString())
-                .contains("wheel dyes");
-        assertThat(app.post("/api/stages/main/wheels/none/fill", Map.of()).status())
+                .isEqualTo("Put everything back in · Wheel of dyes");
+        assertThat(app.post("/api/desks/wheel/fill", Map.of("about", "main/none", "with", Map.of()))
+                        .status())
                 .isEqualTo(422);
     }
 

@@ -45,6 +45,6 @@ class UpgradeTest {
                     .as("numbers of rings go on")
                     .isGreaterThan(2);
         }
-        assertThat(data.resolve("backups/before-schema-4.db")).isNotEmptyFile();
+        assertThat(data.resolve("backups/before-schema-5.db")).isNotEmptyFile();
     }
 }

@@ -1,5 +1,9 @@
 package org.waxbell.bench;
 
+import org.waxbell.actor.Actor;
+
+import org.waxbell.event.Facts;
+
 import com.sun.management.GarbageCollectionNotificationInfo;
 import java.lang.management.GarbageCollectorMXBean;
 import java.lang.management.ManagementFactory;
@@ -14,7 +18,6 @@ import org.waxbell.cue.FirstLinePull;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.event.ChatLine;
-import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.LimitGate;
@@ -50,7 +53,7 @@ final class Crowd {
                             null);
         }
         Engine engine = new Engine(new CueBook(Wires.wiring(cues())), EngineState.fresh(1), 40, Calendars.NONE);
-        engine.accept(1, new HouseEvent.ShowMoved(true));
+        engine.accept(1, Facts.show(Actor.HOST, true));
         long longest = 0;
         long before = System.nanoTime();
         for (int i = 0; i < VIEWERS; i++) {

@@ -6,7 +6,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.waxbell.check.Problems;
-import org.waxbell.event.EventSamples;
+import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 
 /**
@@ -25,12 +25,18 @@ public record EventPull(String event, Map<String, Long> atLeast, Map<String, Str
 
     @Override
     public Set<String> fields() {
-        return EventSamples.any(event).map(sample -> sample.values().keySet()).orElse(Set.of());
+        return Facts.awaited(event)
+                .map(kind -> kind.sample())
+                .map(sample -> sample.values().keySet())
+                .orElse(Set.of());
     }
 
     @Override
     public Set<String> numbers() {
-        return EventSamples.any(event).map(sample -> sample.numbers().keySet()).orElse(Set.of());
+        return Facts.awaited(event)
+                .map(kind -> kind.sample())
+                .map(sample -> sample.numbers().keySet())
+                .orElse(Set.of());
     }
 
     @Override
@@ -53,9 +59,9 @@ public record EventPull(String event, Map<String, Long> atLeast, Map<String, Str
 
     @Override
     public void check(Problems problems) {
-        ShowEvent sample = EventSamples.any(event).orElse(null);
+        ShowEvent sample = Facts.awaited(event).map(kind -> kind.sample()).orElse(null);
         if (sample == null) {
-            problems.at("event").add(event, "There is no such event.", "Choose one of " + EventSamples.kinds() + ".");
+            problems.at("event").add(event, "There is no such event.", "Choose one of " + Facts.awaited() + ".");
             return;
         }
         names(problems.at("atLeast"), atLeast, sample.numbers().keySet());

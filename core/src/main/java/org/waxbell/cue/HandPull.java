@@ -2,7 +2,7 @@ package org.waxbell.cue;
 
 import java.util.Set;
 import org.waxbell.check.Problems;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
 
 /**
  * Sets the cue off by hand.
@@ -38,9 +38,7 @@ public record HandPull(String button, String key) implements Pull {
     public void enter(PullIndex index) {
         String cue = index.cueId();
         index.byKind(
-                "hand",
-                event -> event instanceof HouseEvent.HandPulled pulled
-                        && pulled.cue().equals(cue));
+                "hand", event -> event instanceof Fact fact && fact.text("cue").equals(cue));
     }
 
     @Override

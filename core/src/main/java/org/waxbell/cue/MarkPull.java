@@ -2,7 +2,7 @@ package org.waxbell.cue;
 
 import java.util.Set;
 import org.waxbell.check.Problems;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
 
 /**
  * Sets the cue off when a number of the slate crosses a mark.
@@ -28,11 +28,13 @@ public record MarkPull(String value, long mark, boolean up) implements Pull {
     public void enter(PullIndex index) {
         index.byKind(
                 "value",
-                event -> event instanceof HouseEvent.ValueMoved moved
-                        && moved.value().equals(value)
-                        && (up
-                                ? moved.before() < mark && mark <= moved.now()
-                                : moved.now() <= mark && mark < moved.before()));
+                event -> event instanceof Fact moved
+                        && moved.text("value").equals(value)
+                        && crosses(moved.number("before"), moved.number("now")));
+    }
+
+    private boolean crosses(long before, long now) {
+        return up ? before < mark && mark <= now : now <= mark && mark < before;
     }
 
     @Override

@@ -3,7 +3,7 @@ package org.waxbell.cue;
 import java.util.List;
 import java.util.Set;
 import org.waxbell.check.Problems;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
 
 /** Sets the cue off when the mixer changes to one of these scenes. @param scenes none for any */
 public record ScenePull(List<String> scenes) implements Pull {
@@ -25,7 +25,7 @@ public record ScenePull(List<String> scenes) implements Pull {
     public void enter(PullIndex index) {
         index.byKind(
                 "scene",
-                event -> event instanceof HouseEvent.Switched to && (scenes.isEmpty() || scenes.contains(to.value())));
+                event -> event instanceof Fact fact && (scenes.isEmpty() || scenes.contains(fact.text("value"))));
     }
 
     @Override

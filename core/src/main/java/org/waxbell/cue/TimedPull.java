@@ -1,7 +1,7 @@
 package org.waxbell.cue;
 
 import java.util.Set;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
 
 /** A pull that the passing of the evening sets off; the engine works out its next moment. */
 public sealed interface TimedPull extends Pull permits EveryPull, AfterLinesPull, CalendarPull {
@@ -17,7 +17,6 @@ public sealed interface TimedPull extends Pull permits EveryPull, AfterLinesPull
     default void enter(PullIndex index) {
         String cue = index.cueId();
         index.byKind(
-                "time",
-                event -> event instanceof HouseEvent.TimeCame came && came.cue().equals(cue));
+                "time", event -> event instanceof Fact fact && fact.text("cue").equals(cue));
     }
 }

@@ -2,7 +2,7 @@ package org.waxbell.cue;
 
 import java.util.Set;
 import org.waxbell.check.Problems;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
 
 /** Sets the cue off when a secret address is called. @param hook the name of the address, small letters, digits, hyphens */
 public record WebPull(String hook) implements Pull {
@@ -17,8 +17,7 @@ public record WebPull(String hook) implements Pull {
     public void enter(PullIndex index) {
         index.byKind(
                 "webCall",
-                event -> event instanceof HouseEvent.WebCalled called
-                        && called.hook().equals(hook));
+                event -> event instanceof Fact fact && fact.text("hook").equals(hook));
     }
 
     @Override

@@ -8,5 +8,14 @@ import org.waxbell.event.Target;
  * @param partRun the part that wants it, or whose end put it back
  * @param back    whether it is put back to how it stood before, which must not be forgotten when its link is down
  */
-public record SetTarget(String partRun, long meantFor, Target target, String value, boolean back)
-        implements Directive {}
+public record SetTarget(String partRun, long meantFor, Target target, String value, boolean back) implements Directive {
+    @Override
+    public Wave wave() {
+        return Wave.DONE;
+    }
+
+    @Override
+    public String untaken() {
+        return "no link is set up for " + target.inWords();
+    }
+}

@@ -1,35 +1,51 @@
 package org.waxbell.engine;
 
 import java.util.List;
+import org.waxbell.evening.Came;
+import org.waxbell.evening.Evening;
+import org.waxbell.evening.Spent;
+import org.waxbell.evening.TargetState;
+import org.waxbell.gate.Let;
 import org.waxbell.points.Ledger;
-import org.waxbell.show.Came;
-import org.waxbell.show.Evening;
-import org.waxbell.show.Spent;
-import org.waxbell.show.TargetState;
+import org.waxbell.points.LedgerEntry;
+import org.waxbell.points.Pending;
 import org.waxbell.slate.SlateEntry;
+import org.waxbell.state.Book;
 
-/**
- * What the engine remembers beside rings and cooldowns.
- *
- * @param known keys of the names of everyone who was ever seen
- */
-public record Books(
-        Evening evening,
-        Ledger.State ledger,
-        List<SlateEntry> slate,
-        List<Spent> spent,
-        List<TargetState> targets,
-        List<Came> came,
-        List<Long> known) {
-    /** Nothing is remembered. */
-    public static final Books EMPTY =
-            new Books(Evening.NONE, Ledger.State.EMPTY, List.of(), List.of(), List.of(), List.of(), List.of());
+/** The books that the engine keeps itself; each desk has one more. */
+public final class Books {
+    /** Rings that wait or play, and how those that are over ended, by number. */
+    public static final Book<Ring> RINGS = new Book<>("ring", Ring.class);
+    /** What was let through the gates, by number of the ring; put together by {@code cue/person} once it cannot be taken back. */
+    public static final Book<Let> LETS = new Book<>("let", Let.class);
+    /** What chance fell on last, by {@code cue/purpose}. */
+    public static final Book<String> DRAWN = new Book<>("drawn", String.class);
+    /** How the evening stands; one entry. */
+    public static final Book<Evening> EVENING = new Book<>("evening", Evening.class);
+    /** When timed pulls came last, by {@code cue/pull}. */
+    public static final Book<Came> CAME = new Book<>("came", Came.class);
+    /** What stands on the slate, by {@code value/person}. */
+    public static final Book<SlateEntry> SLATE = new Book<>("slate", SlateEntry.class);
+    /** How targets stand, by {@code KIND/name}. */
+    public static final Book<TargetState> TARGETS = new Book<>("target", TargetState.class);
+    /** First lines tonight that are spent, by {@code cue/person}. */
+    public static final Book<Spent> SPENT = new Book<>("spent", Spent.class);
+    /** Who was ever seen, as keys of their names. */
+    public static final Book<Long> KNOWN = new Book<>("known", Long.class);
+    /** Every movement of points, by its number. */
+    public static final Book<LedgerEntry> ENTRIES = new Book<>("ledger", LedgerEntry.class);
+    /** What entries add up to where they are not all at hand, by person. */
+    public static final Book<Ledger.Balance> BALANCES = new Book<>("balance", Ledger.Balance.class);
+    /** Prices that are promised, by number of the ring. */
+    public static final Book<Pending> PENDING = new Book<>("pending", Pending.class);
 
-    public Books {
-        slate = List.copyOf(slate);
-        spent = List.copyOf(spent);
-        targets = List.copyOf(targets);
-        came = List.copyOf(came);
-        known = List.copyOf(known);
+    private static final List<Book<?>> OWN =
+            List.of(RINGS, LETS, DRAWN, EVENING, CAME, SLATE, TARGETS, SPENT, KNOWN, ENTRIES, BALANCES, PENDING);
+
+    private Books() {}
+
+    /** All of them. */
+    public static List<Book<?>> own() {
+        return OWN;
     }
 }

@@ -4,16 +4,16 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import org.waxbell.event.Identity;
 import org.waxbell.score.Draws;
 import org.waxbell.shelf.Media;
+import org.waxbell.state.Memory;
 
 /**
  * The one source of chance: every draw is a hash of seed, cue, number of the ring and purpose, so that one more cue does
  * not change the draws of the others. The hash is that of {@link Identity}.
  */
-final class Chance {
+final class Chance implements Handler {
     private final long seed;
     private final Map<String, String> last;
 
@@ -22,8 +22,9 @@ final class Chance {
         this.last = new HashMap<>(last);
     }
 
-    Map<String, String> drawn() {
-        return new TreeMap<>(last);
+    @Override
+    public void save(Memory memory) {
+        last.forEach((key, name) -> memory.put(Books.DRAWN, key, name));
     }
 
     /** What chance gives a cue for a decision, 0 to 99. */
@@ -42,14 +43,14 @@ final class Chance {
     }
 
     /** Notes what was chosen, so that the next choice can differ. */
-    void chose(String cueId, String purpose, String name, Outcome.Builder out) {
+    void chose(String cueId, String purpose, String name, Turn out) {
         String key = cueId + "/" + purpose;
         last.put(key, name);
-        out.changed(keeper -> keeper.drawn(key, name));
+        out.changed(Books.DRAWN.put(key, name));
     }
 
     /** Draws for one ring; what was drawn is noted as {@code part: name}. */
-    Draws of(String cueId, long ring, List<String> notes, Outcome.Builder out) {
+    Draws of(String cueId, long ring, List<String> notes, Turn out) {
         return new Draws() {
             @Override
             public Media draw(String purpose, List<Media> choices) {

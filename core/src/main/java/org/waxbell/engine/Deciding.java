@@ -27,7 +27,6 @@ import org.waxbell.score.Score;
 import org.waxbell.score.ScoreCompiler;
 import org.waxbell.time.Spans;
 import org.waxbell.wiring.CommandList;
-import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.Match;
 import org.waxbell.wiring.ReadyCue;
 
@@ -44,29 +43,29 @@ final class Deciding {
     private final Waiting waiting;
     private final Runner runner;
     private final LetBook lets;
-    private final Tonight tonight;
+    private final Handlers handlers;
     private final Chance chance;
-    private CueBook book;
+    private final Wired wired;
     private long leadMs;
     private long nextRing;
 
-    Deciding(Parts parts, CueBook book, long nextRing, long leadMs) {
-        this.agenda = parts.agenda();
-        this.waiting = parts.waiting();
-        this.runner = parts.runner();
-        this.lets = parts.lets();
-        this.tonight = parts.tonight();
-        this.chance = parts.chance();
-        this.book = book;
+    Deciding(
+            Agenda agenda,
+            Waiting waiting,
+            Runner runner,
+            LetBook lets,
+            Handlers handlers,
+            long nextRing,
+            long leadMs) {
+        this.agenda = agenda;
+        this.waiting = waiting;
+        this.runner = runner;
+        this.lets = lets;
+        this.handlers = handlers;
+        this.chance = handlers.chance();
+        this.wired = handlers.wired();
         this.nextRing = nextRing;
         this.leadMs = leadMs;
-    }
-
-    /** What it works with. */
-    record Parts(Agenda agenda, Waiting waiting, Runner runner, LetBook lets, Tonight tonight, Chance chance) {}
-
-    void rewire(CueBook next) {
-        book = next;
     }
 
     void lead(long millis) {
@@ -81,8 +80,8 @@ final class Deciding {
     private record Question(long decision, long at, ShowEvent event, int depth, boolean counts) {}
 
     /** What every cue that the event concerns answers, in the order of the list; those that stand back are asked last. */
-    List<CueAnswer> ask(long decision, long at, ShowEvent event, int depth, Outcome.Builder out) {
-        List<Match> matches = book.match(event, this::isSpent);
+    List<CueAnswer> ask(long decision, long at, ShowEvent event, int depth, Turn out) {
+        List<Match> matches = wired.book().match(event, this::isSpent);
         if (matches.isEmpty()) {
             return List.of();
         }
@@ -105,8 +104,8 @@ final class Deciding {
     }
 
     /** What one cue answers to an event with which a person tries it; empty where there is no such cue. */
-    List<CueAnswer> tried(long decision, long at, Tried tried, Outcome.Builder out) {
-        ReadyCue ready = book.cue(tried.cue()).orElse(null);
+    List<CueAnswer> tried(long decision, long at, Tried tried, Turn out) {
+        ReadyCue ready = wired.book().cue(tried.cue()).orElse(null);
         if (ready == null) {
             return List.of();
         }
@@ -114,7 +113,7 @@ final class Deciding {
         if (!tried.past()) {
             return List.of(answer(question, new Match(ready, Long.MAX_VALUE, null), "", out));
         }
-        GateQuery query = new GateQuery(at, tried.cause(), tried.cue(), lets, 0, tonight, "");
+        GateQuery query = new GateQuery(at, tried.cause(), tried.cue(), lets, 0, handlers.known(), "");
         Take take = ready.take(
                         query,
                         bound -> chance.below(tried.cue(), TAKE, nextRing, bound),
@@ -130,10 +129,10 @@ final class Deciding {
 
     private boolean isSpent(Match match, ChatLine line) {
         return match.first() != null
-                && (!tonight.showOpen() || tonight.isSpent(match.ready().cue().id(), match.first(), line.viewer()));
+                && handlers.firstLines().isSpent(match.ready().cue().id(), match.first(), line.viewer());
     }
 
-    private CueAnswer answer(Question question, Match match, String outdid, Outcome.Builder out) {
+    private CueAnswer answer(Question question, Match match, String outdid, Turn out) {
         ReadyCue ready = match.ready();
         Cue cue = ready.cue();
         GateQuery query = new GateQuery(
@@ -142,7 +141,7 @@ final class Deciding {
                 cue.id(),
                 lets,
                 chance.roll(cue.id(), question.decision()),
-                tonight,
+                handlers.known(),
                 outdid);
         List<GateAnswer> gates = ready.ask(query);
         Take take = gates.get(gates.size() - 1).passed()
@@ -157,13 +156,15 @@ final class Deciding {
             gates.add(new GateAnswer("take", false, "none of its takes fits", Map.of()));
         }
         if (match.first() != null && match.first().spentWhenHeld()) {
-            question.event().by().ifPresent(viewer -> tonight.spend(cue.id(), match.first(), viewer, out));
+            question.event()
+                    .by()
+                    .ifPresent(viewer -> handlers.firstLines().spend(cue.id(), match.first(), viewer, out));
         }
         answerHeld(question, cue, gates.get(gates.size() - 1), out);
         return new CueAnswer(cue.id(), cue.name(), List.copyOf(gates), 0, "", false, List.of(), "");
     }
 
-    private CueAnswer ring(Question question, ReadyCue ready, Take take, List<GateAnswer> gates, Outcome.Builder out) {
+    private CueAnswer ring(Question question, ReadyCue ready, Take take, List<GateAnswer> gates, Turn out) {
         Cue cue = ready.cue();
         List<String> drawn = new ArrayList<>();
         Ring ring = make(nextRing++, question, cue, take, drawn, out);
@@ -186,9 +187,9 @@ final class Deciding {
                 note);
     }
 
-    private Ring make(long number, Question question, Cue cue, Take take, List<String> drawn, Outcome.Builder out) {
+    private Ring make(long number, Question question, Cue cue, Take take, List<String> drawn, Turn out) {
         List<PartRun> parts =
-                ScoreCompiler.plan(take.score(), book.shelf(), chance.of(cue.id(), number, drawn, out)).stream()
+                ScoreCompiler.plan(take.score(), wired.book().shelf(), chance.of(cue.id(), number, drawn, out)).stream()
                         .map(planned -> PartRun.of(planned, false))
                         .toList();
         long lead = take.score().toldAhead() ? leadMs : 0;
@@ -217,31 +218,33 @@ final class Deciding {
     /** Values for the words of a cue beside the event's own. */
     private Map<String, String> words(Question question, Cue cue) {
         String viewer = question.event().by().map(Viewer::id).orElse("");
-        if (!book.cue(cue.id()).map(ReadyCue::lists).orElse(false)) {
-            return tonight.words(viewer);
+        if (!wired.book().cue(cue.id()).map(ReadyCue::lists).orElse(false)) {
+            return handlers.words(viewer);
         }
-        Map<String, String> words = new HashMap<>(tonight.words(viewer));
+        Map<String, String> words = new HashMap<>(handlers.words(viewer));
         Predicate<ReadyCue> may = ready -> mayUse(ready, question.at(), question.event());
         String about =
                 question.event() instanceof Written line ? line.argument().strip() : "";
         words.put(
                 CommandList.VALUE,
-                book.commands()
+                wired.book()
+                        .commands()
                         .about(about, may)
-                        .orElseGet(() -> book.commands().inWords(may)));
+                        .orElseGet(() -> wired.book().commands().inWords(may)));
         return words;
     }
 
     private boolean mayUse(ReadyCue ready, long at, ShowEvent event) {
-        return ready.mayUse(new GateQuery(at, event, ready.cue().id(), lets, 0, tonight, ""));
+        return ready.mayUse(new GateQuery(at, event, ready.cue().id(), lets, 0, handlers.known(), ""));
     }
 
     /** Tells staff who misspelled a word, them alone, which was meant; what is to say of it. */
-    String hint(long decision, long at, ChatLine line, Outcome.Builder out) {
-        if (!tonight.house().hints() || !line.viewer().keepsOrder()) {
+    String hint(long decision, long at, ChatLine line, Turn out) {
+        if (!wired.house().hints() || !line.viewer().keepsOrder()) {
             return "";
         }
-        return book.commands()
+        return wired.book()
+                .commands()
                 .near(line.word(), ready -> mayUse(ready, at, line))
                 .map(word -> {
                     out.directed(new SayInChat(
@@ -259,31 +262,30 @@ final class Deciding {
     private long longestWait(Cue cue, Ring ring) {
         return ring.wants().stream()
                         .map(Want::place)
-                        .mapToLong(place -> book.rule(place).longestWaitMs())
+                        .mapToLong(place -> wired.book().rule(place).longestWaitMs())
                         .reduce(cue.longestWaitMs(), Math::min)
                 + ring.leadMs();
     }
 
-    private void letThrough(Question question, ReadyCue ready, long ring, Outcome.Builder out) {
+    private void letThrough(Question question, ReadyCue ready, long ring, Turn out) {
         String cueId = ready.cue().id();
         String person = question.event().by().map(Viewer::id).orElse("");
         if (ready.remembers()) {
             Let let = new Let(ring, cueId, ready.who() ? Identity.key(person) : 0, question.at(), 1);
             lets.add(let, ready.remembersMs());
-            out.changed(keeper -> keeper.let(let));
+            out.changed(Books.LETS.put(Long.toString(let.ring()), let));
         }
         if (ready.price() > 0 && !person.isEmpty()) {
-            var promise = tonight.ledger.reserve(
-                    ring, person, ready.price(), ready.cue().name());
-            out.changed(keeper -> keeper.promised(promise));
+            handlers.points().promise(ring, person, ready.price(), ready.cue().name(), out);
         }
         question.event()
                 .by()
-                .ifPresent(viewer -> ready.firstLines().forEach(first -> tonight.spend(cueId, first, viewer, out)));
+                .ifPresent(viewer -> ready.firstLines()
+                        .forEach(first -> handlers.firstLines().spend(cueId, first, viewer, out)));
     }
 
     /** Says why in chat, where the cue says something for that gate, there is a chat to say it in, and it was not said just now. */
-    private void answerHeld(Question question, Cue cue, GateAnswer held, Outcome.Builder out) {
+    private void answerHeld(Question question, Cue cue, GateAnswer held, Turn out) {
         ShowEvent event = question.event();
         String viewer = event.by().map(Viewer::id).orElse("");
         for (HeldAnswer answer : cue.whenHeld()) {
@@ -292,8 +294,8 @@ final class Deciding {
                     && mayAnswer(question.at(), cue.id(), viewer)) {
                 Let said = Let.said(question.decision(), cue.id(), viewer, question.at());
                 lets.addSettled(said, SAME_VIEWER_MS);
-                out.changed(keeper -> keeper.let(said));
-                Map<String, String> values = new HashMap<>(tonight.wordsOfAll(viewer));
+                out.changed(Books.LETS.put(Long.toString(said.ring()), said));
+                Map<String, String> values = new HashMap<>(handlers.wordsOfAll(viewer));
                 values.putAll(words(question, cue));
                 values.putAll(event.values());
                 values.put("reason", held.reason());
@@ -317,14 +319,14 @@ final class Deciding {
     }
 
     /** Lets a ring in line, or drops it at once where too many wait already; what there is to say of it. */
-    private String admit(Ring ring, Outcome.Builder out) {
+    private String admit(Ring ring, Turn out) {
         String why = refusal(ring);
         if (!why.isEmpty()) {
             runner.drop(ring, RingState.DROPPED, why, out);
             return why;
         }
         agenda.put(ring);
-        out.changed(new Change.RingMoved(ring));
+        out.changed(Books.RINGS.put(Long.toString(ring.number()), ring));
         runner.placeWaiting(ring.arrived(), out);
         Ring placed = agenda.ring(ring.number());
         return placed == null
@@ -335,10 +337,12 @@ final class Deciding {
     private String refusal(Ring ring) {
         String taken = waiting.refusedBy(ring);
         if (!taken.isEmpty()) {
-            return book.placeName(taken) + " is taken";
+            return wired.book().placeName(taken) + " is taken";
         }
         Waiting.Crowd crowd = waiting.crowd(ring);
-        return crowd.count() == 0 ? "" : crowd.count() + " already wait for " + book.placeName(crowd.place());
+        return crowd.count() == 0
+                ? ""
+                : crowd.count() + " already wait for " + wired.book().placeName(crowd.place());
     }
 
     private static String waitWords(long wait, long longest) {

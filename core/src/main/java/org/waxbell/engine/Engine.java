@@ -1,24 +1,18 @@
 package org.waxbell.engine;
 
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.actor.Actor;
 import org.waxbell.condition.Condition;
-import org.waxbell.cue.Rack;
-import org.waxbell.event.ChatLine;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.desk.Desk;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
-import org.waxbell.event.Target;
-import org.waxbell.event.Tried;
-import org.waxbell.fixture.WheelFixture;
 import org.waxbell.gate.GateQuery;
-import org.waxbell.gate.Let;
 import org.waxbell.gate.LetBook;
-import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.port.Calendars;
-import org.waxbell.show.Schedules;
+import org.waxbell.state.Memory;
 import org.waxbell.wiring.CueBook;
 
 /**
@@ -26,7 +20,8 @@ import org.waxbell.wiring.CueBook;
  *
  * <p>Deterministic: the same wiring, inputs, times and seed give the same outcomes. It has no thread and no clock: calls
  * are serialised by the caller, and every input carries its stamp in milliseconds since 1970 UTC, which never goes back.
- * Before an input at <i>t</i>, everything due up to <i>t</i> is done, each at its own moment.
+ * Before an input at <i>t</i>, everything due up to <i>t</i> is done, each at its own moment. Where a call throws, the
+ * engine is of no use any more: the caller makes another of what was kept.
  */
 public final class Engine {
     /** How many cues and facts may lead to one another within one input. */
@@ -34,14 +29,16 @@ public final class Engine {
 
     private final Agenda agenda = new Agenda();
     private final LetBook lets = new LetBook();
-    private final Chance chance;
-    private final Tonight tonight;
-    private final Waiting waiting;
+    private final Handlers handlers;
+    /** Every event goes through them in this order. */
+    private final List<Handler> order;
+    /** Those for whom a moment may come, in the order in which they do what is due at one moment. */
+    private final List<Handler> waking;
+
     private final Runner runner;
     private final Deciding deciding;
     private final Faces faces;
     private final long seed;
-    private CueBook book;
     private long nextDecision;
 
     /**
@@ -49,122 +46,78 @@ public final class Engine {
      *
      * @param leadMs    how long before their moment parts are told, in milliseconds
      * @param calendars works out calendar rules
+     * @param desks     the standing jobs that there are
      */
-    public Engine(CueBook book, EngineState state, long leadMs, Calendars calendars) {
-        this.book = book;
+    public Engine(CueBook book, EngineState state, long leadMs, Calendars calendars, List<Desk<?, ?>> desks) {
         this.seed = state.seed();
         this.nextDecision = state.nextDecision();
-        this.chance = new Chance(seed, state.drawn());
-        this.tonight = new Tonight(state.books(), book, lets, calendars);
-        this.waiting = new Waiting(agenda, book);
-        this.runner = new Runner(agenda, waiting, lets, tonight, chance, book);
-        this.deciding = new Deciding(
-                new Deciding.Parts(agenda, waiting, runner, lets, tonight, chance), book, state.nextRing(), leadMs);
-        this.faces = new Faces(tonight, runner.wheels(), runner.wordBook());
-        Set<Long> takeable = state.rings().stream()
-                .filter(ring -> !ring.begun())
-                .map(Ring::number)
-                .collect(Collectors.toSet());
-        state.lets().forEach(let -> remember(let, takeable));
+        this.handlers = Handlers.of(book, state, calendars, desks);
+        Waiting waiting = new Waiting(agenda, handlers.wired());
+        this.runner = new Runner(agenda, waiting, lets, handlers);
+        this.deciding = new Deciding(agenda, waiting, runner, lets, handlers, state.nextRing(), leadMs);
+        this.faces = new Faces(handlers, runner.wordBook());
+        Cues cues = new Cues(agenda, runner, deciding, lets, handlers);
+        this.order = List.of(
+                new Trials(deciding),
+                handlers.neighbours(),
+                handlers.people(),
+                new Tallies(handlers.slate()),
+                handlers.shows(),
+                handlers.slate(),
+                handlers.points(),
+                handlers.firstLines(),
+                new Switches(handlers.switches(), runner, book),
+                handlers.desks(),
+                cues,
+                handlers.chance());
+        this.waking = List.of(cues, handlers.desks(), handlers.shows());
+        cues.remember(state);
         state.rings().forEach(ring -> {
             agenda.put(ring);
             waiting.book(ring);
         });
-        runner.holdAgain();
-    }
-
-    private void remember(Let let, Set<Long> takeable) {
-        long memory = book.cue(let.cueId()).map(ready -> ready.remembersMs()).orElse(0L);
-        if (takeable.contains(let.ring())) {
-            lets.add(let, memory);
-        } else {
-            lets.addSettled(let, memory);
-        }
+        new Resuming(runner).holdAgain();
     }
 
     /** An event arrived. */
     public Outcome accept(long at, ShowEvent event) {
-        Outcome.Builder out = new Outcome.Builder();
-        runUntil(at, out);
-        decide(at, event, 0, out);
-        followUp(at, out);
-        runUntil(at, out);
-        return done(at, out);
+        Turn turn = new Turn();
+        runUntil(at, turn);
+        decide(at, event, 0, turn);
+        return over(at, turn);
     }
 
-    private void decide(long at, ShowEvent event, int depth, Outcome.Builder out) {
-        if (event instanceof Tried tried) {
-            List<CueAnswer> answers = deciding.tried(nextDecision, at, tried, out);
-            out.decided(new Decision(
-                    nextDecision++, at, event, answers, answers.isEmpty() ? "there is no such cue any more" : ""));
-            return;
-        }
-        if (tonight.isNeighbour(event)) {
-            out.decided(new Decision(nextDecision++, at, event, List.of(), "a neighbour: never answered"));
-            return;
-        }
-        String note = tonight.note(at, event, out);
-        if (note.isEmpty()) {
-            fill(event, out);
-        }
-        boolean news = !(event instanceof HouseEvent.Switched switched) || depth > 0 || switched(at, switched, out);
-        List<CueAnswer> answers =
-                note.isEmpty() && news ? deciding.ask(nextDecision, at, event, depth, out) : List.of();
-        if (note.isEmpty() && event instanceof ChatLine line) {
-            // A first line or a phrase in it may ring all the same.
-            note = deciding.hint(nextDecision, at, line, out);
-        }
-        if (answers.isEmpty()
-                && note.isEmpty()
-                && event instanceof ChatLine line
-                && !tonight.showOpen()
-                && book.hasFirstLine(line)) {
-            note = "no cue has this word · no show is open, so it is nobody's first line tonight";
-        }
+    private void decide(long at, ShowEvent event, int depth, Turn turn) {
         // What followed from something else, or only reports how things stand, is told where a cue waits for it.
-        boolean report = event instanceof HouseEvent.Switched seen && !seen.byHand();
-        if (depth == 0 && !report || !answers.isEmpty()) {
-            out.decided(new Decision(nextDecision++, at, event, answers, note));
+        turn.begin(nextDecision, depth, depth == 0 && !isReport(event));
+        for (Handler each : order) {
+            each.take(at, event, turn);
+            if (turn.isSettled()) {
+                break;
+            }
+        }
+        if (turn.isTold()) {
+            turn.decided(new Decision(nextDecision++, at, event, turn.answers(), turn.note()));
         }
     }
 
-    /** Wheels are full again by hand, or as a new show opens. */
-    private void fill(ShowEvent event, Outcome.Builder out) {
-        if (event instanceof HouseEvent.WheelFilled filled) {
-            runner.wheels().fill(filled.stage() + "/" + filled.wheel(), out);
-        } else if (event instanceof HouseEvent.ShowMoved moved && moved.open()) {
-            book.wiring()
-                    .stages()
-                    .forEach(stage -> stage.fixtures().stream()
-                            .filter(WheelFixture.class::isInstance)
-                            .map(each -> stage.id() + "/" + each.id())
-                            .filter(place -> !runner.wheels().state(place).out().isEmpty())
-                            .forEach(place -> runner.wheels().fill(place, out)));
-        }
-    }
-
-    /** Takes in how a target stands; whether that is a change that cues may wait for, and not what was known or is known only now. */
-    private boolean switched(long at, HouseEvent.Switched switched, Outcome.Builder out) {
-        String before = tonight.switches.shown(switched.target());
-        if (switched.byHand()) {
-            runner.loosen(tonight.switches.changedByHand(switched.target(), switched.value(), out), at, out);
-            runner.dropOff(at, out);
-        } else {
-            tonight.switches.reported(switched.target(), switched.value(), at, out);
-        }
-        return !before.equals(switched.value()) && (switched.byHand() || !before.isEmpty());
+    private static boolean isReport(ShowEvent event) {
+        return event instanceof Fact fact
+                && (fact.is(Facts.SCENE) || fact.is(Facts.SWITCHED))
+                && !fact.actor().inPerson();
     }
 
     /** Answers what followed from the input, first in, first out. */
-    private void followUp(long at, Outcome.Builder out) {
-        for (Outcome.Builder.FollowUp next = out.nextFollowUp(); next != null; next = out.nextFollowUp()) {
-            if (!book.waitsFor(next.event())) {
+    private void followUp(long at, Turn turn) {
+        for (Turn.FollowUp next = turn.nextFollowUp(); next != null; next = turn.nextFollowUp()) {
+            if (!handlers.wired().book().waitsFor(next.event())
+                    && !handlers.desks().hears(next.event())) {
                 continue;
             }
             if (next.depth() <= DEEPEST) {
-                decide(at, next.event(), next.depth(), out);
+                decide(at, next.event(), next.depth(), turn);
             } else {
-                out.decided(new Decision(
+                turn.decided(new Decision(
                         nextDecision++,
                         at,
                         next.event(),
@@ -174,113 +127,105 @@ public final class Engine {
         }
     }
 
-    /** Does everything due up to {@code now}, each at its own moment; rings before schedules. */
-    private void runUntil(long now, Outcome.Builder out) {
-        while (nextWake() <= now) {
-            long at = nextWake();
-            if (agenda.nextAt() <= at) {
-                runner.step(at, out);
-            } else {
-                come(at, out);
+    /** Does everything due up to {@code now}, each at its own moment. */
+    private void runUntil(long now, Turn turn) {
+        while (true) {
+            Handler first = first();
+            if (first == null || first.nextWake() > now) {
+                return;
             }
-            followUp(at, out);
+            long at = first.nextWake();
+            first.wake(at, turn);
+            followUp(at, turn);
         }
     }
 
-    private void come(long at, Outcome.Builder out) {
-        Schedules.Timed timed = tonight.schedules
-                .take(at, tonight.evening(), came -> out.changed(keeper -> keeper.came(came)))
-                .orElse(null);
-        if (timed != null) {
-            decide(
-                    at,
-                    new HouseEvent.TimeCame(
-                            timed.cueId(), timed.pull(), timed.kind().words()),
-                    0,
-                    out);
+    private @Nullable Handler first() {
+        Handler first = null;
+        long soonest = Long.MAX_VALUE;
+        for (Handler each : waking) {
+            long wake = each.nextWake();
+            if (wake < soonest) {
+                soonest = wake;
+                first = each;
+            }
         }
+        return first;
     }
 
     /** An adapter reports of a part; what is no longer known is passed over. */
     public Outcome completed(long at, String partRun, Completion result) {
-        Outcome.Builder out = new Outcome.Builder();
-        runUntil(at, out);
-        runner.completed(at, partRun, result, out);
-        followUp(at, out);
-        runUntil(at, out);
-        return done(at, out);
+        Turn turn = new Turn();
+        runUntil(at, turn);
+        runner.completed(at, partRun, result, turn);
+        return over(at, turn);
     }
 
     /** Time moved on to {@code now}. */
     public Outcome wake(long now) {
-        Outcome.Builder out = new Outcome.Builder();
-        runUntil(now, out);
-        return done(now, out);
+        Turn turn = new Turn();
+        runUntil(now, turn);
+        return done(now, turn);
+    }
+
+    /** What followed is answered, and what became due by it is done. */
+    private Outcome over(long at, Turn turn) {
+        followUp(at, turn);
+        runUntil(at, turn);
+        return done(at, turn);
     }
 
     /** The step is over: what fixtures show is told where it changed. */
-    private Outcome done(long at, Outcome.Builder out) {
-        if (out.facesMoved()) {
-            faces.tell(at, book.wiring(), out);
+    private Outcome done(long at, Turn turn) {
+        if (turn.facesMoved()) {
+            faces.tell(at, book().wiring(), turn);
         }
-        return out.build();
+        return turn.outcome();
     }
 
     /** When it wants to be woken, milliseconds since 1970 UTC; {@link Long#MAX_VALUE} for never. */
     public long nextWake() {
-        return Math.min(agenda.nextAt(), tonight.schedules.nextAt());
+        Handler first = first();
+        return first == null ? Long.MAX_VALUE : first.nextWake();
     }
 
     /** Ends every ring, drops all that waits, and puts back what was switched, in one step. */
-    public Outcome hush(long at) {
-        Outcome.Builder out = new Outcome.Builder();
-        runUntil(at, out);
-        String note = runner.hush(at, out);
-        out.decided(new Decision(nextDecision++, at, new HouseEvent.HushPulled(), List.of(), note));
-        return out.build();
+    public Outcome hush(long at, Actor by) {
+        Turn turn = new Turn();
+        runUntil(at, turn);
+        String note = runner.hush(at, turn);
+        turn.decided(new Decision(nextDecision++, at, Facts.HUSH.by(by), List.of(), note));
+        return turn.outcome();
     }
 
     /** A person ends a ring that plays, or skips one that waits; a ring that is over stays as it is, and that is said. */
-    public Outcome stop(long at, long ring) {
-        Outcome.Builder out = new Outcome.Builder();
-        runUntil(at, out);
+    public Outcome stop(long at, long ring, Actor by) {
+        Turn turn = new Turn();
+        runUntil(at, turn);
         Ring there = agenda.ring(ring);
-        String note = there == null ? "it is over already" : runner.stop(at, there, out);
-        out.decided(new Decision(
-                nextDecision++,
-                at,
-                new HouseEvent.Stopped(ring, there == null ? "ring " + ring : there.cueName()),
-                List.of(),
-                note));
-        followUp(at, out);
-        runUntil(at, out);
-        return done(at, out);
+        String note = there == null ? "it is over already" : runner.stop(at, there, turn);
+        Fact stopped = Facts.STOPPED.by(by, ring, there == null ? "ring " + ring : there.cueName());
+        turn.decided(new Decision(nextDecision++, at, stopped, List.of(), note));
+        return over(at, turn);
+    }
+
+    /** Writes down that a fault ended what was at hand; nothing else is done. */
+    public Outcome mended(long at, String what, String why) {
+        Turn turn = new Turn();
+        String note = what + " was given up and set aside, for the program met a fault: " + why;
+        turn.decided(new Decision(nextDecision++, at, Facts.MENDED.by(Actor.PROGRAM, what, why), List.of(), note));
+        return turn.outcome();
     }
 
     /** The wiring was changed; rings under way keep theirs, those that wait are dropped where their cue is now off. */
     public Outcome rewire(long at, CueBook next) {
-        Outcome.Builder out = new Outcome.Builder();
-        runUntil(at, out);
-        out.moved();
-        CueBook before = book;
-        book = next;
-        waiting.rewire(next);
-        runner.rewire(next);
-        deciding.rewire(next);
-        tonight.rewire(next, at);
-        for (Rack rack : next.wiring().racks()) {
-            // The rack's own switch was moved by a person: that counts for more than what a cue did to it.
-            if (before.wiring()
-                    .rack(rack.id())
-                    .map(was -> was.on() != rack.on())
-                    .orElse(false)) {
-                Target target = new Target(Target.Kind.RACK, rack.id());
-                runner.loosen(tonight.switches.changedByHand(target, rack.on() ? "on" : "off", out), at, out);
-            }
-        }
-        runner.dropOff(at, out);
-        runUntil(at, out);
-        return done(at, out);
+        Turn turn = new Turn();
+        runUntil(at, turn);
+        turn.moved();
+        handlers.wired().become(next);
+        order.forEach(each -> each.rewire(next, at, turn));
+        runUntil(at, turn);
+        return done(at, turn);
     }
 
     /** The pages' round trips ask for another lead, in milliseconds; it holds for rings from now on. */
@@ -290,19 +235,24 @@ public final class Engine {
 
     /** Whether what is decided can be kept; while it cannot, cues that cost points are held. */
     public void kept(boolean now) {
-        tonight.kept(now);
+        handlers.points().kept(now);
     }
 
     /** What a condition says of events, as the evening stands now; it changes nothing. */
     public List<Condition.Verdict> wouldHold(Condition condition, List<ShowEvent> events) {
         return events.stream()
-                .map(event -> condition.test(() -> new GateQuery(0, event, "", lets, 0, tonight, "").values()))
+                .map(event -> condition.test(() -> new GateQuery(0, event, "", lets, 0, handlers.known(), "").values()))
                 .toList();
     }
 
     /** The wiring in force. */
     public CueBook book() {
-        return book;
+        return handlers.wired().book();
+    }
+
+    /** What it is at just now; where a call threw, what is to blame. */
+    public AtWork atWork() {
+        return new AtWork(runner.atWork(), handlers.desks().atWork());
     }
 
     /**
@@ -310,24 +260,18 @@ public final class Engine {
      * and what was under way outside becomes unknown. To be called once, before any other input.
      */
     public Outcome resume(long now) {
-        Outcome.Builder out = new Outcome.Builder();
-        out.moved();
-        tonight.schedules.skipTo(now, tonight.evening());
-        runner.resume(now, out);
-        followUp(now, out);
-        runUntil(now, out);
-        return done(now, out);
+        Turn turn = new Turn();
+        turn.moved();
+        handlers.shows().skipTo(now, turn);
+        new Resuming(runner).resume(now, turn);
+        return over(now, turn);
     }
 
     /** All that it remembers. */
     public EngineState save() {
+        Memory memory = new Memory();
+        order.forEach(each -> each.save(memory));
         return new EngineState(
-                seed,
-                nextDecision,
-                deciding.nextRing(),
-                List.copyOf(agenda.all()),
-                lets.all(),
-                Map.copyOf(chance.drawn()),
-                tonight.save());
+                seed, nextDecision, deciding.nextRing(), handlers.points().nextEntry(), memory);
     }
 }

@@ -12,24 +12,23 @@ import org.waxbell.words.WordBook;
 
 /** What every fixture shows; each that shows something else after a step is told to its stage. */
 final class Faces {
-    private final Tonight tonight;
-    private final Wheels wheels;
+    private final Handlers handlers;
     private final WordBook words;
     private final Map<String, Face> shown = new HashMap<>();
 
-    Faces(Tonight tonight, Wheels wheels, WordBook words) {
-        this.tonight = tonight;
-        this.wheels = wheels;
+    Faces(Handlers handlers, WordBook words) {
+        this.handlers = handlers;
         this.words = words;
     }
 
     /** Looks at all again where anything that they read may have moved. */
-    void tell(long at, Wiring wiring, Outcome.Builder out) {
-        Map<String, String> values = tonight.wordsOfAll("");
+    void tell(long at, Wiring wiring, Turn out) {
+        Map<String, String> values = handlers.wordsOfAll("");
         for (Stage stage : wiring.stages()) {
             for (Fixture fixture : stage.fixtures()) {
                 String place = stage.id() + "/" + fixture.id();
-                Face face = fixture.face(new FaceFacts(values, words, wheels.state(place)));
+                Face ofDesk = handlers.desks().face(place);
+                Face face = ofDesk != null ? ofDesk : fixture.face(new FaceFacts(values, words));
                 if (!face.equals(shown.put(place, face))) {
                     out.directed(new SetFace(at, stage.id(), fixture.id(), face));
                 }

@@ -1,37 +1,35 @@
 package org.waxbell.engine;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.act.Asking;
 import org.waxbell.booking.Outlet;
+import org.waxbell.desk.Answer;
 import org.waxbell.directive.BookDirective;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.EndPart;
-import org.waxbell.directive.MovePoints;
 import org.waxbell.directive.Quieten;
 import org.waxbell.directive.StageDirective;
-import org.waxbell.directive.Switch;
-import org.waxbell.directive.WriteSlate;
-import org.waxbell.event.Viewer;
 import org.waxbell.score.Manner;
 import org.waxbell.score.PlannedPart;
 import org.waxbell.score.ScoreCompiler;
-import org.waxbell.slate.SlateValue;
 import org.waxbell.time.Spans;
 
 /** Carries one ring on at one moment: begins its parts, ends them, and does what their failure asks for. */
 final class Performance {
     private final Runner runner;
     private final long at;
-    private final Outcome.Builder out;
+    private final Turn out;
     /** The ring as it was taken in or put together last; what changed since stands in {@link #runs}. */
     private Ring ring;
 
     private List<PartRun> runs;
     private boolean changed;
 
-    Performance(Runner runner, Ring ring, long at, Outcome.Builder out) {
+    Performance(Runner runner, Ring ring, long at, Turn out) {
         this.runner = runner;
         this.ring = ring;
         this.runs = ring.parts();
@@ -90,18 +88,31 @@ final class Performance {
             become(ring().begins());
             runner.begun(ring.number(), at, out);
         }
-        Map<String, String> decided = run.part().decide(runner.wheelDraws(ring, out));
-        if (!decided.isEmpty()) {
-            become(ring().knowing(decided));
+        Asking asking = run.part().asks().orElse(null);
+        if (asking != null && !ask(index, run, asking)) {
+            return;
         }
         set(index, run.become(PartState.TOLD, ""));
         Directive directive = runner.tell(ring, run);
         if (directive instanceof BookDirective own) {
-            own.perform(new Clerk());
-        } else {
+            own.perform(new Clerk(runner, ring, at, out));
+        } else if (directive != null) {
             out.directed(directive);
             quieten(directive, place);
         }
+    }
+
+    /** Asks a desk; whether it did what was wanted. What it says is known to the words of the ring. */
+    private boolean ask(int index, PartRun run, Asking asking) {
+        Answer<?> answer = runner.ask(ring(), run, asking, at, out);
+        Map<String, String> brought = new HashMap<>(answer.results());
+        brought.put("outcome", answer.outcome());
+        brought.put("answer", answer.says());
+        become(ring().knowing(run.part().answered(brought)));
+        if (answer.refused()) {
+            fail(index, answer.says());
+        }
+        return !answer.refused();
     }
 
     private void quieten(Directive directive, String place) {
@@ -156,7 +167,7 @@ final class Performance {
 
     private void release(PartRun run) {
         run.part().holds().ifPresent(target -> {
-            if (runner.tonight().switches.release(target, ring.nameOf(run), at, out)) {
+            if (runner.handlers().switches().release(target, ring.nameOf(run), at, out)) {
                 runner.switched(ring, target, at, out);
             }
         });
@@ -305,47 +316,6 @@ final class Performance {
         Outlet outlet = runner.outlet(place);
         if (outlet != null) {
             outlet.quietens().forEach(other -> out.directed(new EndPart(ring.nameOf(run) + "-" + other, at, stage)));
-        }
-    }
-
-    /** Writes into our own books what a part of this ring asks for. */
-    private final class Clerk implements BookDirective.Books {
-        private String person() {
-            return ring.event().by().map(Viewer::id).orElse("");
-        }
-
-        @Override
-        public void write(WriteSlate write) {
-            Tonight tonight = runner.tonight();
-            SlateValue value = tonight.slate.value(write.value()).orElse(null);
-            if (value == null || value.perViewer() && person().isEmpty()) {
-                return;
-            }
-            String text = write.clear() ? value.start() : write.text();
-            String next = write.add()
-                    ? Long.toString(
-                            SlateValue.toNumber(tonight.slate.read(value, person())) + SlateValue.toNumber(text))
-                    : text;
-            tonight.write(value, person(), next, runner.depthAfter(ring, at), out);
-        }
-
-        @Override
-        public void move(MovePoints move) {
-            if (!person().isEmpty() && runner.tonight().kept()) {
-                runner.tonight()
-                        .ledger
-                        .move(at, person(), move.amount(), ring.cueName())
-                        .ifPresent(entry -> out.changed(new Change.PointsMoved(entry)));
-            }
-        }
-
-        @Override
-        public void hold(Switch hold) {
-            String before = runner.tonight().switches.shown(hold.target());
-            runner.tonight().switches.hold(ring, hold, runner.wired(hold.target()), out);
-            if (!before.equals(runner.tonight().switches.shown(hold.target()))) {
-                runner.switched(ring, hold.target(), at, out);
-            }
         }
     }
 }

@@ -75,6 +75,12 @@ public record Ring(
                 why, parts, spare, results);
     }
 
+    /** It is over, for a fault ended it. */
+    Ring givenUp(String why) {
+        return become(RingState.HUSHED, why)
+                .withParts(run -> run.state().isOpen() ? run.become(PartState.CUT, why) : run);
+    }
+
     Ring begins() {
         return new Ring(
                 number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, state, true,
@@ -107,7 +113,7 @@ public record Ring(
 
     /** The name of one of its parts among all that ever run: {@code 17.card}, {@code 17.card~} in the take that replaced another. */
     public String nameOf(PartRun run) {
-        return number + "." + run.part().id() + (run.spare() ? "~" : "");
+        return new PartName(number, run.part().id(), run.spare()).toString();
     }
 
     /**

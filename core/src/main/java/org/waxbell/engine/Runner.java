@@ -3,22 +3,23 @@ package org.waxbell.engine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.act.Asking;
+import org.waxbell.actor.Actor;
 import org.waxbell.booking.Outlet;
 import org.waxbell.cue.Rack;
+import org.waxbell.desk.Answer;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.HushAll;
-import org.waxbell.directive.Switch;
 import org.waxbell.event.CueRang;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Facts;
 import org.waxbell.event.Target;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.LetBook;
-import org.waxbell.look.Look;
 import org.waxbell.score.Draws;
-import org.waxbell.score.WheelDraws;
+import org.waxbell.score.Telling;
 import org.waxbell.shelf.Shelf;
-import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.ReadyCue;
 import org.waxbell.words.WordBook;
 
@@ -27,31 +28,39 @@ final class Runner {
     /** The answer of {@link #room} where parts would have to wait longer than they may. */
     static final long NO_ROOM = -1;
 
-    private static final String TOO_LONG = "it waited longer than it may";
+    static final String TOO_LONG = "it waited longer than it may";
     private final Agenda agenda;
     private final Waiting waiting;
     private final LetBook lets;
-    private final Tonight tonight;
+    private final Handlers handlers;
     private final Chance chance;
+    private long atWork;
     private final WordBook wordBook = new WordBook();
-    private final Wheels wheels;
-    private List<Look> looks;
-    private CueBook book;
+    private final Wired wired;
 
-    Runner(Agenda agenda, Waiting waiting, LetBook lets, Tonight tonight, Chance chance, CueBook book) {
+    Runner(Agenda agenda, Waiting waiting, LetBook lets, Handlers handlers) {
         this.agenda = agenda;
         this.waiting = waiting;
         this.lets = lets;
-        this.tonight = tonight;
-        this.chance = chance;
-        this.book = book;
-        this.wheels = new Wheels(chance);
-        this.looks = book.wiring().looks();
+        this.handlers = handlers;
+        this.chance = handlers.chance();
+        this.wired = handlers.wired();
+    }
+
+    /** The ring that it is at just now, 0 for none; stays where a fault ended the work. */
+    long atWork() {
+        return atWork;
     }
 
     /** Does what the ring that is due first has to do at {@code at}. */
-    void step(long at, Outcome.Builder out) {
+    void step(long at, Turn out) {
         Ring ring = agenda.next();
+        atWork = ring.number();
+        step(ring, at, out);
+        atWork = 0;
+    }
+
+    private void step(Ring ring, long at, Turn out) {
         boolean starts = ring.state() == RingState.WAITING && ring.firstTold() <= at;
         if (ring.state() == RingState.WAITING && !starts && ring.deadline() <= at) {
             drop(ring, RingState.DROPPED, TOO_LONG, out);
@@ -66,7 +75,7 @@ final class Runner {
     }
 
     /** Makes room on a place that is taken over; false where something more urgent stands there. */
-    boolean clear(Ring newcomer, String place, long moment, Outcome.Builder out) {
+    boolean clear(Ring newcomer, String place, long moment, Turn out) {
         if (!waiting.takesOver(place)) {
             return true;
         }
@@ -89,7 +98,7 @@ final class Runner {
     }
 
     /** Ends only the part that stands there; its failure rule decides the rest of its score. */
-    private void takeOver(Ring newcomer, Ring other, String place, long moment, Outcome.Builder out) {
+    private void takeOver(Ring newcomer, Ring other, String place, long moment, Turn out) {
         Performance performance = new Performance(this, other, moment, out);
         for (int i = 0; i < other.parts().size(); i++) {
             PartRun run = performance.ring().parts().get(i);
@@ -101,7 +110,7 @@ final class Runner {
         move(finish(performance.ring(), moment, out), out);
     }
 
-    private Ring finish(Ring ring, long at, Outcome.Builder out) {
+    Ring finish(Ring ring, long at, Turn out) {
         if (ring.isOpen()) {
             return ring;
         }
@@ -114,15 +123,15 @@ final class Runner {
         return at == ring.arrived() ? ring.depth() + 1 : 1;
     }
 
-    private void move(Ring ring, Outcome.Builder out) {
+    void move(Ring ring, Turn out) {
         agenda.put(ring);
-        out.changed(new Change.RingMoved(ring));
+        out.changed(Books.RINGS.put(Long.toString(ring.number()), ring));
         if (!ring.state().isActive()) {
             waiting.release(ring);
         }
     }
 
-    void placeWaiting(long now, Outcome.Builder out) {
+    void placeWaiting(long now, Turn out) {
         waiting.placeAll(now, ring -> move(ring, out));
     }
 
@@ -138,27 +147,25 @@ final class Runner {
     }
 
     /** The first part of a ring was told: it is paid, and its cooldown counts for good. */
-    void begun(long ring, long at, Outcome.Builder out) {
+    void begun(long ring, long at, Turn out) {
         lets.settle(ring);
-        tonight.pay(ring, at, out);
+        handlers.points().pay(ring, at, out);
     }
 
     /** Ends a ring; where nothing has played its price and its entry in the cooldowns are given back. */
-    void drop(Ring ring, RingState state, String why, Outcome.Builder out) {
+    void drop(Ring ring, RingState state, String why, Turn out) {
         move(ring.become(state, why).withParts(run -> run.state().isOpen() ? run.become(PartState.CUT, "") : run), out);
         if (!ring.begun()) {
-            tonight.refund(ring.number(), out);
+            handlers.points().refund(ring.number(), out);
             if (lets.takeBack(ring.number())) {
-                out.changed(keeper -> keeper.takeBack(ring.number()));
+                out.changed(Books.LETS.gone(Long.toString(ring.number())));
             }
         }
     }
 
-    void completed(long at, String partRun, Completion result, Outcome.Builder out) {
-        int dot = partRun.indexOf('.');
-        Ring ring = dot > 0 && partRun.substring(0, dot).matches("\\d{1,18}")
-                ? agenda.ring(Long.parseLong(partRun.substring(0, dot)))
-                : null;
+    void completed(long at, String partRun, Completion result, Turn out) {
+        Ring ring =
+                PartName.parse(partRun).map(name -> agenda.ring(name.ring())).orElse(null);
         if (ring == null) {
             return;
         }
@@ -166,12 +173,14 @@ final class Runner {
             PartRun run = ring.parts().get(i);
             if (run.state() == PartState.TOLD && ring.nameOf(run).equals(partRun)) {
                 report(at, ring, i, result, out);
+                atWork = 0;
                 return;
             }
         }
     }
 
-    private void report(long at, Ring ring, int index, Completion result, Outcome.Builder out) {
+    private void report(long at, Ring ring, int index, Completion result, Turn out) {
+        atWork = ring.number();
         PartRun run = ring.parts().get(index);
         Performance performance = new Performance(this, ring.knowing(run.part().lateValues(result.results())), at, out);
         if (result.kind() == Completion.Kind.MEASURED) {
@@ -197,7 +206,7 @@ final class Runner {
     }
 
     /** Ends and drops all, and puts back what was switched; a sentence on what that was. */
-    String hush(long at, Outcome.Builder out) {
+    String hush(long at, Turn out) {
         int ended = 0;
         int dropped = 0;
         for (Ring ring : rings()) {
@@ -213,12 +222,12 @@ final class Runner {
             }
         }
         out.directed(new HushAll(at));
-        tonight.switches.hush(at, out);
+        handlers.switches().hush(at, out);
         return "Hush · ended " + ended + ", dropped " + dropped;
     }
 
     /** Ends or skips one ring by hand; what it switched is put back. What there is to say of it. */
-    String stop(long at, Ring ring, Outcome.Builder out) {
+    String stop(long at, Ring ring, Turn out) {
         boolean waits = ring.state() == RingState.WAITING;
         if (waits) {
             drop(ring, RingState.DROPPED, "skipped by hand", out);
@@ -231,21 +240,19 @@ final class Runner {
         return (waits ? "skipped " : "ended ") + ring.cueName() + " by hand";
     }
 
-    void rewire(CueBook next) {
-        book = next;
-        looks = next.wiring().looks();
-    }
-
     /** A target stands another way now by what a part of {@code ring} did; cues may wait for that as for any other change. */
-    void switched(Ring ring, Target target, long at, Outcome.Builder out) {
-        out.follows(new HouseEvent.Switched(target, tonight.switches.shown(target), false), depthAfter(ring, at));
+    void switched(Ring ring, Target target, long at, Turn out) {
+        out.follows(
+                Facts.switched(
+                        Actor.cue(ring.cueId()), target, handlers.switches().shown(target)),
+                depthAfter(ring, at));
         if (target.kind() == Target.Kind.RACK) {
             dropOff(at, out);
         }
     }
 
     /** The parts of these names are over, for a person switched what they held. */
-    void loosen(List<String> partRuns, long at, Outcome.Builder out) {
+    void loosen(List<String> partRuns, long at, Turn out) {
         for (Ring ring : rings()) {
             Performance performance = new Performance(this, ring, at, out);
             for (int i = 0; i < ring.parts().size(); i++) {
@@ -259,7 +266,7 @@ final class Runner {
         }
     }
 
-    void dropOff(long at, Outcome.Builder out) {
+    void dropOff(long at, Turn out) {
         boolean any = false;
         for (Ring ring : rings()) {
             if (ring.state() == RingState.WAITING && !isOn(ring.cueId())) {
@@ -273,99 +280,47 @@ final class Runner {
     }
 
     private boolean isOn(String cueId) {
-        ReadyCue ready = book.cue(cueId).orElse(null);
+        ReadyCue ready = wired.book().cue(cueId).orElse(null);
         return ready != null
                 && ready.cue().on()
-                && tonight.rackOn(
-                        ready.cue().rack(),
-                        book.wiring().rack(ready.cue().rack()).map(Rack::on).orElse(false));
+                && handlers.known()
+                        .rackOn(
+                                ready.cue().rack(),
+                                wired.book()
+                                        .wiring()
+                                        .rack(ready.cue().rack())
+                                        .map(Rack::on)
+                                        .orElse(false));
     }
 
     /** How a target stands by the wiring alone; empty text where the wiring does not say. */
     String wired(Target target) {
         return target.kind() == Target.Kind.RACK
-                ? book.wiring()
+                ? wired.book()
+                        .wiring()
                         .rack(target.name())
                         .map(rack -> rack.on() ? "on" : "off")
                         .orElse("")
                 : "";
     }
 
-    void resume(long now, Outcome.Builder out) {
-        for (Ring ring : rings()) {
-            if (ring.state() == RingState.WAITING && !ring.begun() && ring.deadline() <= now) {
-                // Before the others are placed: what it leaves free belongs to now, not to the time that was missed.
-                drop(ring, RingState.DROPPED, TOO_LONG, out);
-            } else {
-                pickUp(now, ring, out);
-            }
-        }
-        placeWaiting(now, out);
-    }
-
-    private void pickUp(long now, Ring ring, Outcome.Builder out) {
-        Performance performance = new Performance(this, ring, now, out);
-        for (int i = 0; i < ring.parts().size(); i++) {
-            PartRun run = performance.ring().parts().get(i);
-            if (run.state() == PartState.TOLD) {
-                pickUpTold(now, performance, i, run, out);
-            } else if (run.state() == PartState.PLANNED
-                    && run.placed()
-                    && (ring.state() == RingState.PLAYING || run.part().manner().atOnce())) {
-                boolean shown = run.part().lane().toldAhead();
-                if (shown ? ring.overOf(run) <= now : ring.momentOf(run) < now) {
-                    performance.close(i, PartState.MISSED, "its moment passed while the program was not running");
-                }
-            }
-        }
-        if (!performance.ring().equals(ring)) {
-            move(finish(performance.ring(), now, out), out);
-        }
-    }
-
-    private void pickUpTold(long now, Performance performance, int index, PartRun run, Outcome.Builder out) {
-        Ring ring = performance.ring();
-        boolean over = ring.overOf(run) <= now;
-        Target held = run.part().holds().orElse(null);
-        if (held != null) {
-            if (over) {
-                tonight.switches.forget(held, ring.nameOf(run));
-                performance.close(index, PartState.ENDED, "");
-                tonight.switches.owe(held, held.kind() == Target.Kind.RACK, ring.nameOf(run), now, out);
-            }
-        } else if (run.part().lane().toldAhead() && !over) {
-            out.directed(tell(ring, run));
-        } else if (run.part().lane().toldAhead()) {
-            performance.close(index, PartState.ENDED, "");
-        } else {
-            performance.close(index, PartState.UNKNOWN, "the program stopped while it was under way");
-        }
-    }
-
-    /** The holds of parts that still last, as they were before a restart. */
-    void holdAgain() {
-        for (Ring ring : rings()) {
-            for (PartRun run : ring.parts()) {
-                if (run.state() == PartState.TOLD
-                        && run.part().holds().isPresent()
-                        && tell(ring, run) instanceof Switch held) {
-                    tonight.switches.resume(ring, run, held);
-                }
-            }
-        }
-    }
-
-    /** What the adapter of a part is told, with the slate as it stands now. */
+    /** What the adapter of a part is told, with the slate as it stands now; null where there is nothing to tell. */
+    @Nullable
     Directive tell(Ring ring, PartRun run) {
-        Map<String, String> slate =
-                tonight.wordsOfAll(ring.event().by().map(Viewer::id).orElse(""));
-        return run.part()
-                .direct(ring.telling(run, slate, wordBook, tonight.house().home(), looks));
+        return run.part().direct(telling(ring, run));
+    }
+
+    private Telling telling(Ring ring, PartRun run) {
+        Map<String, String> now = run.part().patterns().isEmpty()
+                ? Map.of()
+                : handlers.wordsOfAll(ring.event().by().map(Viewer::id).orElse(""));
+        return ring.telling(
+                run, now, wordBook, wired.house().home(), wired.book().wiring().looks());
     }
 
     @Nullable
     Outlet outlet(String place) {
-        return book.outlet(place).orElse(null);
+        return wired.book().outlet(place).orElse(null);
     }
 
     WordBook wordBook() {
@@ -373,26 +328,38 @@ final class Runner {
     }
 
     Shelf shelf() {
-        return book.shelf();
+        return wired.book().shelf();
     }
 
-    Tonight tonight() {
-        return tonight;
+    Handlers handlers() {
+        return handlers;
     }
 
-    Draws draws(Ring ring, Outcome.Builder out) {
+    Draws draws(Ring ring, Turn out) {
         return chance.of(ring.cueId(), ring.number(), new ArrayList<>(), out);
     }
 
-    WheelDraws wheelDraws(Ring ring, Outcome.Builder out) {
-        return wheels.of(ring, book.wiring(), out);
+    /** Asks a desk for what a part of a ring wants of it. */
+    Answer<?> ask(Ring ring, PartRun run, Asking asking, long at, Turn out) {
+        String part = run.part().id();
+        Telling telling = telling(ring, run);
+        Map<String, String> with = new TreeMap<>();
+        asking.with().forEach((key, words) -> with.put(key, telling.fill(words)));
+        return handlers.desks()
+                .ask(
+                        at,
+                        Actor.cue(ring.cueId()),
+                        ring.event().by(),
+                        asking.desk(),
+                        asking.about(),
+                        asking.act(),
+                        with,
+                        (purpose, bound) -> chance.below(ring.cueId(), part + "/" + purpose, ring.number(), bound),
+                        depthAfter(ring, at),
+                        out);
     }
 
-    Wheels wheels() {
-        return wheels;
-    }
-
-    private List<Ring> rings() {
+    List<Ring> rings() {
         return agenda.all();
     }
 }

@@ -8,8 +8,9 @@ import java.util.TreeMap;
 import org.waxbell.cue.Urgency;
 import org.waxbell.directive.SetTarget;
 import org.waxbell.directive.Switch;
+import org.waxbell.evening.TargetState;
 import org.waxbell.event.Target;
-import org.waxbell.show.TargetState;
+import org.waxbell.state.Memory;
 
 /**
  * Which target stands how, and what it is put back to. Every part that switches a target holds it as long as it lasts; the most
@@ -42,7 +43,7 @@ final class Switchboard {
     }
 
     /** A part switches a target. @param wired what it stands at where nothing is known of it, such as a rack's own switch */
-    void hold(Ring ring, Switch part, String wired, Outcome.Builder out) {
+    void hold(Ring ring, Switch part, String wired, Turn out) {
         TargetState state = states.containsKey(part.target())
                 ? states.get(part.target())
                 : TargetState.unknown(part.target()).based(wired);
@@ -71,7 +72,7 @@ final class Switchboard {
     }
 
     /** The part is over; whether its target stands another way now. */
-    boolean release(Target target, String partRun, long at, Outcome.Builder out) {
+    boolean release(Target target, String partRun, long at, Turn out) {
         List<Hold> of = holds(target);
         if (!of.removeIf(each -> each.partRun().equals(partRun))) {
             return false;
@@ -85,7 +86,7 @@ final class Switchboard {
     }
 
     /** The part was over while the program was not running: the target is put back once it reports that it still shows what we set. */
-    void owe(Target target, boolean ours, String partRun, long at, Outcome.Builder out) {
+    void owe(Target target, boolean ours, String partRun, long at, Turn out) {
         if (!holds(target).isEmpty()
                 || state(target).base().equals(state(target).shown())) {
             return;
@@ -97,8 +98,19 @@ final class Switchboard {
         }
     }
 
+    /** After a restart: what a part set that is no more is put back. */
+    void putBackOrphans(long at, Turn out) {
+        for (TargetState state : List.copyOf(states.values())) {
+            if (holds(state.target()).isEmpty()
+                    && !state.restore()
+                    && !state.base().isEmpty()) {
+                show(state.target(), "restart", at, true, out);
+            }
+        }
+    }
+
     /** A person changed it: that is the base now. The parts that held it no longer do. */
-    List<String> changedByHand(Target target, String value, Outcome.Builder out) {
+    List<String> changedByHand(Target target, String value, Turn out) {
         List<String> ended = holds(target).stream().map(Hold::partRun).toList();
         holds.remove(target);
         put(state(target).based(value), out);
@@ -106,7 +118,7 @@ final class Switchboard {
     }
 
     /** It reports how it stands, without a person having changed it just now. */
-    void reported(Target target, String value, long at, Outcome.Builder out) {
+    void reported(Target target, String value, long at, Turn out) {
         TargetState state = state(target);
         if (state.restore() && value.equals(state.shown())) {
             put(state.based(state.base()), out);
@@ -117,14 +129,14 @@ final class Switchboard {
     }
 
     /** Ends all holds and puts everything back. */
-    void hush(long at, Outcome.Builder out) {
+    void hush(long at, Turn out) {
         for (Target target : List.copyOf(holds.keySet())) {
             holds.remove(target);
             show(target, "*", at, true, out);
         }
     }
 
-    private boolean show(Target target, String partRun, long at, boolean back, Outcome.Builder out) {
+    private boolean show(Target target, String partRun, long at, boolean back, Turn out) {
         TargetState state = state(target);
         String value = holds(target).stream().max(ORDER).map(Hold::value).orElse(state.base());
         if (value.equals(state.shown()) || value.isEmpty()) {
@@ -141,13 +153,17 @@ final class Switchboard {
         return holds.getOrDefault(target, new ArrayList<>());
     }
 
-    private void put(TargetState state, Outcome.Builder out) {
+    private void put(TargetState state, Turn out) {
         if (!state.equals(states.put(state.target(), state))) {
-            out.changed(keeper -> keeper.target(state));
+            out.changed(Books.TARGETS.put(key(state), state));
         }
     }
 
-    List<TargetState> save() {
-        return List.copyOf(states.values());
+    private static String key(TargetState state) {
+        return state.target().kind() + "/" + state.target().name();
+    }
+
+    void save(Memory memory) {
+        states.values().forEach(state -> memory.put(Books.TARGETS, key(state), state));
     }
 }

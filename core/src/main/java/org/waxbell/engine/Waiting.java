@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.function.Consumer;
 import org.waxbell.booking.Bookings;
 import org.waxbell.booking.Want;
-import org.waxbell.wiring.CueBook;
 
 /** Finds room for rings: those that have not started are placed anew, the most urgent first, then as they came. */
 final class Waiting {
@@ -16,17 +15,13 @@ final class Waiting {
             .thenComparingLong(Ring::number);
     private final Agenda agenda;
     private final Bookings bookings;
-    private CueBook book;
+    private final Wired wired;
     private boolean dirty;
 
-    Waiting(Agenda agenda, CueBook book) {
+    Waiting(Agenda agenda, Wired wired) {
         this.agenda = agenda;
-        this.book = book;
-        this.bookings = new Bookings(place -> this.book.rule(place));
-    }
-
-    void rewire(CueBook next) {
-        book = next;
+        this.wired = wired;
+        this.bookings = new Bookings(place -> wired.book().rule(place));
     }
 
     /** Books a ring of a state that is taken up again, where it stood. */
@@ -63,10 +58,11 @@ final class Waiting {
                 ring.withParts(run -> parts.contains(run) ? run.become(PartState.CUT, "") : run)
                         .wants());
         boolean gone = wants.stream()
-                .anyMatch(want -> book.rule(want.place()).givesWay() && !bookings.free(ring.start(), rank(ring), want));
+                .anyMatch(want ->
+                        wired.book().rule(want.place()).givesWay() && !bookings.free(ring.start(), rank(ring), want));
         long wait = bookings.earliest(ring.start(), rank(ring), wants) - ring.start();
         long longest = wants.stream()
-                .mapToLong(want -> book.rule(want.place()).longestWaitMs())
+                .mapToLong(want -> wired.book().rule(want.place()).longestWaitMs())
                 .min()
                 .orElse(0);
         return gone || wait > longest ? Runner.NO_ROOM : wait;
@@ -96,7 +92,7 @@ final class Waiting {
         // Fronts are those of the last placing; what waited then may be over by now.
         bookings.forgetFronts();
         return ring.wants().stream()
-                .filter(want -> book.rule(want.place()).givesWay())
+                .filter(want -> wired.book().rule(want.place()).givesWay())
                 .filter(want -> !bookings.free(ring.start(), rank(ring), want))
                 .map(Want::place)
                 .findFirst()
@@ -105,7 +101,7 @@ final class Waiting {
 
     /** Whether a newcomer at {@code place} ends what stands there. */
     boolean takesOver(String place) {
-        return book.rule(place).takesOver();
+        return wired.book().rule(place).takesOver();
     }
 
     /** A part of {@code ring} ends at {@code moment} already, and frees its place. */
@@ -126,7 +122,7 @@ final class Waiting {
                     count++;
                 }
             }
-            if (count >= book.rule(want.place()).mostWaiting() && count > worst.count()) {
+            if (count >= wired.book().rule(want.place()).mostWaiting() && count > worst.count()) {
                 worst = new Crowd(want.place(), count);
             }
         }

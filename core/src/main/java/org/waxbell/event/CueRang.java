@@ -1,5 +1,7 @@
 package org.waxbell.event;
 
+import org.waxbell.actor.Actor;
+
 /**
  * A cue rang, or its ring is over; other cues may wait for that. It brings along what set the first of them off.
  *
@@ -13,6 +15,11 @@ public record CueRang(String cue, String name, boolean ended, ShowEvent cause) i
         if (cause instanceof CueRang earlier) {
             cause = earlier.cause();
         }
+    }
+
+    @Override
+    public Actor actor() {
+        return Actor.cue(cue);
     }
 
     @Override

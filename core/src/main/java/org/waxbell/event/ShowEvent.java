@@ -2,9 +2,10 @@ package org.waxbell.event;
 
 import java.util.Map;
 import java.util.Optional;
+import org.waxbell.actor.Actor;
 
 /** Something that happened outside and that the engine answers, with typed fields. */
-public sealed interface ShowEvent permits Written, ChannelEvent, HouseEvent, Caused {
+public sealed interface ShowEvent permits Written, Fact, Caused {
     /** One word for the kind of event, as the journal and the wiring name it. */
     String kind();
 
@@ -13,6 +14,9 @@ public sealed interface ShowEvent permits Written, ChannelEvent, HouseEvent, Cau
 
     /** Who caused it; empty for what nobody did. */
     Optional<Viewer> by();
+
+    /** Who did it: a viewer, a cue, the host, or where else it comes from. */
+    Actor actor();
 
     /** The link that it came from and to which an answer goes, such as {@code practice}; empty for what no link sent. */
     Optional<String> link();

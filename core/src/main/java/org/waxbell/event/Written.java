@@ -3,6 +3,7 @@ package org.waxbell.event;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.waxbell.actor.Actor;
 
 /** Something that a viewer wrote: a line of chat, or a private message. */
 public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine {
@@ -21,6 +22,11 @@ public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine 
     @Override
     default Optional<Viewer> by() {
         return Optional.of(viewer());
+    }
+
+    @Override
+    default Actor actor() {
+        return Actor.viewer(viewer().id());
     }
 
     @Override

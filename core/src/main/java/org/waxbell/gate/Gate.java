@@ -4,18 +4,7 @@ import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
 
 /** One check between a pull and the score. */
-public sealed interface Gate
-        permits OnGate,
-                StandBackGate,
-                AirGate,
-                LinkGate,
-                WhoGate,
-                ArgumentGate,
-                CooldownGate,
-                LimitGate,
-                ConditionGate,
-                ChanceGate,
-                PriceGate {
+public interface Gate {
     /** What the wiring calls its kind. */
     String kind();
 

@@ -18,7 +18,8 @@ import org.waxbell.event.Viewer;
  * @param facts  the evening
  * @param outdid the name of a more exact cue that rang on this event, empty text for none
  */
-public record GateQuery(long at, ShowEvent event, String cueId, LetBook lets, int roll, Facts facts, String outdid) {
+public record GateQuery(
+        long at, ShowEvent event, String cueId, LetBook lets, int roll, Surroundings facts, String outdid) {
     /** Who pulled; empty where nobody did. */
     public Optional<Viewer> viewer() {
         return event.by();
@@ -32,6 +33,7 @@ public record GateQuery(long at, ShowEvent event, String cueId, LetBook lets, in
         values.put("mixer.scene", facts.scene());
         values.put("points.balance", facts.canSpend(person()));
         facts.slate(person()).forEach((name, value) -> values.put("slate." + name, value));
+        facts.desks(person()).forEach((name, value) -> values.put(Scope.path(name), value));
         return values;
     }
 

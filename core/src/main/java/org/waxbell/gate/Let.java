@@ -13,6 +13,11 @@ import org.waxbell.event.Identity;
  * @param times how many they are in the show
  */
 public record Let(long ring, String cueId, long who, long at, int times) {
+    /** The same, no longer counted among those of the show. */
+    public Let uncounted() {
+        return new Let(ring, cueId, who, at, 0);
+    }
+
     /** The answer that a held cue gave in a decision. */
     public static Let said(long decision, String cueId, String viewer, long at) {
         return new Let(-decision, answersOf(cueId), Identity.key(viewer), at, 1);

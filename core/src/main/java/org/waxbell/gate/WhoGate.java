@@ -80,7 +80,7 @@ public record WhoGate(
         return names.stream().anyMatch(each -> each.toLowerCase(Locale.ROOT).equals(name));
     }
 
-    private String named(Facts facts) {
+    private String named(Surroundings facts) {
         List<String> names = new ArrayList<>();
         standings.forEach(each -> names.add(
                 each == Standing.MEMBER && leastMonths > 0 ? "members of " + leastMonths + " months" : each.plural()));

@@ -2,7 +2,7 @@ package org.waxbell.journal;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Written;
 
@@ -16,7 +16,7 @@ import org.waxbell.event.Written;
  */
 public record Decision(long number, long at, ShowEvent event, List<CueAnswer> cues, String note) {
     private String nothing() {
-        if (event instanceof HouseEvent) {
+        if (event instanceof Fact fact && !fact.what().ofChannel()) {
             return "noted";
         }
         return event instanceof Written ? "no cue has this word" : "no cue waits for this";

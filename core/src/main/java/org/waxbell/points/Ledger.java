@@ -34,8 +34,14 @@ public final class Ledger {
 
     /** Goes on from {@code state}. */
     public Ledger(State state) {
+        this(state, List.of());
+    }
+
+    /** Goes on from {@code state}. @param entries those that its balances do not count yet */
+    public Ledger(State state, List<LedgerEntry> entries) {
         next = state.next();
         state.balances().forEach(each -> balances.put(each.person(), each.points()));
+        entries.forEach(each -> balances.addTo(Identity.key(each.person()), each.amount()));
         state.pending().forEach(this::promise);
     }
 
@@ -89,6 +95,11 @@ public final class Ledger {
     private LedgerEntry enter(long at, String person, long amount, String why) {
         balances.addTo(Identity.key(person), amount);
         return new LedgerEntry(next++, at, person, amount, why);
+    }
+
+    /** The number of the next entry. */
+    public long next() {
+        return next;
     }
 
     /** All that it remembers. */

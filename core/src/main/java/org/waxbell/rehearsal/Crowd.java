@@ -6,10 +6,11 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import org.waxbell.cue.Cue;
-import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.EventFields;
-import org.waxbell.event.EventSamples;
+import org.waxbell.event.Fact;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
@@ -79,12 +80,12 @@ public final class Crowd {
                 "practice:reed_" + number, "reed_" + number, standings, number % 7 == 0 ? number % 24 + 1 : 0);
     }
 
-    private ChannelEvent event(Viewer viewer) {
-        List<ChannelEvent> samples = EventSamples.all();
-        ChannelEvent sample = samples.get(chance.nextInt(samples.size()));
-        Map<String, Long> numbers = sample.numbers().containsKey("giftWorth")
+    private Fact event(Viewer viewer) {
+        List<FactKind> kinds = Facts.ofChannel();
+        FactKind kind = kinds.get(chance.nextInt(kinds.size()));
+        Map<String, Long> numbers = kind == Facts.GIFT
                 ? Map.of("giftWorth", chance.nextInt(5) == 0 ? 500L : 50L, "giftCount", 1L + chance.nextInt(4))
                 : Map.of();
-        return sample.with(new EventFields("practice", viewer, numbers, Map.of()));
+        return kind.sample().with(new EventFields("practice", viewer, numbers, Map.of()));
     }
 }

@@ -3,7 +3,8 @@ package org.waxbell.rehearsal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.actor.Actor;
+import org.waxbell.event.Facts;
 import org.waxbell.wiring.Wiring;
 
 /**
@@ -19,14 +20,14 @@ public record MadeUpEvening(long seed, int crowd, int lines, long lengthMs) {
         Crowd viewers = new Crowd(seed, crowd, wiring);
         SplittableRandom chance = new SplittableRandom(~seed);
         List<Step> steps = new ArrayList<>(lines + 3);
-        steps.add(new Step.Happens(0, new HouseEvent.ShowMoved(true)));
-        steps.add(new Step.Happens(0, new HouseEvent.AirChanged(true)));
+        steps.add(new Step.Happens(0, Facts.show(Actor.HOST, true)));
+        steps.add(new Step.Happens(0, Facts.air(Actor.HOST, true)));
         for (int i = 0; i < lines; i++) {
             long at = 1_000 + (lengthMs - 1_000) * i / Math.max(1, lines) + chance.nextInt(50);
             steps.add(new Step.Happens(Math.max(at, steps.get(steps.size() - 1).at()), viewers.next()));
         }
         steps.add(new Step.Happens(
-                Math.max(lengthMs, steps.get(steps.size() - 1).at()), new HouseEvent.ShowMoved(false)));
+                Math.max(lengthMs, steps.get(steps.size() - 1).at()), Facts.show(Actor.HOST, false)));
         return List.copyOf(steps);
     }
 }

@@ -2,24 +2,21 @@ package org.waxbell.rehearsal;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.PriorityQueue;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import org.waxbell.directive.Directive;
-import org.waxbell.directive.MakeClip;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.port.Calendars;
+import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 
 /** Runs an evening through the engine in virtual time and tells what came of it; nothing is sent anywhere. */
 public final class Rehearsal {
     private static final long LEAD = 60;
-    /** How long a clip takes that nobody really makes, in milliseconds. */
-    private static final long CLIP_TAKES = 2_000;
     /** How long after the last step the evening is carried on, so that what plays comes to its end, in milliseconds. */
     private static final long AFTERWARDS = 900_000;
 
@@ -31,7 +28,7 @@ public final class Rehearsal {
             new PriorityQueue<>(Comparator.comparingLong(Step.Reported::at).thenComparing(Step.Reported::partRun));
 
     private Rehearsal(CueBook book, EngineState from, Calendars calendars, boolean standsIn) {
-        this.engine = new Engine(book, from, LEAD, calendars);
+        this.engine = Show.engine(book, from, LEAD, calendars);
         this.standsIn = standsIn;
     }
 
@@ -118,13 +115,12 @@ public final class Rehearsal {
         tally.note(outcome);
         if (standsIn) {
             for (Directive directive : outcome.directives()) {
-                if (directive instanceof MakeClip clip) {
-                    reports.add(new Step.Reported(
-                            clip.meantFor() + CLIP_TAKES,
-                            clip.partRun(),
-                            Completion.ended(
-                                    Map.of("address", "rehearsed-clip-" + clip.partRun(), "title", clip.title()))));
-                }
+                directive
+                        .standIn()
+                        .ifPresent(report -> reports.add(new Step.Reported(
+                                directive.meantFor() + report.afterMs(),
+                                directive.partRun(),
+                                Completion.ended(report.results()))));
             }
         }
     }

@@ -1,5 +1,6 @@
 package org.waxbell.rehearsal;
 
+import org.waxbell.actor.Actor;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
@@ -22,11 +23,11 @@ public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Ste
         }
     }
 
-    /** The host pulls Hush. */
-    record Hush(long at) implements Step {
+    /** The host pulls Hush. @param by who it was */
+    record Hush(long at, Actor by) implements Step {
         @Override
         public Outcome play(Engine engine) {
-            return engine.hush(at);
+            return engine.hush(at, by);
         }
     }
 
@@ -47,11 +48,11 @@ public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Ste
         }
     }
 
-    /** A person ends or skips a ring. @param ring its number */
-    record Stopped(long at, long ring) implements Step {
+    /** A person ends or skips a ring. @param ring its number @param by who it was */
+    record Stopped(long at, long ring, Actor by) implements Step {
         @Override
         public Outcome play(Engine engine) {
-            return engine.stop(at, ring);
+            return engine.stop(at, ring, by);
         }
     }
 

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
-import org.waxbell.engine.Change;
+import org.waxbell.engine.Books;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.PartState;
@@ -53,14 +53,11 @@ final class Tally {
                 decision.cues().forEach(answer -> answer(decision.number(), answer));
             }
         }
-        for (Change change : outcome.changes()) {
-            if (change instanceof Change.RingMoved moved) {
-                ring(moved.ring());
-            } else if (change instanceof Change.PointsMoved moved) {
-                pointsIn += Math.max(0, moved.entry().amount());
-                pointsOut += Math.max(0, -moved.entry().amount());
-            }
-        }
+        outcome.now(Books.RINGS).forEach(this::ring);
+        outcome.now(Books.ENTRIES).forEach(entry -> {
+            pointsIn += Math.max(0, entry.amount());
+            pointsOut += Math.max(0, -entry.amount());
+        });
     }
 
     private Count count(String cue) {

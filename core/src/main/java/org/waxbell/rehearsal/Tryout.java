@@ -2,21 +2,21 @@ package org.waxbell.rehearsal;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.directive.Directive;
-import org.waxbell.directive.MakeClip;
-import org.waxbell.engine.Change;
+import org.waxbell.engine.Books;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
+import org.waxbell.engine.PartName;
 import org.waxbell.engine.Ring;
 import org.waxbell.event.Tried;
 import org.waxbell.journal.Decision;
 import org.waxbell.port.Calendars;
+import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 
 /**
@@ -27,20 +27,11 @@ import org.waxbell.wiring.CueBook;
  * @param directives what adapters would be told, in order; of what is said ahead the moments are absolute, as in the ring
  */
 public record Tryout(Decision decision, @Nullable Ring ring, List<Directive> directives) {
-    private static final long CLIP_TAKES = 2_000;
     private static final long LONGEST = 900_000;
 
     /** Tries. @param now the moment, in milliseconds since 1970 UTC */
     public static Tryout of(CueBook book, EngineState evening, long now, Tried tried, Calendars calendars) {
-        EngineState alone = new EngineState(
-                evening.seed(),
-                evening.nextDecision(),
-                evening.nextRing(),
-                List.of(),
-                evening.lets(),
-                evening.drawn(),
-                evening.books());
-        Engine engine = new Engine(book, alone, 0, calendars);
+        Engine engine = Show.engine(book, evening.alone(), 0, calendars);
         Trial trial = new Trial();
         trial.note(engine.accept(now, tried));
         while (trial.isOpen() && trial.nextDue(engine.nextWake()) <= now + LONGEST) {
@@ -69,24 +60,20 @@ public record Tryout(Decision decision, @Nullable Ring ring, List<Directive> dir
             for (Decision each : outcome.decisions()) {
                 decision = decision == null && each.event() instanceof Tried ? each : decision;
             }
-            for (Change change : outcome.changes()) {
-                if (change instanceof Change.RingMoved moved
-                        && (ring == null || moved.ring().number() == ring.number())) {
-                    ring = moved.ring();
-                }
-            }
+            outcome.now(Books.RINGS)
+                    .filter(moved -> ring == null || moved.number() == ring.number())
+                    .forEach(moved -> ring = moved);
             for (Directive directive : outcome.directives()) {
-                if (ring == null || directive.partRun().startsWith(ring.number() + ".")) {
+                if (ring == null
+                        || PartName.parse(directive.partRun())
+                                .filter(name -> name.ring() == ring.number())
+                                .isPresent()) {
                     directives.add(directive);
                 }
-                if (directive instanceof MakeClip clip) {
-                    reports.put(
-                            clip.meantFor() + CLIP_TAKES,
-                            new Step.Reported(
-                                    clip.meantFor() + CLIP_TAKES,
-                                    clip.partRun(),
-                                    Completion.ended(Map.of("address", "tried-clip-1", "title", clip.title()))));
-                }
+                directive.standIn().ifPresent(report -> {
+                    long when = directive.meantFor() + report.afterMs();
+                    reports.put(when, new Step.Reported(when, directive.partRun(), Completion.ended(report.results())));
+                });
             }
         }
     }

@@ -3,6 +3,7 @@ package org.waxbell.score;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.waxbell.act.DeskDocument;
 import org.waxbell.look.Look;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -20,6 +21,9 @@ public interface Ground {
 
     /** Every look that a card may have. */
     List<Look> looks();
+
+    /** What a desk runs at that place, such as a wheel at {@code stage/wheel}; empty where nothing stands there. */
+    Optional<DeskDocument> deskDocument(String desk, String place);
 
     /** The values of the slate by their ids, whether each is a number. */
     Map<String, Boolean> slate();

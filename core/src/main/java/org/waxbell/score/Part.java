@@ -4,15 +4,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.act.Asking;
 import org.waxbell.directive.Directive;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
 import org.waxbell.event.Target;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
 /** One thing that a score does. It has a start and a length; shown things go away by themselves. */
-public sealed interface Part
-        permits SpotPart, SpinPart, MovePart, SoundPart, ReplyPart, ClipPart, SwitchPart, SlatePart, PointsPart {
+public interface Part {
     /** Its name within the score, by which other parts hang on it. */
     String id();
 
@@ -60,17 +61,27 @@ public sealed interface Part
         return List.of();
     }
 
-    /** What is decided only at the moment it begins, by the names that words use; kept with the ring. */
-    default Map<String, String> decide(WheelDraws draws) {
-        return Map.of();
-    }
-
-    /** What it tells the house when it was played to its end, cues may wait for that; empty for most. @param values those of its ring */
-    default Optional<HouseEvent> ends(Map<String, String> values) {
+    /** What it asks a desk for when it begins; empty for most. */
+    default Optional<Asking> asks() {
         return Optional.empty();
     }
 
-    /** What the adapter is told, with its words filled in. */
+    /**
+     * What the answer of the desk brings to the words of the ring, by the names that words use; kept with the ring.
+     *
+     * @param answer what the desk brought: its results, and {@code outcome} and {@code answer}
+     */
+    default Map<String, String> answered(Map<String, String> answer) {
+        return Map.of();
+    }
+
+    /** What it tells when it was played to its end, cues may wait for that; empty for most. @param values those of its ring */
+    default Optional<Fact> ends(Map<String, String> values) {
+        return Optional.empty();
+    }
+
+    /** What the adapter is told, with its words filled in; null where all was done by asking a desk. */
+    @Nullable
     Directive direct(Telling telling);
 
     /** What the rope writes on its bar. */

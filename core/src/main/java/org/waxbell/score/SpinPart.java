@@ -7,10 +7,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.waxbell.act.Asking;
+import org.waxbell.actor.Actor;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowThing;
 import org.waxbell.directive.Shown;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
+import org.waxbell.fixture.WheelFixture;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -27,8 +32,6 @@ import org.waxbell.stage.Stage;
 public record SpinPart(
         String id, Anchor start, String stage, String wheel, long spinMs, long stayMs, int times, Manner manner)
         implements Part {
-    private static final String BETWEEN = "\u001f";
-
     @Override
     public Lane lane() {
         return Lane.SCREEN;
@@ -54,25 +57,20 @@ public record SpinPart(
     }
 
     @Override
-    public Map<String, String> decide(WheelDraws draws) {
-        List<WheelDraws.Drawn> drawn = draws.draw(id, stage, wheel, times);
-        return Map.of(
-                name("Result"),
-                drawn.stream().map(WheelDraws.Drawn::words).collect(Collectors.joining(", ")),
-                name("Odds"),
-                drawn.stream()
-                        .map(each -> String.format(Locale.ROOT, "%.1f %%", each.odds()))
-                        .collect(Collectors.joining(", ")),
-                name("Segments"),
-                drawn.stream().map(each -> Integer.toString(each.segment())).collect(Collectors.joining(",")),
-                name("Words"),
-                drawn.stream().map(WheelDraws.Drawn::words).collect(Collectors.joining(BETWEEN)));
+    public Optional<Asking> asks() {
+        return Optional.of(new Asking(
+                WheelFixture.DESK, stage + "/" + wheel, WheelFixture.SPIN, Map.of("times", Integer.toString(times))));
     }
 
     @Override
-    public Optional<HouseEvent> ends(Map<String, String> values) {
-        return Optional.of(new HouseEvent.DeskEnded(
-                HouseEvent.DeskEnded.Desk.WHEEL, wheel, values.getOrDefault(name("Result"), "")));
+    public Map<String, String> answered(Map<String, String> answer) {
+        return Stream.of("Result", "Odds", "Segments", "Words")
+                .collect(Collectors.toMap(this::name, what -> answer.getOrDefault(what.toLowerCase(Locale.ROOT), "")));
+    }
+
+    @Override
+    public Optional<Fact> ends(Map<String, String> values) {
+        return Optional.of(Facts.WHEEL_STOPPED.by(Actor.PROGRAM, wheel, values.getOrDefault(name("Result"), "")));
     }
 
     @Override
@@ -88,7 +86,8 @@ public record SpinPart(
                 stage,
                 wheel,
                 "",
-                new Shown.Spin(drawn, List.of(telling.value(name("Words")).split(BETWEEN)), spinMs, stayMs));
+                new Shown.Spin(
+                        drawn, List.of(telling.value(name("Words")).split(WheelFixture.BETWEEN)), spinMs, stayMs));
     }
 
     @Override

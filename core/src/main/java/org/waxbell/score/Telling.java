@@ -27,7 +27,7 @@ public record Telling(
         WordBook words,
         List<Look> looks) {
     /** The pattern with its values. */
-    String fill(String pattern) {
+    public String fill(String pattern) {
         return words.get(pattern).fill(values, settled.pick());
     }
 

@@ -1,4 +1,4 @@
-/** The evening: whether a show is open, who is known, first lines, schedules. */
+/** Puts the engine and the desks together. A newcomer starts reading here. */
 @NullMarked
 package org.waxbell.show;
 

@@ -3,7 +3,8 @@ package org.waxbell.tally;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.waxbell.event.ChannelEvent;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
 import org.waxbell.slate.SlateValue;
 
 /**
@@ -41,32 +42,33 @@ public final class Tally {
         return VALUES.stream().anyMatch(each -> each.id().equals(id));
     }
 
-    /** What an event writes anew, by id of the value and in its order; empty for most. */
-    public static Map<String, String> latest(ChannelEvent event) {
-        String name = event.viewer().name();
-        if (event instanceof ChannelEvent.Followed) {
+    /** What a fact writes anew, by id of the value and in its order; empty for most. */
+    public static Map<String, String> latest(Fact fact) {
+        String name = fact.who();
+        if (fact.is(Facts.FOLLOW)) {
             return Map.of("latestFollower", name);
-        } else if (event instanceof ChannelEvent.Membership) {
+        } else if (fact.is(Facts.MEMBERSHIP)) {
             return Map.of("latestMember", name);
-        } else if (event instanceof ChannelEvent.Gift gift) {
-            return new TreeMap<>(Map.of("latestGiver", name, "latestGift", gift.item()));
-        } else if (event instanceof ChannelEvent.Tip) {
+        } else if (fact.is(Facts.GIFT)) {
+            return new TreeMap<>(Map.of("latestGiver", name, "latestGift", fact.text("item")));
+        } else if (fact.is(Facts.TIP)) {
             return Map.of("latestTipper", name);
         }
-        return event instanceof ChannelEvent.Arrival ? Map.of("latestArrival", name) : Map.of();
+        return fact.is(Facts.ARRIVAL) ? Map.of("latestArrival", name) : Map.of();
     }
 
-    /** What an event adds, by id of the value and in its order; empty for most. */
-    public static Map<String, Long> adds(ChannelEvent event) {
-        if (event instanceof ChannelEvent.Followed) {
+    /** What a fact adds, by id of the value and in its order; empty for most. */
+    public static Map<String, Long> adds(Fact fact) {
+        if (fact.is(Facts.FOLLOW)) {
             return Map.of("followsTonight", 1L);
-        } else if (event instanceof ChannelEvent.Membership) {
+        } else if (fact.is(Facts.MEMBERSHIP)) {
             return Map.of("membersTonight", 1L);
-        } else if (event instanceof ChannelEvent.Gift gift) {
-            return new TreeMap<>(Map.of("giftsTonight", gift.count(), "giftWorthTonight", gift.worth() * gift.count()));
-        } else if (event instanceof ChannelEvent.Tip tip) {
-            return Map.of("tipsTonight", tip.cents());
+        } else if (fact.is(Facts.GIFT)) {
+            long count = fact.number("count");
+            return new TreeMap<>(Map.of("giftsTonight", count, "giftWorthTonight", fact.number("worth") * count));
+        } else if (fact.is(Facts.TIP)) {
+            return Map.of("tipsTonight", fact.number("cents"));
         }
-        return event instanceof ChannelEvent.Arrival arrival ? Map.of("arrivalsTonight", arrival.viewers()) : Map.of();
+        return fact.is(Facts.ARRIVAL) ? Map.of("arrivalsTonight", fact.number("viewers")) : Map.of();
     }
 }

@@ -224,6 +224,7 @@ public final class CueCheck {
     private Set<String> names() {
         Set<String> names = new TreeSet<>(cue.fields());
         wiring.house().values().forEach(value -> names.add(value.inWords()));
+        names.addAll(wiring.deskValues().keySet());
         if (names.contains("viewer")) {
             names.add(CommandList.VALUE);
         }
@@ -233,6 +234,11 @@ public final class CueCheck {
     private Set<String> numbers() {
         Set<String> numbers = new TreeSet<>(cue.someNumbers());
         wiring.house().values().stream().filter(SlateValue::number).forEach(value -> numbers.add(value.inWords()));
+        wiring.deskValues().forEach((name, number) -> {
+            if (number) {
+                numbers.add(name);
+            }
+        });
         return numbers;
     }
 

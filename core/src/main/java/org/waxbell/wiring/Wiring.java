@@ -1,12 +1,17 @@
 package org.waxbell.wiring;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
+import org.waxbell.act.DeskDocument;
 import org.waxbell.condition.Scope;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
+import org.waxbell.fixture.Fixture;
 import org.waxbell.look.Look;
 import org.waxbell.score.Ground;
 import org.waxbell.shelf.Shelf;
@@ -47,8 +52,46 @@ public record Wiring(House house, List<Rack> racks, List<Cue> cues, List<Stage> 
         return house.allLooks();
     }
 
+    @Override
+    public Optional<DeskDocument> deskDocument(String desk, String place) {
+        return Optional.ofNullable(deskDocuments().get(place))
+                .filter(each -> each.desk().equals(desk));
+    }
+
+    /** Everything that desks run, by its place. */
+    public Map<String, DeskDocument> deskDocuments() {
+        Map<String, DeskDocument> all = new LinkedHashMap<>();
+        for (Stage stage : stages) {
+            for (Fixture fixture : stage.fixtures()) {
+                if (fixture instanceof DeskDocument document) {
+                    all.put(stage.id() + "/" + fixture.id(), document);
+                }
+            }
+        }
+        return all;
+    }
+
+    /** The values that desks bring for words and conditions: their names in words, whether each is a number. */
+    public Map<String, Boolean> deskValues() {
+        Map<String, Boolean> all = new TreeMap<>();
+        deskDocuments().values().forEach(each -> all.putAll(each.values()));
+        return all;
+    }
+
+    /** The values that a stage may show by their names in words, whether each is a number: the channel's and those of desks. */
+    public Map<String, Boolean> inWords() {
+        Map<String, Boolean> all = new LinkedHashMap<>(house.inWords());
+        all.putAll(deskValues());
+        return all;
+    }
+
     /** The names that conditions of {@code cue} may use. */
     public Scope scope(Cue cue) {
-        return Scope.of(cue.fields(), cue.numbers(), slate());
+        Map<String, Boolean> desks = deskValues();
+        Set<String> fields = new TreeSet<>(cue.fields());
+        fields.addAll(desks.keySet());
+        Set<String> numbers = new TreeSet<>(cue.numbers());
+        desks.entrySet().stream().filter(Map.Entry::getValue).forEach(each -> numbers.add(each.getKey()));
+        return Scope.of(fields, numbers, slate());
     }
 }

@@ -46,9 +46,7 @@ public final class WiringCheck {
         }
         for (int i = 0; i < after.stages().size(); i++) {
             if (!before.stages().contains(after.stages().get(i))) {
-                after.stages()
-                        .get(i)
-                        .check(problems.at("stages", i), after.house().inWords(), after.shelf());
+                after.stages().get(i).check(problems.at("stages", i), after.inWords(), after.shelf());
             }
         }
         List<Problem> all = new ArrayList<>(problems.found());

@@ -6,12 +6,13 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
+import org.waxbell.actor.Actor;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.MarkPull;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.event.CueRang;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
 import org.waxbell.event.Tried;
@@ -40,7 +41,7 @@ class ByHandTest {
     }
 
     private static Tried tried(String text, boolean past) {
-        return new Tried("t", "T", past, Samples.line(Samples.INES, text));
+        return new Tried("t", "T", past, Samples.line(Samples.INES, text), Actor.HOST);
     }
 
     @Test
@@ -69,8 +70,8 @@ class ByHandTest {
                 .satisfies(gate -> assertThat(gate.reason()).isEqualTo("past its gates, by hand"));
         assertThat(first.directives()).hasAtLeastOneElementOfType(SayInChat.class);
         assertThat(only(engine.accept(T0 + 10, tried("!t", true))).held()).isFalse();
-        assertThat(engine.save().lets()).isEmpty();
-        assertThat(engine.save().books().ledger().pending()).isEmpty();
+        assertThat(engine.save().memory().all(Books.LETS)).isEmpty();
+        assertThat(engine.save().memory().all(Books.PENDING)).isEmpty();
     }
 
     @Test
@@ -79,8 +80,9 @@ class ByHandTest {
         assertThat(engine.accept(T0, tried("!t", true)).decisions())
                 .singleElement()
                 .satisfies(each -> assertThat(each.sentence()).isEqualTo("there is no such cue any more"));
-        Tried twice = new Tried("t", "T", false, new CueRang("x", "X", true, Samples.line(Samples.INES, "!t")));
-        assertThat(new Tried("t", "T", true, twice).cause()).isEqualTo(Samples.line(Samples.INES, "!t"));
+        Tried twice =
+                new Tried("t", "T", false, new CueRang("x", "X", true, Samples.line(Samples.INES, "!t")), Actor.HOST);
+        assertThat(new Tried("t", "T", true, twice, Actor.HOST).cause()).isEqualTo(Samples.line(Samples.INES, "!t"));
     }
 
     @Test
@@ -90,14 +92,15 @@ class ByHandTest {
         Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), Samples.card("card", NOW, 9_000), away));
         long ring = only(engine.accept(T0, Samples.line(Samples.INES, "!t"))).ring();
         engine.wake(T0 + 500);
-        Outcome stopped = engine.stop(T0 + 1_000, ring);
+        Outcome stopped = engine.stop(T0 + 1_000, ring, Actor.HOST);
         assertThat(stopped.directives()).hasAtLeastOneElementOfType(EndPart.class);
         assertThat(stopped.decisions().get(0).sentence()).isEqualTo("ended T by hand");
         assertThat(engine.save().rings()).isEmpty();
         assertThat(only(engine.accept(T0 + 1_100, Samples.line(Samples.INES, "!t")))
                         .sentence())
                 .isEqualTo("rang T");
-        assertThat(engine.stop(T0 + 1_200, 99).decisions().get(0).sentence()).isEqualTo("it is over already");
+        assertThat(engine.stop(T0 + 1_200, 99, Actor.HOST).decisions().get(0).sentence())
+                .isEqualTo("it is over already");
     }
 
     @Test
@@ -112,7 +115,8 @@ class ByHandTest {
         long behind =
                 only(engine.accept(T0 + 20, Samples.line(Samples.INES, "!c"))).ring();
         long before = start(engine, behind);
-        assertThat(engine.stop(T0 + 30, waits).decisions().get(0).sentence()).isEqualTo("skipped T by hand");
+        assertThat(engine.stop(T0 + 30, waits, Actor.HOST).decisions().get(0).sentence())
+                .isEqualTo("skipped T by hand");
         assertThat(start(engine, behind)).isEqualTo(before - 6_000);
         assertThat(only(engine.accept(T0 + 40, Samples.line(Samples.INES, "!t")))
                         .sentence())
@@ -132,9 +136,9 @@ class ByHandTest {
         Cue mark = Samples.pulledBy(
                 Samples.cue("m", List.of(), List.of(), Samples.reply("r", NOW)), new MarkPull("pours", 10, true));
         Engine engine = engine(mark);
-        Outcome written = engine.accept(T0, new HouseEvent.SlateWritten("pours", "", "12"));
+        Outcome written = engine.accept(T0, Facts.SLATE_WRITTEN.by(Actor.HOST, "pours", "", "12"));
         assertThat(written.decisions()).extracting(each -> each.sentence()).containsExactly("noted", "rang M");
-        assertThat(engine.accept(T0 + 1, new HouseEvent.SlateWritten("pours", "practice:wickerby", "3"))
+        assertThat(engine.accept(T0 + 1, Facts.SLATE_WRITTEN.by(Actor.HOST, "pours", "practice:wickerby", "3"))
                         .decisions()
                         .get(0)
                         .sentence())

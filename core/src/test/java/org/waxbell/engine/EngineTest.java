@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
+import org.waxbell.actor.Actor;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.HeldAnswer;
@@ -101,9 +102,10 @@ class EngineTest {
         EngineState before = engine.save();
         Outcome held = say(5_000, WICKERBY, "!taper");
         assertThat(sentence(held)).isEqualTo("held Pour the taper · resting, 9 s to go");
-        assertThat(held.changes()).isEmpty();
+        assertThat(held.now(Books.RINGS)).isEmpty();
         assertThat(engine.save().rings()).isEqualTo(before.rings());
-        assertThat(engine.save().lets()).isEqualTo(before.lets());
+        assertThat(engine.save().memory().all(Books.LETS))
+                .isEqualTo(before.memory().all(Books.LETS));
     }
 
     @Test
@@ -205,11 +207,10 @@ class EngineTest {
         say(0, INES, "!long");
         assertThat(sentence(say(1_000, INES, "!rare"))).isEqualTo("rang Rare · would wait 49 s, may wait 20 s");
         Outcome later = wake(30_000);
-        assertThat(later.changes())
-                .anySatisfy(change -> assertThat(change).isInstanceOfSatisfying(Change.RingMoved.class, moved -> {
-                    assertThat(moved.ring().state()).isEqualTo(RingState.DROPPED);
-                    assertThat(moved.ring().note()).isEqualTo("it waited longer than it may");
-                }));
+        assertThat(later.now(Books.RINGS)).anySatisfy(ring -> {
+            assertThat(ring.state()).isEqualTo(RingState.DROPPED);
+            assertThat(ring.note()).isEqualTo("it waited longer than it may");
+        });
         assertThat(sentence(say(31_000, INES, "!rare"))).startsWith("rang Rare");
     }
 
@@ -303,7 +304,7 @@ class EngineTest {
         engine = engine(Samples.pour(), show("one", Urgency.USUAL, 500));
         say(0, INES, "!pour");
         say(10, INES, "!one");
-        Outcome hush = keep(engine.hush(T0 + 1_000));
+        Outcome hush = keep(engine.hush(T0 + 1_000, Actor.HOST));
         assertThat(sentence(hush)).isEqualTo("Hush · ended 1, dropped 1");
         assertThat(hush.directives()).containsExactly(new HushAll(T0 + 1_000));
         assertThat(engine.save().rings()).isEmpty();
@@ -348,13 +349,11 @@ class EngineTest {
     void aFailedPartIsOverAndSaysWhy() {
         say(0, INES, "!pour");
         Outcome outcome = keep(engine.completed(T0 + 200, "1.sound", Completion.failed("may not sound until clicked")));
-        assertThat(outcome.changes())
+        assertThat(outcome.now(Books.RINGS))
                 .singleElement()
-                .isInstanceOfSatisfying(
-                        Change.RingMoved.class,
-                        moved -> assertThat(moved.ring().parts().get(1))
-                                .extracting(PartRun::state, PartRun::note)
-                                .containsExactly(PartState.FAILED, "may not sound until clicked"));
+                .satisfies(ring -> assertThat(ring.parts().get(1))
+                        .extracting(PartRun::state, PartRun::note)
+                        .containsExactly(PartState.FAILED, "may not sound until clicked"));
         assertThat(engine.completed(T0 + 300, "99.card", Completion.ended()).isEmpty())
                 .isTrue();
         assertThat(engine.completed(T0 + 300, "no such", Completion.ended()).isEmpty())

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
+import org.waxbell.actor.Actor;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.PlaySound;
@@ -48,7 +49,7 @@ class GoldenScriptTest {
         long at = Long.parseLong(words[0]);
         write(engine.wake(at));
         if (words[1].equals("hush")) {
-            write(engine.hush(at));
+            write(engine.hush(at, Actor.HOST));
             return;
         }
         Standing standing = words[1].equals("captain_sedge") ? Standing.MODERATOR : Standing.FOLLOWER;
@@ -58,9 +59,7 @@ class GoldenScriptTest {
     private void write(Outcome outcome) {
         outcome.decisions().forEach(each -> add(each.at(), each.event().sentence() + " → " + each.sentence()));
         outcome.directives().forEach(each -> add(each.meantFor(), each.partRun() + " " + brief(each)));
-        outcome.changes().stream()
-                .filter(Change.RingMoved.class::isInstance)
-                .map(each -> ((Change.RingMoved) each).ring())
+        outcome.now(Books.RINGS)
                 .filter(ring -> !ring.state().isActive())
                 .forEach(ring -> add(
                         ring.over(),

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
+import org.waxbell.actor.Actor;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 import org.waxbell.cue.Cue;
@@ -19,7 +20,7 @@ import org.waxbell.directive.Directive;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.Quieten;
 import org.waxbell.directive.SayInChat;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Facts;
 import org.waxbell.event.Target;
 import org.waxbell.gate.ConditionGate;
 import org.waxbell.gate.PriceGate;
@@ -242,7 +243,7 @@ class HouseEngineTest {
         say(engine, 2, "!earn");
         engine.kept(true);
         assertThat(takeOf(say(engine, 3, "!t"))).isEmpty();
-        assertThat(engine.save().books().ledger().balances())
+        assertThat(engine.save().memory().all(Books.BALANCES))
                 .extracting(each -> each.points())
                 .containsExactly(45L);
     }
@@ -255,7 +256,7 @@ class HouseEngineTest {
                 .singleElement()
                 .satisfies(each -> assertThat(each.sentence()).isEqualTo("a neighbour: never answered"));
         assertThat(outcome.directives()).isEmpty();
-        assertThat(engine.save().books().known()).isEmpty();
+        assertThat(engine.save().memory().all(Books.KNOWN)).isEmpty();
     }
 
     @Test
@@ -266,9 +267,9 @@ class HouseEngineTest {
                 List.of("!t"),
                 List.of(),
                 new SwitchPart("lamp", NOW, 5_000, lamp, "#ff0000", false, Manner.PLAIN)));
-        engine.accept(T0, new HouseEvent.Switched(lamp, "off", false));
+        engine.accept(T0, Facts.switched(Actor.link("mixer"), lamp, "off"));
         say(engine, 1, "!t");
-        assertThat(engine.accept(T0 + 2, new HouseEvent.Switched(lamp, "#ff0000", false))
+        assertThat(engine.accept(T0 + 2, Facts.switched(Actor.link("mixer"), lamp, "#ff0000"))
                         .directives())
                 .isEmpty();
         assertThat(engine.wake(T0 + 9_000).directives())
@@ -281,7 +282,7 @@ class HouseEngineTest {
     void anAnswerThatNoLinkAskedForGoesHome() {
         Engine engine = engine(Samples.pulledBy(
                 Samples.cue("bell", List.of("!bell"), List.of(), Samples.reply("r", NOW)), new HandPull("Bell", "")));
-        assertThat(engine.accept(T0, new HouseEvent.HandPulled("bell", "Bell")).directives())
+        assertThat(engine.accept(T0, Facts.HAND.by(Actor.HOST, "bell", "Bell")).directives())
                 .singleElement()
                 .isInstanceOfSatisfying(
                         SayInChat.class, say -> assertThat(say.link()).isEqualTo("practice"));
@@ -298,7 +299,7 @@ class HouseEngineTest {
                             Samples.reply("r", NOW)),
                     new FirstLinePull(FirstLinePull.Whose.EACH, "", spentWhenHeld));
             Engine engine = engine(greet);
-            engine.accept(T0, new HouseEvent.ShowMoved(true));
+            engine.accept(T0, Facts.show(Actor.HOST, true));
             assertThat(takeOf(say(engine, 1, "closed"))).startsWith("held Greet");
             assertThat(say(engine, 2, "open").decisions().get(0).cues()).hasSize(spentWhenHeld ? 0 : 1);
         }
@@ -343,21 +344,21 @@ class HouseEngineTest {
                 Samples.cue("t", List.of("!t"), List.of(), scene("Kettle", false)),
                 onScene("kettle", "Kettle", Samples.reply("r", NOW)),
                 onScene("bench", "Bench", Samples.reply("r", NOW)));
-        assertThat(engine.accept(T0, new HouseEvent.Switched(programme, "Bench", false))
+        assertThat(engine.accept(T0, Facts.switched(Actor.link("mixer"), programme, "Bench"))
                         .decisions())
                 .as("it is only known now")
                 .isEmpty();
         assertThat(say(engine, 1, "!t").decisions())
                 .extracting(each -> each.sentence())
                 .containsExactly("rang T", "rang Kettle");
-        assertThat(engine.accept(T0 + 60, new HouseEvent.Switched(programme, "Kettle", false))
+        assertThat(engine.accept(T0 + 60, Facts.switched(Actor.link("mixer"), programme, "Kettle"))
                         .decisions())
                 .as("told back")
                 .isEmpty();
         assertThat(engine.wake(T0 + 6_000).decisions())
                 .extracting(each -> each.sentence())
                 .containsExactly("rang Bench");
-        assertThat(engine.accept(T0 + 7_000, new HouseEvent.Switched(programme, "Bench", true))
+        assertThat(engine.accept(T0 + 7_000, Facts.switched(Actor.MIXER, programme, "Bench"))
                         .decisions()
                         .get(0)
                         .sentence())

@@ -11,13 +11,15 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.quicktheories.core.Gen;
 import org.waxbell.Samples;
+import org.waxbell.actor.Actor;
 import org.waxbell.booking.BusyRule;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.evening.TargetState;
+import org.waxbell.event.Facts;
 import org.waxbell.event.Identity;
 import org.waxbell.event.Target;
 import org.waxbell.points.Ledger;
 import org.waxbell.points.LedgerEntry;
-import org.waxbell.show.TargetState;
+import org.waxbell.state.Memory;
 import org.waxbell.wiring.CueBook;
 
 /** What holds for every evening with points, clips, lamps and racks, however it goes: a thousand made-up ones each. */
@@ -99,11 +101,11 @@ class HousePropertiesTest {
                     return false;
                 }
             }
-            Ledger.State ledger = player.engine().save().books().ledger();
-            return ledger.pending().isEmpty()
+            Memory memory = player.engine().save().memory();
+            return memory.all(Books.PENDING).isEmpty()
                     && sums.entrySet().stream()
                             .filter(each -> each.getValue() != 0)
-                            .allMatch(each -> ledger.balances()
+                            .allMatch(each -> memory.all(Books.BALANCES)
                                     .contains(new Ledger.Balance(Identity.key(each.getKey()), each.getValue())));
         });
     }
@@ -141,7 +143,7 @@ class HousePropertiesTest {
         qt().withExamples(TRIES).forAll(evenings(), integers().between(0, 2)).check((numbers, rule) -> {
             EngineState state = played(numbers, rule, true).engine().save();
             return state.rings().isEmpty()
-                    && state.books().targets().stream()
+                    && state.memory().all(Books.TARGETS).stream()
                             .allMatch(each -> each.base().equals(each.shown()));
         });
     }
@@ -150,7 +152,7 @@ class HousePropertiesTest {
     void aLampIsToldOnlyWhatChangesIt() {
         qt().withExamples(TRIES).forAll(evenings()).check(numbers -> {
             ScriptPlayer player = played(numbers, 0, false);
-            TargetState lamp = player.engine().save().books().targets().stream()
+            TargetState lamp = player.engine().save().memory().all(Books.TARGETS).stream()
                     .filter(each -> each.target().equals(LAMP))
                     .findFirst()
                     .orElseThrow();
@@ -164,7 +166,7 @@ class HousePropertiesTest {
             Engine engine = Samples.engine(GoldenHouseTest.book(rule, true), EngineState.fresh(1));
             Outcome outcome = engine.accept(1_000, Samples.line(Samples.INES, "!round"));
             assertThat(outcome.decisions()).hasSize(Engine.DEEPEST + 2);
-            assertThat(engine.accept(1_000, new HouseEvent.HandPulled("bell", "Bell"))
+            assertThat(engine.accept(1_000, Facts.HAND.by(Actor.HOST, "bell", "Bell"))
                             .decisions())
                     .hasSize(1);
         }

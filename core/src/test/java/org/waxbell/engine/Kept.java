@@ -1,9 +1,7 @@
 package org.waxbell.engine;
 
-import java.lang.reflect.Proxy;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import org.waxbell.state.Change;
 
 /** Writes down what an outcome has kept, for comparing. */
 final class Kept {
@@ -14,15 +12,17 @@ final class Kept {
         return outcome.decisions() + " " + outcome.directives() + " " + steps(outcome);
     }
 
-    /** Every step that would be kept: what is called and with what. */
+    /** Every step that would be kept, in the words of the golden journals. */
     static List<String> steps(Outcome outcome) {
-        List<String> steps = new ArrayList<>();
-        Keeper keeper = (Keeper) Proxy.newProxyInstance(
-                Kept.class.getClassLoader(), new Class<?>[] {Keeper.class}, (proxy, method, arguments) -> {
-                    steps.add(method.getName() + Arrays.toString(arguments));
-                    return null;
-                });
-        outcome.changes().forEach(change -> change.keep(keeper));
-        return steps;
+        return outcome.changes().stream().map(Kept::step).toList();
+    }
+
+    private static String step(Change change) {
+        if (change instanceof Change.Put put) {
+            return (put.book().equals(Books.ENTRIES) ? "entry" : put.book().name()) + "[" + put.value() + "]";
+        }
+        return (change.book().equals(Books.PENDING)
+                        ? "released"
+                        : "gone from " + change.book().name()) + "[" + change.key() + "]";
     }
 }

@@ -60,9 +60,9 @@ class RestartTest {
         Engine engine = restarted(started(), Samples.pour());
         Outcome outcome = engine.resume(T0 + 10_000);
         assertThat(outcome.directives()).isEmpty();
-        assertThat(outcome.changes()).singleElement().isInstanceOfSatisfying(Change.RingMoved.class, moved -> {
-            assertThat(moved.ring().state()).isEqualTo(RingState.ENDED);
-            assertThat(moved.ring().parts())
+        assertThat(outcome.now(Books.RINGS)).singleElement().satisfies(ring -> {
+            assertThat(ring.state()).isEqualTo(RingState.ENDED);
+            assertThat(ring.parts())
                     .extracting(PartRun::state)
                     .containsExactly(PartState.ENDED, PartState.ENDED, PartState.MISSED);
         });

@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import org.waxbell.Samples;
+import org.waxbell.actor.Actor;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.EndPart;
@@ -21,8 +22,7 @@ import org.waxbell.directive.SayInChat;
 import org.waxbell.directive.SetTarget;
 import org.waxbell.directive.ShowCard;
 import org.waxbell.event.EventFields;
-import org.waxbell.event.EventSamples;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Facts;
 import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Standing;
@@ -92,7 +92,7 @@ final class ScriptPlayer {
         }
         lamp = words[0].equals("!lamp") ? words[2] : lamp;
         switch (words[0]) {
-            case "!hush" -> write(engine.hush(at));
+            case "!hush" -> write(engine.hush(at, Actor.HOST));
             case "!restart" -> {
                 engine = wires.engine(book(), engine.save());
                 write(engine.resume(at));
@@ -119,20 +119,27 @@ final class ScriptPlayer {
                         numbers.put(name, Long.parseLong(value));
                     }
                 });
-                yield EventSamples.of(words[1])
+                yield Facts.kind(words[1])
                         .orElseThrow()
+                        .sample()
                         .with(new EventFields("practice", viewer(words[2]), numbers, texts));
             }
-            case "!show" -> new HouseEvent.ShowMoved(words[1].equals("open"));
-            case "!air" -> new HouseEvent.AirChanged(words[1].equals("on"));
+            case "!show" -> Facts.show(Actor.HOST, words[1].equals("open"));
+            case "!air" -> Facts.air(Actor.HOST, words[1].equals("on"));
             case "!scene" ->
-                new HouseEvent.Switched(new Target(Target.Kind.SCENE, ""), words[1], words[2].equals("hand"));
+                Facts.switched(
+                        words[2].equals("hand") ? Actor.MIXER : Actor.link("mixer"),
+                        new Target(Target.Kind.SCENE, ""),
+                        words[1]);
             case "!lamp" ->
-                new HouseEvent.Switched(new Target(Target.Kind.LAMP, words[1]), words[2], words[3].equals("hand"));
-            case "!hand" -> new HouseEvent.HandPulled(words[1], "a button");
-            case "!web" -> new HouseEvent.WebCalled(words[1], rest);
+                Facts.switched(
+                        words[3].equals("hand") ? Actor.MIXER : Actor.link("mixer"),
+                        new Target(Target.Kind.LAMP, words[1]),
+                        words[2]);
+            case "!hand" -> Facts.HAND.by(Actor.HOST, words[1], "a button");
+            case "!web" -> Facts.WEB_CALLED.by(Actor.WEB, words[1], rest);
             case "!private" -> new PrivateLine("practice", viewer(words[1]), rest);
-            case "!wheel" -> new HouseEvent.DeskEnded(HouseEvent.DeskEnded.Desk.WHEEL, words[1], rest);
+            case "!wheel" -> Facts.WHEEL_STOPPED.by(Actor.PROGRAM, words[1], rest);
             default -> Samples.line(viewer(words[0]), what.substring(words[0].length() + 1));
         };
     }
@@ -168,9 +175,7 @@ final class ScriptPlayer {
     }
 
     private void note(Outcome outcome) {
-        outcome.changes().stream()
-                .filter(Change.PointsMoved.class::isInstance)
-                .forEach(change -> entries.add(((Change.PointsMoved) change).entry()));
+        outcome.now(Books.ENTRIES).forEach(entries::add);
         outcome.directives()
                 .forEach(each -> lamp =
                         each instanceof SetTarget set && set.target().kind() == Target.Kind.LAMP ? set.value() : lamp);
@@ -180,10 +185,8 @@ final class ScriptPlayer {
         note(outcome);
         outcome.decisions().forEach(each -> add(each.at(), each.event().sentence() + " → " + each.sentence()));
         outcome.directives().forEach(each -> add(each.meantFor(), brief(each)));
-        for (Change change : outcome.changes()) {
-            if (change instanceof Change.RingMoved moved
-                    && !moved.ring().state().isActive()) {
-                Ring ring = moved.ring();
+        for (Ring ring : outcome.now(Books.RINGS).toList()) {
+            if (!ring.state().isActive()) {
                 StringBuilder text =
                         new StringBuilder("ring " + ring.number() + " " + ring.cueName() + " is " + ring.state());
                 ring.parts()

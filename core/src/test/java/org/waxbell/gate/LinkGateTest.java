@@ -6,11 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.waxbell.actor.Actor;
 import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
 import org.waxbell.event.ChatLine;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Viewer;
 
@@ -33,7 +34,7 @@ class LinkGateTest {
         assertThat(ask(from("tower/#attic"), "tower/#bench").reason())
                 .isEqualTo("only from tower/#bench, not from tower/#attic");
         assertThat(ask(from("towers"), "tower").passed()).isFalse();
-        assertThat(ask(new HouseEvent.ShowMoved(true), "tower").passed())
+        assertThat(ask(Facts.show(Actor.HOST, true), "tower").passed())
                 .as("what no link sent")
                 .isTrue();
     }

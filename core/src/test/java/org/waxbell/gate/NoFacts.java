@@ -4,7 +4,7 @@ import java.util.Map;
 import org.waxbell.event.Viewer;
 
 /** An evening for tests of single gates. */
-record NoFacts(boolean onAir, String scene, long canSpend, boolean kept) implements Facts {
+record NoFacts(boolean onAir, String scene, long canSpend, boolean kept) implements Surroundings {
     static final NoFacts PLAIN = new NoFacts(false, "", 0, true);
 
     @Override
@@ -45,5 +45,10 @@ record NoFacts(boolean onAir, String scene, long canSpend, boolean kept) impleme
     @Override
     public Map<String, Object> slate(String person) {
         return Map.of("pours", 12L);
+    }
+
+    @Override
+    public Map<String, Object> desks(String person) {
+        return Map.of();
     }
 }

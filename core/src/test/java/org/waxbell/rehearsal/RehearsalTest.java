@@ -12,11 +12,12 @@ import java.util.Optional;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
+import org.waxbell.actor.Actor;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.cue.Cue;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.MakeClip;
-import org.waxbell.engine.Change;
+import org.waxbell.engine.Books;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
@@ -29,6 +30,7 @@ import org.waxbell.journal.Decision;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.Lane;
+import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.WiringPatch;
 
@@ -103,7 +105,7 @@ class RehearsalTest {
 
     /** Plays an evening as a live one: clips are made at odd moments, one in three fails, and Hush is pulled once; what went in is recorded. */
     private static List<String> live(List<Step> script, List<Step> recorded, int seed) {
-        Engine engine = new Engine(HOUSE, EngineState.fresh(seed), 60, Calendars.NONE);
+        Engine engine = Show.engine(HOUSE, EngineState.fresh(seed), 60, Calendars.NONE);
         List<Outcome> outcomes = new ArrayList<>();
         List<Step> late = new ArrayList<>();
         for (int i = 0; i < script.size(); i++) {
@@ -115,7 +117,7 @@ class RehearsalTest {
                     each -> new Step.Reported(at, ((Step.Reported) each).partRun(), ((Step.Reported) each).result()));
             now.add(script.get(i));
             if (i == seed % 50) {
-                now.add(new Step.Hush(at));
+                now.add(new Step.Hush(at, Actor.HOST));
             }
             for (Step step : now) {
                 recorded.add(step);
@@ -133,9 +135,7 @@ class RehearsalTest {
         }
         outcomes.add(engine.wake(script.get(script.size() - 1).at() + 900_000));
         return outcomes.stream()
-                .flatMap(each -> each.changes().stream())
-                .filter(Change.RingMoved.class::isInstance)
-                .map(each -> ((Change.RingMoved) each).ring())
+                .flatMap(each -> each.now(Books.RINGS))
                 .filter(ring -> !ring.state().isActive())
                 .sorted((one, other) -> Long.compare(one.number(), other.number()))
                 .map(ring -> ring.number() + " " + ring.cueId() + " " + ring.start() + " "
@@ -291,7 +291,11 @@ class RehearsalTest {
     void aScriptCountsItsLinesInEqualSpans() {
         Script script = new Script(
                 Optional.empty(),
-                List.of(says(1_000, "a", "x"), says(2_000, "a", "x"), new Step.Hush(6_000), says(11_000, "a", "x")));
+                List.of(
+                        says(1_000, "a", "x"),
+                        says(2_000, "a", "x"),
+                        new Step.Hush(6_000, Actor.HOST),
+                        says(11_000, "a", "x")));
         assertThat(script.lines(5, 11_000)).containsExactly(2, 0, 0, 0, 1);
         assertThat(script.lines(2, 2_000)).containsExactly(1, 1);
         assertThat(script.lengthMs()).isEqualTo(10_000);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
+import org.waxbell.actor.Actor;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.CuePull;
 import org.waxbell.directive.SayInChat;
@@ -26,7 +27,11 @@ class TryoutTest {
 
     private static Tryout of(CueBook book, EngineState state, boolean past) {
         return Tryout.of(
-                book, state, T0 + 1_000, new Tried("t", "T", past, Samples.line(Samples.INES, "!t")), Calendars.NONE);
+                book,
+                state,
+                T0 + 1_000,
+                new Tried("t", "T", past, Samples.line(Samples.INES, "!t"), Actor.HOST),
+                Calendars.NONE);
     }
 
     @Test
@@ -76,6 +81,6 @@ class TryoutTest {
         assertThat(tryout.directives())
                 .filteredOn(SayInChat.class::isInstance)
                 .extracting(each -> ((SayInChat) each).text())
-                .containsExactly("Kept tried-clip-1");
+                .containsExactly("Kept rehearsed-clip-1.clip");
     }
 }

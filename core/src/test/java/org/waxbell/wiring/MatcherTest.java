@@ -23,9 +23,10 @@ import org.waxbell.cue.EventPull;
 import org.waxbell.cue.PatternPull;
 import org.waxbell.cue.PhrasePull;
 import org.waxbell.cue.Pull;
-import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.EventFields;
-import org.waxbell.event.EventSamples;
+import org.waxbell.event.Fact;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
@@ -93,29 +94,30 @@ class MatcherTest {
         Cue big = cue("big", new EventPull("gift", Map.of("giftWorth", 50L), Map.of()));
         Cue lantern = cue("lantern", new EventPull("gift", Map.of(), Map.of("giftItem", "LANTERN")));
         Cue follow = cue("follow", new EventPull("follow", Map.of(), Map.of()));
-        assertThat(matched(new ChannelEvent.Gift("practice", INES, "Sprig", 1, 3), any, big, lantern, follow))
+        assertThat(matched(Facts.GIFT.from("practice", INES, "Sprig", 1L, 3L), any, big, lantern, follow))
                 .containsExactly("any");
-        assertThat(matched(new ChannelEvent.Gift("practice", INES, "Honeycomb", 50, 1), any, big, lantern))
+        assertThat(matched(Facts.GIFT.from("practice", INES, "Honeycomb", 50L, 1L), any, big, lantern))
                 .containsExactly("any", "big");
-        assertThat(matched(new ChannelEvent.Gift("practice", INES, "Lantern", 500, 1), any, big, lantern))
+        assertThat(matched(Facts.GIFT.from("practice", INES, "Lantern", 500L, 1L), any, big, lantern))
                 .containsExactly("any", "big", "lantern");
     }
 
     @Test
     void everySampleIsMadeAnewWithEveryFieldChanged() {
-        for (ChannelEvent sample : EventSamples.all()) {
+        for (FactKind kind : Facts.ofChannel()) {
+            Fact sample = kind.sample();
             Map<String, Long> numbers = new TreeMap<>();
             sample.numbers().keySet().forEach(name -> numbers.put(name, 7L));
             Map<String, String> texts = new TreeMap<>();
             sample.values().keySet().forEach(name -> texts.put(name, "seven"));
-            ChannelEvent made = sample.with(new EventFields("elsewhere", INES, numbers, texts));
-            assertThat(made.getClass()).isEqualTo(sample.getClass());
-            assertThat(made.from()).isEqualTo("elsewhere");
+            Fact made = sample.with(new EventFields("elsewhere", INES, numbers, texts));
+            assertThat(made.what()).isEqualTo(kind);
+            assertThat(made.link()).contains("elsewhere");
             assertThat(made.numbers().values()).allMatch(number -> number == 7);
             made.values()
                     .forEach((name, value) ->
                             assertThat(value).as(sample.kind() + " " + name).isIn("seven", "7", "0.07", INES.name()));
-            assertThat(sample.sentence()).contains(sample.viewer().name());
+            assertThat(sample.sentence()).contains(sample.who());
         }
     }
 

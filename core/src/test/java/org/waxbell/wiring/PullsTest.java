@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.waxbell.Samples;
+import org.waxbell.actor.Actor;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.CuePull;
@@ -25,8 +26,7 @@ import org.waxbell.cue.Pull;
 import org.waxbell.cue.ScenePull;
 import org.waxbell.cue.WebPull;
 import org.waxbell.event.CueRang;
-import org.waxbell.event.EventSamples;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Facts;
 import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Target;
@@ -49,7 +49,7 @@ class PullsTest {
     }
 
     private static ShowEvent scene(String name) {
-        return new HouseEvent.Switched(new Target(Target.Kind.SCENE, ""), name, true);
+        return Facts.switched(Actor.MIXER, new Target(Target.Kind.SCENE, ""), name);
     }
 
     private static ShowEvent said(String viewer) {
@@ -57,7 +57,7 @@ class PullsTest {
     }
 
     static Stream<Arguments> pulls() {
-        ShowEvent lamp = new HouseEvent.Switched(new Target(Target.Kind.LAMP, "Bench"), "off", true);
+        ShowEvent lamp = Facts.switched(Actor.MIXER, new Target(Target.Kind.LAMP, "Bench"), "off");
         return Stream.of(
                 Arguments.of(new ChatWordPull(List.of("pour"), true, ""), LINE, said("a")),
                 Arguments.of(
@@ -71,28 +71,28 @@ class PullsTest {
                 Arguments.of(new PrivatePull(List.of()), privately("anything"), said("a")),
                 Arguments.of(
                         new MarkPull("pours", 10, true),
-                        new HouseEvent.ValueMoved("pours", 8, 12),
-                        new HouseEvent.ValueMoved("pours", 10, 12)),
+                        Facts.VALUE_MOVED.by(Actor.PROGRAM, "pours", 8L, 12L),
+                        Facts.VALUE_MOVED.by(Actor.PROGRAM, "pours", 10L, 12L)),
                 Arguments.of(
                         new MarkPull("pours", 10, true),
-                        new HouseEvent.ValueMoved("pours", 9, 10),
-                        new HouseEvent.ValueMoved("dips", 9, 10)),
+                        Facts.VALUE_MOVED.by(Actor.PROGRAM, "pours", 9L, 10L),
+                        Facts.VALUE_MOVED.by(Actor.PROGRAM, "dips", 9L, 10L)),
                 Arguments.of(
                         new MarkPull("pours", 0, false),
-                        new HouseEvent.ValueMoved("pours", 1, -2),
-                        new HouseEvent.ValueMoved("pours", -1, 2)),
+                        Facts.VALUE_MOVED.by(Actor.PROGRAM, "pours", 1L, -2L),
+                        Facts.VALUE_MOVED.by(Actor.PROGRAM, "pours", -1L, 2L)),
                 Arguments.of(
                         new EveryPull(60_000),
-                        new HouseEvent.TimeCame("c", 0, "x"),
-                        new HouseEvent.TimeCame("other", 0, "x")),
+                        Facts.TIME.by(Actor.PROGRAM, "c", 0L, "x"),
+                        Facts.TIME.by(Actor.PROGRAM, "other", 0L, "x")),
                 Arguments.of(
                         new HandPull("Bell", ""),
-                        new HouseEvent.HandPulled("c", "Bell"),
-                        new HouseEvent.HandPulled("other", "Bell")),
+                        Facts.HAND.by(Actor.HOST, "c", "Bell"),
+                        Facts.HAND.by(Actor.HOST, "other", "Bell")),
                 Arguments.of(
                         new WebPull("kiln"),
-                        new HouseEvent.WebCalled("kiln", ""),
-                        new HouseEvent.WebCalled("oven", "")),
+                        Facts.WEB_CALLED.by(Actor.WEB, "kiln", ""),
+                        Facts.WEB_CALLED.by(Actor.WEB, "oven", "")),
                 Arguments.of(new ScenePull(List.of("Kettle")), scene("Kettle"), scene("Bench")),
                 Arguments.of(new ScenePull(List.of()), scene("Bench"), lamp),
                 Arguments.of(
@@ -101,16 +101,16 @@ class PullsTest {
                         new CueRang("other", "Other", false, LINE)),
                 Arguments.of(
                         new EventPull("wheelStopped", Map.of(), Map.of("deskName", "dyes")),
-                        new HouseEvent.DeskEnded(HouseEvent.DeskEnded.Desk.WHEEL, "Dyes", "sage"),
-                        new HouseEvent.DeskEnded(HouseEvent.DeskEnded.Desk.CLOCK, "Dyes", "")),
+                        Facts.WHEEL_STOPPED.by(Actor.PROGRAM, "Dyes", "sage"),
+                        Facts.show(Actor.HOST, true)),
                 Arguments.of(
                         new EventPull("showOpened", Map.of(), Map.of()),
-                        new HouseEvent.ShowMoved(true),
-                        new HouseEvent.ShowMoved(false)),
+                        Facts.show(Actor.HOST, true),
+                        Facts.show(Actor.HOST, false)),
                 Arguments.of(
                         new EventPull("airOff", Map.of(), Map.of()),
-                        new HouseEvent.AirChanged(false),
-                        new HouseEvent.AirChanged(true)));
+                        Facts.air(Actor.HOST, false),
+                        Facts.air(Actor.HOST, true)));
     }
 
     @ParameterizedTest
@@ -148,8 +148,8 @@ class PullsTest {
 
     @Test
     void everyKindOfEventHasASampleThatFitsIt() {
-        assertThat(EventSamples.kinds()).doesNotHaveDuplicates().allSatisfy(kind -> {
-            ShowEvent sample = EventSamples.any(kind).orElseThrow();
+        assertThat(Facts.awaited()).doesNotHaveDuplicates().allSatisfy(kind -> {
+            ShowEvent sample = Facts.kind(kind).orElseThrow().sample();
             assertThat(sample.kind()).isEqualTo(kind);
             assertThat(sample.sentence()).isNotBlank();
             assertThat(sample.values().keySet())
@@ -174,7 +174,8 @@ class PullsTest {
         CueBook book = new CueBook(Samples.housed(cue("c", new CuePull("a", false))));
         assertThat(book.waitsFor(new CueRang("a", "A", false, LINE))).isTrue();
         assertThat(book.waitsFor(new CueRang("a", "A", true, LINE))).isFalse();
-        assertThat(book.waitsFor(new HouseEvent.ValueMoved("pours", 0, 1))).isFalse();
+        assertThat(book.waitsFor(Facts.VALUE_MOVED.by(Actor.PROGRAM, "pours", 0L, 1L)))
+                .isFalse();
     }
 
     @Test

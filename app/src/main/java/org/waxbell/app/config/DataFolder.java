@@ -77,6 +77,11 @@ public final class DataFolder implements AutoCloseable {
         return root.resolve("scripts");
     }
 
+    /** The folder of what was set aside, for the engine met a fault at it. */
+    public Path faults() {
+        return root.resolve("faults");
+    }
+
     /** The folder of keys. */
     public Path keys() {
         return root.resolve("keys");

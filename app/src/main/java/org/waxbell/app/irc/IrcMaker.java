@@ -2,13 +2,12 @@ package org.waxbell.app.irc;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.link.Link;
 import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.LinkMaker;
 import org.waxbell.app.link.ProofDesk;
-import org.waxbell.app.run.EngineLoop;
 import org.waxbell.check.Problems;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.engine.Completion;
@@ -18,11 +17,11 @@ import org.waxbell.port.ChatOut;
 /** Makes links to chats by IRC, and lets answers out to the one that the line came from. */
 @Component
 final class IrcMaker implements LinkMaker<IrcSettings>, ChatOut, IrcLink.Hearing {
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final ProofDesk proofs;
     private final Map<String, IrcLink> live = new ConcurrentHashMap<>();
 
-    IrcMaker(@Lazy EngineLoop loop, ProofDesk proofs) {
+    IrcMaker(Inbox loop, ProofDesk proofs) {
         this.loop = loop;
         this.proofs = proofs;
     }

@@ -135,11 +135,33 @@ final class Converters {
     }
 
     private static void decision(ObjectNode decision) {
+        event(decision.path("event"));
         each(decision.path("cues"), answer -> {
             if (!answer.has("take")) {
                 answer.put("take", "");
             }
         });
+    }
+
+    /** Who tried a cue was not known before. */
+    private static void event(JsonNode event) {
+        if (event instanceof ObjectNode node && node.path("kind").asString("").equals("tried") && !node.has("actor")) {
+            node.set("actor", host(node));
+        }
+    }
+
+    private static ObjectNode host(ObjectNode near) {
+        return near.objectNode().put("origin", "host").put("id", "");
+    }
+
+    /** A step of a script; who did it may be left out, and was before. */
+    static void step(JsonNode step) {
+        if (step instanceof ObjectNode node) {
+            event(node.path("event"));
+            if (List.of("hush", "stopped").contains(node.path("kind").asString("")) && !node.has("by")) {
+                node.set("by", host(node));
+            }
+        }
     }
 
     private static void each(JsonNode list, Consumer<ObjectNode> change) {

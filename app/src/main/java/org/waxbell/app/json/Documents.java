@@ -44,6 +44,14 @@ public final class Documents {
         wiring.path("cues").forEach(cue -> Converters.bringUp(cue, Cue.class));
     }
 
+    /** Brings a line of a script up to date, in place. */
+    public void bringUpLine(JsonNode line) {
+        bringUp(line.path("wiring"));
+        bringUp(line.path("patch"));
+        Converters.step(line);
+        OldState.bringUp(line.path("state"));
+    }
+
     /** The tree as a value; throws Jackson's exception, which knows the place, where it does not fit. */
     public <T> T fit(JsonNode tree, Class<T> type) {
         return mapper.treeToValue(tree, type);

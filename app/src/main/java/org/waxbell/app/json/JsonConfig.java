@@ -4,13 +4,13 @@ import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.waxbell.actor.Origin;
 import org.waxbell.checkup.Remark;
 import org.waxbell.condition.Scope;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
 import org.waxbell.engine.Completion;
-import org.waxbell.event.HouseEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
 import org.waxbell.fixture.LabelFixture;
@@ -46,7 +46,7 @@ class JsonConfig {
             Target.Kind.class,
             Manner.IfFails.class,
             SlatePart.Act.class,
-            HouseEvent.DeskEnded.Desk.class,
+            Origin.class,
             Completion.Kind.class,
             Remark.Severity.class,
             Phase.class,
@@ -66,6 +66,7 @@ class JsonConfig {
     JsonMapperBuilderCustomizer strict() {
         return builder -> {
             Mixins.all().forEach(builder::addMixIn);
+            builder.addModules(FactFormat.module(), MemoryFormat.module());
             SMALL.forEach(each -> builder.addMixIn(each, SmallLetters.class));
             builder.enable(
                             DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,

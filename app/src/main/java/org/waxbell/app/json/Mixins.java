@@ -1,5 +1,6 @@
 package org.waxbell.app.json;
 
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -22,10 +23,8 @@ import org.waxbell.cue.Pull;
 import org.waxbell.cue.ScenePull;
 import org.waxbell.cue.WebPull;
 import org.waxbell.directive.Shown;
-import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.CueRang;
-import org.waxbell.event.HouseEvent;
 import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Tried;
@@ -48,6 +47,7 @@ import org.waxbell.gate.StandBackGate;
 import org.waxbell.gate.WhoGate;
 import org.waxbell.rehearsal.Step;
 import org.waxbell.score.Anchor;
+import org.waxbell.score.AskPart;
 import org.waxbell.score.BurstPart;
 import org.waxbell.score.CardPart;
 import org.waxbell.score.ClipPart;
@@ -130,6 +130,7 @@ public final class Mixins {
         @Type(value = BurstPart.class, name = "burst"),
         @Type(value = NamesPart.class, name = "names"),
         @Type(value = SpinPart.class, name = "spin"),
+        @Type(value = AskPart.class, name = "ask"),
         @Type(value = MovePart.class, name = "move")
     })
     interface Parts {}
@@ -172,32 +173,13 @@ public final class Mixins {
     })
     interface BusyRules {}
 
-    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind", visible = true)
+    @JsonIgnoreProperties("kind")
     @JsonSubTypes({
         @Type(value = ChatLine.class, name = "chatLine"),
         @Type(value = PrivateLine.class, name = "privateLine"),
         @Type(value = CueRang.class, name = "cue"),
-        @Type(value = HouseEvent.HushPulled.class, name = "hush"),
-        @Type(value = HouseEvent.HandPulled.class, name = "hand"),
-        @Type(value = HouseEvent.WebCalled.class, name = "webCall"),
-        @Type(value = HouseEvent.Switched.class, name = "switched"),
-        @Type(value = HouseEvent.AirChanged.class, name = "air"),
-        @Type(value = HouseEvent.ShowMoved.class, name = "show"),
-        @Type(value = HouseEvent.DeskEnded.class, name = "deskEnded"),
-        @Type(value = HouseEvent.Stopped.class, name = "stopped"),
-        @Type(value = HouseEvent.SlateWritten.class, name = "slate"),
-        @Type(value = Tried.class, name = "tried"),
-        @Type(value = HouseEvent.WheelFilled.class, name = "wheelFilled"),
-        @Type(value = HouseEvent.ValueMoved.class, name = "value"),
-        @Type(value = HouseEvent.TimeCame.class, name = "time"),
-        @Type(value = ChannelEvent.Followed.class, name = "follow"),
-        @Type(value = ChannelEvent.Membership.class, name = "membership"),
-        @Type(value = ChannelEvent.Gift.class, name = "gift"),
-        @Type(value = ChannelEvent.Tip.class, name = "tip"),
-        @Type(value = ChannelEvent.Arrival.class, name = "arrival"),
-        @Type(value = ChannelEvent.Redeemed.class, name = "reward"),
-        @Type(value = ChannelEvent.ClipMade.class, name = "clip"),
-        @Type(value = ChannelEvent.Likes.class, name = "likes")
+        @Type(value = Tried.class, name = "tried")
     })
     interface Events {}
 

@@ -4,7 +4,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 import java.util.function.UnaryOperator;
-import org.waxbell.app.run.SystemClock;
+import org.waxbell.app.clock.SystemClock;
 import org.waxbell.link.LinkState;
 import org.waxbell.link.Phase;
 import org.waxbell.link.Trouble;

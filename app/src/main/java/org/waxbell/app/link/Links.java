@@ -8,14 +8,15 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Faults;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.link.LinkBook.Kept;
-import org.waxbell.app.run.SystemClock;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.check.Problems;
 import org.waxbell.link.LinkState;
 import tools.jackson.core.JacksonException;
@@ -45,7 +46,7 @@ public class Links {
             Documents json,
             SystemClock clock,
             LinkPulse pulse,
-            List<LinkNews> news) {
+            ApplicationEventPublisher news) {
         makers.forEach(maker -> this.makers.put(maker.kind(), maker));
         this.fixed = fixed;
         this.book = book;
@@ -55,8 +56,7 @@ public class Links {
         this.clock = clock;
         this.pulse = pulse;
         pulse.watch(() -> {
-            List<LinkView> now = all();
-            news.forEach(each -> each.linksMoved(now));
+            news.publishEvent(new LinksMoved(all()));
         });
     }
 

@@ -8,7 +8,7 @@ import java.util.HexFormat;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import org.springframework.stereotype.Component;
-import org.waxbell.app.run.SystemClock;
+import org.waxbell.app.clock.SystemClock;
 
 /** Short-lived rights to fetch a file: good for the hour in which they are given and the next, and for this run only. */
 @Component

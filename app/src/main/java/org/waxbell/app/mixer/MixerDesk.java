@@ -1,15 +1,14 @@
 package org.waxbell.app.mixer;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.annotation.Lazy;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.link.Causes;
 import org.waxbell.app.rpc.MixerCalls.News.Levels;
-import org.waxbell.app.run.EngineLoop;
-import org.waxbell.app.run.SystemClock;
 import org.waxbell.directive.SetTarget;
 import org.waxbell.engine.Completion;
 import org.waxbell.event.Target;
@@ -23,24 +22,19 @@ import org.waxbell.port.TargetOut;
  */
 @Component
 public class MixerDesk implements TargetOut, MixerLink.Watcher {
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final SystemClock clock;
     private final MixerReports reports;
     private final OwedTargets owed;
-    private final List<MixerWatcher> watchers;
+    private final ApplicationEventPublisher news;
     private volatile @Nullable MixerLink link;
 
-    MixerDesk(
-            @Lazy EngineLoop loop,
-            SystemClock clock,
-            MixerReports reports,
-            OwedTargets owed,
-            @Lazy List<MixerWatcher> watchers) {
+    MixerDesk(Inbox loop, SystemClock clock, MixerReports reports, OwedTargets owed, ApplicationEventPublisher news) {
         this.loop = loop;
         this.clock = clock;
         this.reports = reports;
         this.owed = owed;
-        this.watchers = watchers;
+        this.news = news;
     }
 
     void become(MixerLink next) {
@@ -113,7 +107,7 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
                 }
             }
             reports.joined(before, now, !from.practice());
-            watchers.forEach(each -> each.mixerStands(now));
+            news.publishEvent(new MixerStands(now));
         }
     }
 
@@ -121,14 +115,14 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
     public void changed(MixerLink from, MixerPicture before, MixerPicture now, boolean byUs) {
         if (from == link) {
             reports.changed(before, now, byUs);
-            watchers.forEach(each -> each.mixerStands(now));
+            news.publishEvent(new MixerStands(now));
         }
     }
 
     @Override
     public void levels(MixerLink from, Levels levels) {
         if (from == link) {
-            watchers.forEach(each -> each.mixerSounds(levels));
+            news.publishEvent(new MixerSounds(levels));
         }
     }
 

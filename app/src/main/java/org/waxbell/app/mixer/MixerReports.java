@@ -4,13 +4,15 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
-import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.waxbell.app.run.EngineLoop;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.store.StateStore;
+import org.waxbell.app.wiring.WiringChanged;
 import org.waxbell.app.wiring.WiringStore;
-import org.waxbell.app.wiring.WiringWatcher;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
 import org.waxbell.event.Target;
 import org.waxbell.mixer.MixerPicture;
 import org.waxbell.rehearsal.Step;
@@ -18,9 +20,9 @@ import org.waxbell.score.SwitchPart;
 
 /** Tells the engine how the mixer stands: the scene, the stream, and every other target that a cue switches. */
 @Component
-class MixerReports implements WiringWatcher {
+class MixerReports {
     private static final Target SCENE = new Target(Target.Kind.SCENE, "");
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final WiringStore wiring;
     private final StateStore state;
     private final Map<Target, String> told = new LinkedHashMap<>();
@@ -28,7 +30,7 @@ class MixerReports implements WiringWatcher {
     private long targetsOf;
     private MixerPicture last = MixerPicture.NONE;
 
-    MixerReports(@Lazy EngineLoop loop, WiringStore wiring, StateStore state) {
+    MixerReports(Inbox loop, WiringStore wiring, StateStore state) {
         this.loop = loop;
         this.wiring = wiring;
         this.state = state;
@@ -51,7 +53,7 @@ class MixerReports implements WiringWatcher {
         last = now;
         tell(now, known);
         if (now.streaming() != state.evening().onAir() && (decides || now.streaming() || known && before.streaming())) {
-            loop.happen(new HouseEvent.AirChanged(now.streaming()));
+            loop.happen(Facts.air(Actor.MIXER, now.streaming()));
         }
     }
 
@@ -59,13 +61,13 @@ class MixerReports implements WiringWatcher {
         last = now;
         tell(now, !byUs);
         if (before.streaming() != now.streaming()) {
-            loop.happen(new HouseEvent.AirChanged(now.streaming()));
+            loop.happen(Facts.air(Actor.MIXER, now.streaming()));
         }
     }
 
     /** A target that a cue switches from now on is told too. */
-    @Override
-    public synchronized void wiringChanged() {
+    @EventListener
+    public synchronized void wiringChanged(WiringChanged changed) {
         if (last.number() > 0) {
             tell(last, false);
         }
@@ -77,7 +79,8 @@ class MixerReports implements WiringWatcher {
             String before = told.put(target, value);
             if (!value.isEmpty() && !value.equals(before)) {
                 // What was not told yet is how it stands, not something that a person did.
-                HouseEvent.Switched switched = new HouseEvent.Switched(target, value, byHand && before != null);
+                Fact switched =
+                        Facts.switched(byHand && before != null ? Actor.MIXER : Actor.link("mixer"), target, value);
                 loop.step(at -> new Step.Happens(at, switched));
             }
         }

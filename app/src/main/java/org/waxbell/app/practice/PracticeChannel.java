@@ -12,41 +12,44 @@ import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
+import org.springframework.web.socket.WebSocketHandler;
+import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.inbox.Carriers;
+import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.link.FixedLink;
 import org.waxbell.app.link.ProofDesk;
-import org.waxbell.app.run.EngineLoop;
-import org.waxbell.app.run.OutcomeWatcher;
-import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.socket.Outboxes;
+import org.waxbell.app.socket.Served;
 import org.waxbell.app.socket.Topic;
 import org.waxbell.app.store.ChatMapper;
 import org.waxbell.app.store.ChatMapper.ChatRow;
+import org.waxbell.app.store.HelperName;
 import org.waxbell.app.store.PersonMapper;
-import org.waxbell.app.store.StateStore;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.check.Problems;
 import org.waxbell.directive.MakeClip;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Outcome;
-import org.waxbell.event.ChannelEvent;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.ChatText;
 import org.waxbell.event.EventFields;
-import org.waxbell.event.EventSamples;
+import org.waxbell.event.Fact;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
 import org.waxbell.event.PrivateLine;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.journal.Decision;
+import org.waxbell.port.Carrier;
 import org.waxbell.port.ChatOut;
-import org.waxbell.port.ClipOut;
 
 /** A channel of our own in which everything can be tried: its chat is kept here and nothing leaves this machine. */
 @Component
-public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedLink.Source {
+public class PracticeChannel implements ChatOut, Carriers, OutcomeWatcher, FixedLink.Source, Served {
     /** The name of its link. */
     public static final String LINK = "practice";
 
@@ -55,23 +58,26 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
     private static final long CLIP_TAKES_MS = 2_000;
 
     private static final long MOST = 1_000_000_000;
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final PersonMapper people;
     private final ChatMapper chat;
     private final Topic topic;
     private final ProofDesk proofs;
     private final FixedLink self;
+    private final HelperName helper;
 
     PracticeChannel(
-            @Lazy EngineLoop loop,
+            Inbox loop,
             PersonMapper people,
             ChatMapper chat,
             Outboxes outboxes,
             Documents json,
             ProofDesk proofs,
-            SystemClock clock) {
+            SystemClock clock,
+            HelperName helper) {
+        this.helper = helper;
         this.proofs = proofs;
-        this.self = new PracticeLink(loop, clock);
+        this.self = new PracticeLink(loop, clock, helper);
         this.loop = loop;
         this.people = people;
         this.chat = chat;
@@ -83,11 +89,6 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
 
     /** The chat as it stands. */
     public record ChatStanding(List<ChatNotice> lines) {}
-
-    /** The socket of its page. */
-    public Topic topic() {
-        return topic;
-    }
 
     /** Everyone who is known on it, as the page offers them. */
     public List<Viewer> viewers() {
@@ -120,15 +121,15 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
     /** Lets a channel event happen, made of the sample of its kind and other fields; done when it is kept and decided. */
     public CompletableFuture<Decision> happen(
             String kind, String name, Map<String, Long> numbers, Map<String, String> texts) {
-        ChannelEvent sample = EventSamples.of(kind)
+        Fact sample = Facts.kind(kind)
+                .filter(FactKind::ofChannel)
+                .map(FactKind::sample)
                 .orElseThrow(() -> new Refused(
                         "kind",
                         kind,
                         "There is no such event.",
                         "Choose one of "
-                                + EventSamples.all().stream()
-                                        .map(ChannelEvent::kind)
-                                        .toList() + "."));
+                                + Facts.ofChannel().stream().map(FactKind::name).toList() + "."));
         Problems problems = new Problems();
         numbers.forEach((field, number) -> problems.at("numbers").at(field).within(number, 0, MOST, "The number", ""));
         numbers.keySet().stream()
@@ -142,12 +143,10 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
         }
         Map<String, String> clean = new TreeMap<>();
         texts.forEach((field, text) -> clean.put(field, ChatText.name(text)));
-        ChannelEvent event = sample.with(new EventFields(LINK, viewer(name), numbers, clean));
-        return loop.happen(event);
+        return loop.happen(sample.with(new EventFields(LINK, viewer(name), numbers, clean)));
     }
 
-    @Override
-    public void make(MakeClip clip) {
+    void make(MakeClip clip) {
         String address = "practice-clip-" + clip.partRun().replaceAll("[^0-9].*", "");
         CompletableFuture.delayedExecutor(CLIP_TAKES_MS, TimeUnit.MILLISECONDS)
                 .execute(() -> loop.completed(
@@ -189,7 +188,7 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
         if (name.isEmpty()) {
             throw new Refused("name", typed, "The name is empty.", "Choose a viewer, or write a name.");
         }
-        if (name.equalsIgnoreCase(StateStore.HELPER)) {
+        if (name.equalsIgnoreCase(helper.get())) {
             throw new Refused(
                     "name", typed, "That is our own helper, which is never answered.", "Choose another name.");
         }
@@ -200,8 +199,23 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
     }
 
     @Override
-    public String link() {
-        return LINK;
+    public List<Carrier<?>> carriers() {
+        return List.of(new Carrier<MakeClip>() {
+            @Override
+            public Class<MakeClip> takes() {
+                return MakeClip.class;
+            }
+
+            @Override
+            public boolean reaches(MakeClip clip) {
+                return clip.link().equals(LINK);
+            }
+
+            @Override
+            public void carry(MakeClip clip) {
+                make(clip);
+            }
+        });
     }
 
     @Override
@@ -216,14 +230,16 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
 
     @Override
     public void say(SayInChat line) {
-        tell(new ChatNotice(line.meantFor(), StateStore.HELPER, Standing.ANYONE, line.text(), true, line.to()));
+        tell(new ChatNotice(line.meantFor(), helper.get(), Standing.ANYONE, line.text(), true, line.to()));
     }
 
     @Override
     public void left(Outcome outcome) {
         for (Decision decision : outcome.decisions()) {
-            if (decision.event() instanceof ChannelEvent event && event.from().equals(LINK)) {
-                tell(new ChatNotice(decision.at(), "", Standing.ANYONE, event.sentence(), false, ""));
+            if (decision.event() instanceof Fact fact
+                    && fact.what().ofChannel()
+                    && fact.link().orElse("").equals(LINK)) {
+                tell(new ChatNotice(decision.at(), "", Standing.ANYONE, fact.sentence(), false, ""));
             }
             if (decision.event() instanceof PrivateLine line && line.from().equals(LINK)) {
                 tell(new ChatNotice(
@@ -232,7 +248,7 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
                         line.viewer().nearest(),
                         line.text(),
                         false,
-                        StateStore.HELPER));
+                        helper.get()));
             }
             if (decision.event() instanceof ChatLine line && line.from().equals(LINK)) {
                 tell(new ChatNotice(
@@ -253,5 +269,15 @@ public class PracticeChannel implements ChatOut, ClipOut, OutcomeWatcher, FixedL
         }
         Collections.reverse(lines);
         return lines;
+    }
+
+    @Override
+    public String address() {
+        return "/ws/practice/channel";
+    }
+
+    @Override
+    public WebSocketHandler socket() {
+        return topic;
     }
 }

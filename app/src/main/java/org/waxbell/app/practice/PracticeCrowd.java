@@ -8,8 +8,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.waxbell.app.run.EngineLoop;
-import org.waxbell.app.wiring.Refused;
+import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
 import org.waxbell.rehearsal.Crowd;
@@ -18,7 +18,7 @@ import org.waxbell.rehearsal.Crowd;
 @Component
 public class PracticeCrowd {
     private static final double MINUTE_NANOS = 60e9;
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final WiringStore wiring;
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "crowd");
@@ -31,7 +31,7 @@ public class PracticeCrowd {
     private volatile CrowdWanted wanted = new CrowdWanted(false, 7, 60, 30);
     private @Nullable Future<?> going;
 
-    PracticeCrowd(EngineLoop loop, WiringStore wiring) {
+    PracticeCrowd(Inbox loop, WiringStore wiring) {
         this.loop = loop;
         this.wiring = wiring;
     }

@@ -7,11 +7,11 @@ import org.eclipse.lsp4j.jsonrpc.ResponseErrorException;
 import org.eclipse.lsp4j.jsonrpc.messages.ResponseError;
 import org.springframework.web.socket.CloseStatus;
 import org.waxbell.app.config.Version;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.rpc.MixerCalls;
 import org.waxbell.app.rpc.RpcWire;
 import org.waxbell.app.rpc.ScramServer;
 import org.waxbell.app.socket.Outbox;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.mixer.MixerPicture;
 
 /** Somebody who linked to the practice mixer: greets, proves the password, then asks and is told. */

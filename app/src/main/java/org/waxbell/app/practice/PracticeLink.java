@@ -2,19 +2,21 @@ package org.waxbell.app.practice;
 
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
+import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.link.FixedLink;
 import org.waxbell.app.link.LinkView.LinkFact;
-import org.waxbell.app.run.EngineLoop;
-import org.waxbell.app.run.SystemClock;
-import org.waxbell.app.store.StateStore;
+import org.waxbell.app.store.HelperName;
 import org.waxbell.link.LinkState;
 
 /** The practice channel as a link: always up, for it is part of this program. */
 final class PracticeLink implements FixedLink {
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final LinkState state;
+    private final HelperName helper;
 
-    PracticeLink(EngineLoop loop, SystemClock clock) {
+    PracticeLink(Inbox loop, SystemClock clock, HelperName helper) {
+        this.helper = helper;
         this.loop = loop;
         this.state = LinkState.NEW.up(clock.now());
     }
@@ -42,7 +44,7 @@ final class PracticeLink implements FixedLink {
     @Override
     public List<LinkFact> facts() {
         return List.of(
-                LinkFact.of("Answers", "written by " + StateStore.HELPER),
+                LinkFact.of("Answers", "written by " + helper.get()),
                 LinkFact.of("Reaches", "nobody outside this machine"));
     }
 

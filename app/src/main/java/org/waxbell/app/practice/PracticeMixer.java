@@ -5,20 +5,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.stereotype.Component;
+import org.springframework.web.socket.WebSocketHandler;
+import org.waxbell.app.address.StageKeys;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.rpc.MixerCalls.News.Level;
 import org.waxbell.app.socket.Outboxes;
+import org.waxbell.app.socket.Served;
 import org.waxbell.app.socket.Topic;
-import org.waxbell.app.stage.StageKeys;
 import org.waxbell.app.store.SettingMapper;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
 import tools.jackson.core.JacksonException;
 
 /** Stands for the broadcasting software: keeps its picture, and lets it be changed by whoever links to it and by hand on its page. */
 @Component
-public class PracticeMixer {
+public class PracticeMixer implements Served {
     /** The hand of a person at the mixer. */
     private static final String HAND = "hand";
 
@@ -78,11 +80,6 @@ public class PracticeMixer {
         audience.remove(each);
     }
 
-    /** The socket of its page. */
-    public Topic topic() {
-        return topic;
-    }
-
     /** How it stands. */
     public synchronized MixerPicture picture() {
         return picture;
@@ -122,5 +119,15 @@ public class PracticeMixer {
         audience.forEach(each -> each.changed(by, picture));
         topic.tell("standing", picture);
         return result;
+    }
+
+    @Override
+    public String address() {
+        return "/ws/practice/mixer";
+    }
+
+    @Override
+    public WebSocketHandler socket() {
+        return topic;
     }
 }

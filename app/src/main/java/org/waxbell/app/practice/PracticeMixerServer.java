@@ -7,16 +7,18 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
+import org.springframework.web.socket.WebSocketHandler;
 import org.springframework.web.socket.WebSocketSession;
 import org.springframework.web.socket.handler.TextWebSocketHandler;
 import org.waxbell.app.rpc.PracticeDoor;
 import org.waxbell.app.security.KeyRing;
 import org.waxbell.app.socket.Outbox;
 import org.waxbell.app.socket.Outboxes;
+import org.waxbell.app.socket.Served;
 
 /** The socket at which others link to the practice mixer, as they would to any other mixer. */
 @Component
-public class PracticeMixerServer extends TextWebSocketHandler {
+public class PracticeMixerServer extends TextWebSocketHandler implements Served {
     private static final Logger LOG = LoggerFactory.getLogger(PracticeMixerServer.class);
     private final Map<String, PracticeGuest> guests = new ConcurrentHashMap<>();
     private final PracticeMixer mixer;
@@ -59,5 +61,15 @@ public class PracticeMixerServer extends TextWebSocketHandler {
             LOG.warn("Somebody linked to the practice mixer and said what is no message: {}", nonsense.getMessage());
             guest.dismiss();
         }
+    }
+
+    @Override
+    public String address() {
+        return PracticeDoor.PATH;
+    }
+
+    @Override
+    public WebSocketHandler socket() {
+        return this;
     }
 }

@@ -7,8 +7,8 @@ import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.SettingMapper;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.check.Problems;
 import org.waxbell.journal.Decision;
 

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-import org.waxbell.app.wiring.Refused;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.wiring.WiringHistory;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;

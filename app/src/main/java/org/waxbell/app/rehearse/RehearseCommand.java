@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.app.calendar.RecurCalendars;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.json.Documents;
-import org.waxbell.app.wiring.Refused;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.wiring.WiringReader;
 import org.waxbell.check.Problem;
 import org.waxbell.engine.EngineState;

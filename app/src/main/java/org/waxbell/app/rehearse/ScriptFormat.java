@@ -7,8 +7,8 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Faults;
-import org.waxbell.app.wiring.OutsideText;
-import org.waxbell.app.wiring.Refused;
+import org.waxbell.app.json.OutsideText;
+import org.waxbell.app.json.Refused;
 import org.waxbell.check.Problem;
 import org.waxbell.rehearsal.IrcLog;
 import org.waxbell.rehearsal.Opening;
@@ -79,8 +79,7 @@ public final class ScriptFormat {
     /** A line, with the documents in it brought up to date. */
     private JsonNode tree(String line) {
         JsonNode tree = json.tree(line);
-        json.bringUp(tree.path("wiring"));
-        json.bringUp(tree.path("patch"));
+        json.bringUpLine(tree);
         return tree;
     }
 

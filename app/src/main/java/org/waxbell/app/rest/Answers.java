@@ -10,11 +10,11 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.waxbell.app.inbox.Unsaved;
 import org.waxbell.app.json.Faults;
-import org.waxbell.app.run.Unsaved;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.wiring.Conflict;
 import org.waxbell.app.wiring.Document;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.check.Problem;
 import tools.jackson.core.JacksonException;
 

@@ -9,6 +9,9 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Discriminator;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.MapSchema;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.reflect.RecordComponent;
@@ -20,7 +23,13 @@ import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.waxbell.actor.Actor;
 import org.waxbell.app.json.Mixins;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Target;
+import org.waxbell.event.Viewer;
 
 /** Describes families by their kinds, and a record's fields as required unless they may be null, as our JSON is strict. */
 @Configuration(proxyBeanMethods = false)
@@ -87,9 +96,46 @@ class ApiSchemas {
                     family.addOneOfItem(new Schema<>().$ref(REFERENCE + kindName));
                     discriminator.mapping(kind.name(), REFERENCE + kindName);
                 }
+                if (raw == ShowEvent.class) {
+                    context.resolve(new AnnotatedType(Viewer.class).resolveAsRef(true));
+                    context.resolve(new AnnotatedType(Target.class).resolveAsRef(true));
+                    context.resolve(new AnnotatedType(Actor.class).resolveAsRef(true));
+                    Facts.all().forEach(fact -> addFact(family, discriminator, fact, context));
+                }
                 family.discriminator(discriminator);
             }
             return new Schema<>().$ref(REFERENCE + name);
+        }
+
+        private static void addFact(
+                Schema<?> family, Discriminator discriminator, FactKind fact, ModelConverterContext context) {
+            String name =
+                    Character.toUpperCase(fact.name().charAt(0)) + fact.name().substring(1) + "Fact";
+            Schema<Object> model = new ObjectSchema().name(name);
+            if (fact.ofChannel()) {
+                require(model, "from", new StringSchema());
+                require(model, "viewer", new Schema<>().$ref(REFERENCE + "Viewer"));
+            }
+            fact.fields()
+                    .forEach(field -> require(
+                            model,
+                            field.key(),
+                            switch (field.type()) {
+                                case TEXT -> new StringSchema();
+                                case NUMBER, MONEY -> new IntegerSchema().format("int64");
+                                case TEXTS -> new MapSchema().additionalProperties(new StringSchema());
+                                case TARGET -> new Schema<>().$ref(REFERENCE + "Target");
+                            }));
+            model.addProperty("by", new Schema<>().$ref(REFERENCE + "Actor"));
+            addKind(model, fact.name());
+            context.defineModel(name, model);
+            family.addOneOfItem(new Schema<>().$ref(REFERENCE + name));
+            discriminator.mapping(fact.name(), REFERENCE + name);
+        }
+
+        private static void require(Schema<?> model, String name, Schema<?> field) {
+            model.addProperty(name, field);
+            model.addRequiredItem(name);
         }
 
         private static void addKind(Schema<?> model, String kind) {

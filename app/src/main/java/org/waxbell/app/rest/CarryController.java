@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.actor.Actor;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.rest.WiringViews.SavedVersion;
 import org.waxbell.app.store.DocumentMapper;
@@ -34,21 +35,13 @@ class CarryController {
     private final WiringReader reader;
     private final DocumentMapper log;
     private final Documents json;
-    private final LiveNews live;
 
-    CarryController(
-            WiringStore store,
-            WiringEdits edits,
-            WiringReader reader,
-            DocumentMapper log,
-            Documents json,
-            LiveNews live) {
+    CarryController(WiringStore store, WiringEdits edits, WiringReader reader, DocumentMapper log, Documents json) {
         this.store = store;
         this.edits = edits;
         this.reader = reader;
         this.log = log;
         this.json = json;
-        this.live = live;
     }
 
     /** What an import would do. @param revision of the wiring that it was worked out on, to be said again when it is done */
@@ -78,9 +71,8 @@ class CarryController {
     /** Brings the wiring in the body. @param revision as the preview said it */
     @PostMapping(value = "/wiring/document", consumes = MediaType.APPLICATION_JSON_VALUE)
     CompletableFuture<SavedVersion> bring(
-            @RequestBody byte[] body, @RequestParam boolean whole, @RequestParam long revision) {
-        return edits.bring(reader.read(body), whole, revision).thenApply(document -> {
-            live.wiringChanged();
+            @RequestBody byte[] body, @RequestParam boolean whole, @RequestParam long revision, Actor by) {
+        return edits.bring(reader.read(body), whole, revision, by).thenApply(document -> {
             return new SavedVersion(store.revision());
         });
     }

@@ -8,17 +8,17 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.json.Documents;
-import org.waxbell.app.run.EngineLoop;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.JournalMapper;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Condition;
 import org.waxbell.condition.Scope;
 import org.waxbell.cue.Cue;
 import org.waxbell.engine.Outcome;
-import org.waxbell.event.EventSamples;
+import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.journal.Decision;
 
@@ -31,9 +31,9 @@ class ConditionController {
     private final WiringStore wiring;
     private final JournalMapper journal;
     private final Documents json;
-    private final EngineLoop loop;
+    private final Inbox loop;
 
-    ConditionController(WiringStore wiring, JournalMapper journal, Documents json, EngineLoop loop) {
+    ConditionController(WiringStore wiring, JournalMapper journal, Documents json, Inbox loop) {
         this.wiring = wiring;
         this.journal = journal;
         this.json = json;
@@ -77,7 +77,7 @@ class ConditionController {
         }
         Condition condition = Condition.of(asked.condition(), scope);
         List<Happened> events = new ArrayList<>();
-        EventSamples.bringing(asked.cue().fields()).ifPresent(sample -> events.add(new Happened(0, sample)));
+        Facts.bringing(asked.cue().fields()).ifPresent(sample -> events.add(new Happened(0, sample)));
         journal.before(Long.MAX_VALUE, LOOKED_THROUGH).stream()
                 .map(row -> json.read(row.json(), Decision.class))
                 .filter(decision -> decision.event()

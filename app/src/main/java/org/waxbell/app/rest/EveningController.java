@@ -9,24 +9,29 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.waxbell.app.rest.Notices.DecisionNotice;
-import org.waxbell.app.run.EngineLoop;
-import org.waxbell.app.wiring.Refused;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.json.Refused;
+import org.waxbell.app.live.JournalPages;
+import org.waxbell.app.live.LiveStandings;
+import org.waxbell.app.live.Notices;
+import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.cue.HandPull;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
 import org.waxbell.rehearsal.Step;
 
 /** What is done and looked at while an evening runs. */
 @RestController
 @RequestMapping("/api")
 class EveningController {
-    private final LiveNews live;
+    private final LiveStandings live;
     private final JournalPages journal;
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final WiringStore wiring;
 
-    EveningController(LiveNews live, JournalPages journal, EngineLoop loop, WiringStore wiring) {
+    EveningController(LiveStandings live, JournalPages journal, Inbox loop, WiringStore wiring) {
         this.live = live;
         this.journal = journal;
         this.loop = loop;
@@ -34,7 +39,7 @@ class EveningController {
     }
 
     @GetMapping("/live")
-    LiveNews.LiveStanding live() {
+    LiveStandings.LiveStanding live() {
         return live.standing();
     }
 
@@ -44,8 +49,8 @@ class EveningController {
     }
 
     @PostMapping("/hush")
-    CompletableFuture<DecisionNotice> hush() {
-        return loop.step(Step.Hush::new)
+    CompletableFuture<DecisionNotice> hush(Actor by) {
+        return loop.step(at -> new Step.Hush(at, by))
                 .thenApply(outcome ->
                         Notices.of(outcome.decisions().get(outcome.decisions().size() - 1)));
     }
@@ -57,18 +62,18 @@ class EveningController {
     record AirMove(boolean onAir) {}
 
     @PostMapping("/show")
-    CompletableFuture<DecisionNotice> show(@RequestBody ShowMove move) {
-        return happens(new HouseEvent.ShowMoved(move.open()));
+    CompletableFuture<DecisionNotice> show(@RequestBody ShowMove move, Actor by) {
+        return happens(Facts.show(by, move.open()));
     }
 
     @PostMapping("/air")
-    CompletableFuture<DecisionNotice> air(@RequestBody AirMove move) {
-        return happens(new HouseEvent.AirChanged(move.onAir()));
+    CompletableFuture<DecisionNotice> air(@RequestBody AirMove move, Actor by) {
+        return happens(Facts.air(by, move.onAir()));
     }
 
     /** Presses the button of a cue. */
     @PostMapping("/cues/{id}/press")
-    CompletableFuture<DecisionNotice> press(@PathVariable String id) {
+    CompletableFuture<DecisionNotice> press(@PathVariable String id, Actor by) {
         HandPull pull = wiring.current().wiring().cues().stream()
                 .filter(cue -> cue.id().equals(id))
                 .flatMap(cue -> cue.pulls().stream())
@@ -77,10 +82,10 @@ class EveningController {
                 .findFirst()
                 .orElseThrow(() -> new Refused(
                         "id", id, "No cue of that name has a button or key.", "Give it one among what sets it off."));
-        return happens(new HouseEvent.HandPulled(id, pull.button().isEmpty() ? pull.key() : pull.button()));
+        return happens(Facts.HAND.by(by, id, pull.button().isEmpty() ? pull.key() : pull.button()));
     }
 
-    private CompletableFuture<DecisionNotice> happens(HouseEvent event) {
+    private CompletableFuture<DecisionNotice> happens(Fact event) {
         return loop.happen(event).thenApply(Notices::of);
     }
 }

@@ -7,22 +7,23 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import org.waxbell.app.run.EngineLoop;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.security.KeyRing;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.cue.WebPull;
 import org.waxbell.event.ChatText;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Facts;
 
 /** Secret addresses that set cues off when they are called: each carries a secret of its own in its path. */
 @RestController
 class HookController {
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final KeyRing keys;
     private final WiringStore wiring;
 
-    HookController(EngineLoop loop, KeyRing keys, WiringStore wiring) {
+    HookController(Inbox loop, KeyRing keys, WiringStore wiring) {
         this.loop = loop;
         this.keys = keys;
         this.wiring = wiring;
@@ -48,7 +49,7 @@ class HookController {
         }
         String line = ChatText.line(body == null ? "" : body);
         String text = line.length() > ChatText.LONGEST_LINE ? line.substring(0, ChatText.LONGEST_LINE) : line;
-        loop.happen(new HouseEvent.WebCalled(name, text));
+        loop.happen(Facts.WEB_CALLED.by(Actor.WEB, name, text));
         return ResponseEntity.accepted().build();
     }
 

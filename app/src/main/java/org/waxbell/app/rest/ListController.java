@@ -13,18 +13,20 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.waxbell.app.rest.Notices.DecisionNotice;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.json.Refused;
+import org.waxbell.app.live.Notices;
+import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.rest.WiringViews.CueSave;
 import org.waxbell.app.rest.WiringViews.SavedVersion;
-import org.waxbell.app.run.EngineLoop;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Document;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringEdits;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Facts;
 import org.waxbell.slate.SlateEntry;
 import org.waxbell.slate.SlateValue;
 
@@ -35,21 +37,13 @@ class ListController {
     private static final int MOST_PEOPLE = 200;
     private final WiringEdits edits;
     private final WiringStore wiring;
-    private final LiveNews live;
     private final StateStore state;
     private final PersonMapper people;
-    private final EngineLoop loop;
+    private final Inbox loop;
 
-    ListController(
-            WiringEdits edits,
-            WiringStore wiring,
-            LiveNews live,
-            StateStore state,
-            PersonMapper people,
-            EngineLoop loop) {
+    ListController(WiringEdits edits, WiringStore wiring, StateStore state, PersonMapper people, Inbox loop) {
         this.edits = edits;
         this.wiring = wiring;
-        this.live = live;
         this.state = state;
         this.people = people;
         this.loop = loop;
@@ -68,7 +62,7 @@ class ListController {
     record RackOrder(String rack, String before) {}
 
     @PutMapping("/cues")
-    CompletableFuture<SavedVersion> saveAll(@RequestBody CueWishes wishes) {
+    CompletableFuture<SavedVersion> saveAll(@RequestBody CueWishes wishes, Actor by) {
         Problems problems = new Problems();
         problems.at("what").text(wishes.what(), 120, "What it is called");
         if (wishes.save().isEmpty() && wishes.delete().isEmpty()) {
@@ -85,22 +79,22 @@ class ListController {
                                 wishes.delete().stream()
                                         .map(each -> new WiringEdits.Wish(each.id(), each.version(), null)))
                         .toList(),
-                wishes.what()));
+                wishes.what(),
+                by));
     }
 
     @PostMapping("/cues/arrange")
-    CompletableFuture<SavedVersion> arrange(@RequestBody CueOrder order) {
-        return changed(edits.arrange(order.cues(), order.rack(), order.before()));
+    CompletableFuture<SavedVersion> arrange(@RequestBody CueOrder order, Actor by) {
+        return changed(edits.arrange(order.cues(), order.rack(), order.before(), by));
     }
 
     @PostMapping("/racks/arrange")
-    CompletableFuture<SavedVersion> arrange(@RequestBody RackOrder order) {
-        return changed(edits.arrangeRack(order.rack(), order.before()));
+    CompletableFuture<SavedVersion> arrange(@RequestBody RackOrder order, Actor by) {
+        return changed(edits.arrangeRack(order.rack(), order.before(), by));
     }
 
     private CompletableFuture<SavedVersion> changed(CompletableFuture<@Nullable Document> edit) {
         return edit.thenApply(document -> {
-            live.wiringChanged();
             return new SavedVersion(document == null ? 0 : document.version());
         });
     }
@@ -146,7 +140,7 @@ class ListController {
 
     /** Writes on the slate by hand; cues that wait for its mark may ring. */
     @PutMapping("/slate/{id}")
-    CompletableFuture<DecisionNotice> write(@PathVariable String id, @RequestBody SlateWish wish) {
+    CompletableFuture<DecisionNotice> write(@PathVariable String id, @RequestBody SlateWish wish, Actor by) {
         SlateValue value = wiring.current().wiring().house().slate().stream()
                 .filter(each -> each.id().equals(id))
                 .findFirst()
@@ -163,7 +157,7 @@ class ListController {
             throw new Refused(
                     "person", wish.person(), "Nobody of that name is known.", "Choose somebody who has been here.");
         }
-        return loop.happen(new HouseEvent.SlateWritten(id, wish.person(), wish.text()))
+        return loop.happen(Facts.SLATE_WRITTEN.by(by, id, wish.person(), wish.text()))
                 .thenApply(Notices::of);
     }
 }

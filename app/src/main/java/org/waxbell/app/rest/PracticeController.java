@@ -11,14 +11,16 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.live.Notices;
+import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.practice.PracticeChannel;
 import org.waxbell.app.practice.PracticeCrowd;
 import org.waxbell.app.practice.PracticeMixer;
 import org.waxbell.app.practice.PracticeMixerServer;
 import org.waxbell.app.practice.PracticeRewards;
-import org.waxbell.app.rest.Notices.DecisionNotice;
 import org.waxbell.app.rpc.MixerCalls.News.Level;
-import org.waxbell.event.EventSamples;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.mixer.MixerChange;
@@ -82,7 +84,8 @@ class PracticeController {
 
     @GetMapping("/events")
     List<EventSample> events() {
-        return EventSamples.all().stream()
+        return Facts.ofChannel().stream()
+                .map(FactKind::sample)
                 .map(each -> new EventSample(
                         each.kind(), each.sentence(), new TreeMap<>(each.numbers()), new TreeMap<>(each.values())))
                 .toList();

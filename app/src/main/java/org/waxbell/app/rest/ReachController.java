@@ -1,5 +1,7 @@
 package org.waxbell.app.rest;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.net.Inet4Address;
 import java.net.InetAddress;
 import java.net.NetworkInterface;
@@ -7,9 +9,7 @@ import java.net.SocketException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseCookie;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,9 +20,8 @@ import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.Reach;
 import org.waxbell.app.config.ReachFile;
-import org.waxbell.app.security.HostFilter;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.security.Hosts;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.check.Problems;
 
 /** From where the pages can be reached, and the host's sign-in from another computer. */
@@ -133,22 +132,13 @@ class ReachController {
         return reach();
     }
 
-    /** Signs the host in on another computer, by a cookie that pages cannot read. */
+    /** Signs the host in on another computer, by a session whose cookie pages cannot read. */
     @PostMapping("/sign-in")
-    ResponseEntity<Void> signIn(@RequestBody SignIn given) {
-        Hosts.Entry entry = hosts.tryPassword(given.password());
-        if (entry != Hosts.Entry.IN) {
-            return ResponseEntity.status(
-                            entry == Hosts.Entry.WRONG ? HttpStatus.FORBIDDEN : HttpStatus.TOO_MANY_REQUESTS)
-                    .build();
-        }
-        ResponseCookie ticket = ResponseCookie.from(HostFilter.COOKIE, hosts.ticket())
-                .httpOnly(true)
-                .sameSite("Strict")
-                .path("/")
-                .build();
-        return ResponseEntity.noContent()
-                .header(HttpHeaders.SET_COOKIE, ticket.toString())
-                .build();
+    ResponseEntity<Void> signIn(@RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
+        return switch (hosts.signIn(given.password(), request, response)) {
+            case IN -> ResponseEntity.noContent().build();
+            case WRONG -> ResponseEntity.status(HttpStatus.FORBIDDEN).build();
+            case TOO_MANY -> ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build();
+        };
     }
 }

@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.actor.Actor;
 import org.waxbell.app.media.MediaTokens;
 import org.waxbell.app.rest.WiringViews.MediaView;
 import org.waxbell.app.wiring.Shelving;
@@ -16,12 +17,10 @@ import org.waxbell.app.wiring.Shelving;
 class ShelfController {
     private final Shelving shelving;
     private final MediaTokens tokens;
-    private final LiveNews live;
 
-    ShelfController(Shelving shelving, MediaTokens tokens, LiveNews live) {
+    ShelfController(Shelving shelving, MediaTokens tokens) {
         this.shelving = shelving;
         this.tokens = tokens;
-        this.live = live;
     }
 
     /** Puts the file in the body on the shelf. @param lengthMs of a video, as the page measured it, else 0 */
@@ -30,9 +29,9 @@ class ShelfController {
             @RequestParam String folder,
             @RequestParam String name,
             @RequestParam(defaultValue = "0") long lengthMs,
-            @RequestBody byte[] body) {
-        return shelving.add(folder, name, body, lengthMs).thenApply(media -> {
-            live.wiringChanged();
+            @RequestBody byte[] body,
+            Actor by) {
+        return shelving.add(folder, name, body, lengthMs, by).thenApply(media -> {
             return new MediaView(
                     media.folder(), media.name(), media.type(), media.lengthMs(), tokens.address(media.hash()));
         });

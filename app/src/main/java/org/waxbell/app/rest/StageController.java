@@ -8,16 +8,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.address.StageAddresses;
+import org.waxbell.app.address.StageKeys;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.link.Causes;
 import org.waxbell.app.mixer.MixerDesk;
-import org.waxbell.app.rest.Notices.DecisionNotice;
-import org.waxbell.app.run.EngineLoop;
-import org.waxbell.app.stage.StageAddresses;
 import org.waxbell.app.stage.StageFeed;
-import org.waxbell.app.stage.StageKeys;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringStore;
-import org.waxbell.event.HouseEvent;
 import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
 import org.waxbell.mixer.MixerPicture.Place;
@@ -32,21 +29,13 @@ class StageController {
     private final StageFeed feed;
     private final MixerDesk mixer;
     private final WiringStore wiring;
-    private final EngineLoop loop;
 
-    StageController(
-            StageKeys keys,
-            StageAddresses addresses,
-            StageFeed feed,
-            MixerDesk mixer,
-            WiringStore wiring,
-            EngineLoop loop) {
+    StageController(StageKeys keys, StageAddresses addresses, StageFeed feed, MixerDesk mixer, WiringStore wiring) {
         this.keys = keys;
         this.addresses = addresses;
         this.feed = feed;
         this.mixer = mixer;
         this.wiring = wiring;
-        this.loop = loop;
     }
 
     /** The secret address of a stage. @param address whole, as a browser source needs it @param replaced in how many sources of the mixer it was replaced just now */
@@ -132,15 +121,6 @@ class StageController {
                             "The mixer did not do it: " + Causes.words(failed) + ".",
                             "Look at the mixer's link and at its scenes, then try again.");
                 });
-    }
-
-    /** Puts everything back into a wheel. */
-    @PostMapping("/stages/{id}/wheels/{wheel}/fill")
-    CompletableFuture<DecisionNotice> fill(@PathVariable String id, @PathVariable String wheel) {
-        if (!known(id).hasWheel(wheel)) {
-            throw new Refused("wheel", wheel, "The stage has no such wheel.", "Choose one of its own.");
-        }
-        return loop.happen(new HouseEvent.WheelFilled(id, wheel)).thenApply(Notices::of);
     }
 
     private List<String> sources(String stage) {

@@ -12,15 +12,17 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Refused;
+import org.waxbell.app.live.Notices;
+import org.waxbell.app.live.Notices.DecisionNotice;
+import org.waxbell.app.live.Notices.PartNotice;
+import org.waxbell.app.live.Notices.RingNotice;
 import org.waxbell.app.media.MediaTokens;
-import org.waxbell.app.rest.Notices.DecisionNotice;
-import org.waxbell.app.rest.Notices.PartNotice;
-import org.waxbell.app.rest.Notices.RingNotice;
-import org.waxbell.app.run.EngineLoop;
 import org.waxbell.app.stage.StagePart;
 import org.waxbell.app.store.EngineMapper;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problem;
 import org.waxbell.cue.Cue;
@@ -30,8 +32,9 @@ import org.waxbell.directive.StageDirective;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.Ring;
-import org.waxbell.event.EventSamples;
-import org.waxbell.event.HouseEvent;
+import org.waxbell.event.Fact;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
 import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Tried;
@@ -48,7 +51,7 @@ import org.waxbell.words.WordBook;
 class TryoutController {
     private static final int LONGEST_EVENT = 4_000;
     private final WiringStore wiring;
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final Calendars calendars;
     private final MediaTokens tokens;
     private final EngineMapper rings;
@@ -56,7 +59,7 @@ class TryoutController {
 
     TryoutController(
             WiringStore wiring,
-            EngineLoop loop,
+            Inbox loop,
             Calendars calendars,
             MediaTokens tokens,
             EngineMapper rings,
@@ -93,11 +96,11 @@ class TryoutController {
     @GetMapping("/tryouts/samples")
     List<TrySample> samples() {
         List<ShowEvent> all = new ArrayList<>(List.of(
-                EventSamples.chat(),
-                new PrivateLine("practice", EventSamples.chat().viewer(), "hello"),
-                new HouseEvent.HandPulled("", "the button"),
-                new HouseEvent.TimeCame("", 0, "the time came")));
-        EventSamples.kinds().forEach(kind -> EventSamples.any(kind).ifPresent(all::add));
+                Facts.chat(),
+                new PrivateLine("practice", Facts.chat().viewer(), "hello"),
+                Facts.HAND.by(Actor.HOST, "", "the button"),
+                Facts.TIME.by(Actor.PROGRAM, "", 0L, "the time came")));
+        Facts.all().stream().filter(FactKind::awaited).map(FactKind::sample).forEach(all::add);
         return all.stream()
                 .map(each -> new TrySample(each.kind(), each.sentence(), each))
                 .toList();
@@ -105,7 +108,7 @@ class TryoutController {
 
     /** Tries the cue in practice: nothing is sent anywhere and nothing is remembered. */
     @PostMapping("/tryouts")
-    CompletableFuture<TriedOut> tryOut(@RequestBody TryAsked asked) {
+    CompletableFuture<TriedOut> tryOut(@RequestBody TryAsked asked, Actor by) {
         checkEvent(asked.event());
         Cue cue = asked.cue();
         List<Problem> problems = CueCheck.check(wiring.current().wiring(), cue, calendars);
@@ -126,7 +129,7 @@ class TryoutController {
                             wiring.book().next(patch.applyTo(wiring.current().wiring())),
                             evening.get(),
                             now.get(),
-                            new Tried(cue.id(), cue.name(), asked.past(), asked.event()),
+                            new Tried(cue.id(), cue.name(), asked.past(), asked.event(), by),
                             calendars));
                 });
     }
@@ -165,13 +168,13 @@ class TryoutController {
 
     /** Rings a saved cue for real, with its gates asked or passed over; no other cue hears of the event. */
     @PostMapping("/cues/{id}/try")
-    CompletableFuture<DecisionNotice> ring(@PathVariable String id, @RequestBody RingAsked asked) {
+    CompletableFuture<DecisionNotice> ring(@PathVariable String id, @RequestBody RingAsked asked, Actor by) {
         checkEvent(asked.event());
         Cue cue = wiring.book()
                 .cue(id)
                 .orElseThrow(() -> new Refused("id", id, "There is no such cue.", "Save it first."))
                 .cue();
-        return loop.happen(new Tried(id, cue.name(), asked.past(), asked.event()))
+        return loop.happen(new Tried(id, cue.name(), asked.past(), asked.event(), by))
                 .thenApply(Notices::of);
     }
 
@@ -191,19 +194,19 @@ class TryoutController {
 
     /** Ends a ring that plays, or skips one that waits. */
     @PostMapping("/rings/{number}/stop")
-    CompletableFuture<DecisionNotice> stop(@PathVariable long number) {
-        return loop.step(at -> new Step.Stopped(at, number))
+    CompletableFuture<DecisionNotice> stop(@PathVariable long number, Actor by) {
+        return loop.step(at -> new Step.Stopped(at, number, by))
                 .thenApply(outcome -> Notices.of(outcome.decisions().stream()
-                        .filter(each -> each.event() instanceof HouseEvent.Stopped)
+                        .filter(each -> each.event() instanceof Fact fact && fact.is(Facts.STOPPED))
                         .findFirst()
                         .orElseThrow()));
     }
 
     /** Plays once more what a ring played, past its gates. */
     @PostMapping("/rings/{number}/again")
-    CompletableFuture<DecisionNotice> again(@PathVariable long number) {
+    CompletableFuture<DecisionNotice> again(@PathVariable long number, Actor by) {
         Ring ring = kept(number);
-        return loop.happen(new Tried(ring.cueId(), ring.cueName(), true, Objects.requireNonNull(ring.event())))
+        return loop.happen(new Tried(ring.cueId(), ring.cueName(), true, Objects.requireNonNull(ring.event()), by))
                 .thenApply(Notices::of);
     }
 

@@ -21,6 +21,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.address.StageKeys;
+import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.media.MediaTokens;
 import org.waxbell.app.rest.WiringViews.CueSave;
 import org.waxbell.app.rest.WiringViews.CueView;
@@ -35,21 +39,19 @@ import org.waxbell.app.rest.WiringViews.SavedVersion;
 import org.waxbell.app.rest.WiringViews.StageSave;
 import org.waxbell.app.rest.WiringViews.StageView;
 import org.waxbell.app.rest.WiringViews.WiringView;
-import org.waxbell.app.run.SystemClock;
-import org.waxbell.app.stage.StageKeys;
 import org.waxbell.app.store.JournalMapper;
 import org.waxbell.app.store.JournalMapper.CountRow;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Document;
 import org.waxbell.app.wiring.DocumentKind;
 import org.waxbell.app.wiring.DocumentSet;
-import org.waxbell.app.wiring.Refused;
 import org.waxbell.app.wiring.WiringEdits;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.checkup.Checkup;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
-import org.waxbell.event.EventSamples;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
 import org.waxbell.link.LinkNeeds;
 import org.waxbell.stage.Stage;
 import org.waxbell.tally.Tally;
@@ -66,7 +68,6 @@ class WiringController {
     private final StageKeys keys;
     private final MediaTokens tokens;
     private final SystemClock clock;
-    private final LiveNews live;
 
     WiringController(
             WiringStore store,
@@ -74,15 +75,13 @@ class WiringController {
             JournalMapper journal,
             StageKeys keys,
             MediaTokens tokens,
-            SystemClock clock,
-            LiveNews live) {
+            SystemClock clock) {
         this.store = store;
         this.edits = edits;
         this.journal = journal;
         this.keys = keys;
         this.tokens = tokens;
         this.clock = clock;
-        this.live = live;
     }
 
     /** All of it, less the cues that stand as they did at the revision {@code since}; with none given, or one that is too long ago, with all cues. */
@@ -133,10 +132,11 @@ class WiringController {
     /** A sample value for each name that words may use, by kind of event; {@code none} where an event brings nothing. */
     private static Map<String, Map<String, String>> samples(House house) {
         Map<String, Map<String, String>> samples = new TreeMap<>();
-        samples.put("chat", new TreeMap<>(EventSamples.chat().values()));
-        EventSamples.kinds()
+        samples.put("chat", new TreeMap<>(Facts.chat().values()));
+        Facts.all().stream()
+                .filter(FactKind::awaited)
                 .forEach(kind ->
-                        EventSamples.any(kind).ifPresent(each -> samples.put(kind, new TreeMap<>(each.values()))));
+                        samples.put(kind.name(), new TreeMap<>(kind.sample().values())));
         samples.values().stream()
                 .filter(each -> each.containsKey("viewer"))
                 .forEach(each -> each.put(CommandList.VALUE, "!pour, !dye, !bench"));
@@ -163,56 +163,55 @@ class WiringController {
     }
 
     @PutMapping("/cues/{id}")
-    CompletableFuture<SavedVersion> saveCue(@PathVariable String id, @RequestBody CueSave save) {
+    CompletableFuture<SavedVersion> saveCue(@PathVariable String id, @RequestBody CueSave save, Actor by) {
         sameId(id, save.cue().id());
-        return changed(edits.save(DocumentKind.CUE, id, save.cue(), save.version()));
+        return changed(edits.save(DocumentKind.CUE, id, save.cue(), save.version(), by));
     }
 
     @DeleteMapping("/cues/{id}")
-    CompletableFuture<SavedVersion> deleteCue(@PathVariable String id, @RequestParam long version) {
-        return changed(edits.delete(DocumentKind.CUE, id, version));
+    CompletableFuture<SavedVersion> deleteCue(@PathVariable String id, @RequestParam long version, Actor by) {
+        return changed(edits.delete(DocumentKind.CUE, id, version, by));
     }
 
     @PutMapping("/racks/{id}")
-    CompletableFuture<SavedVersion> saveRack(@PathVariable String id, @RequestBody RackSave save) {
+    CompletableFuture<SavedVersion> saveRack(@PathVariable String id, @RequestBody RackSave save, Actor by) {
         sameId(id, save.rack().id());
-        return changed(edits.save(DocumentKind.RACK, id, save.rack(), save.version()));
+        return changed(edits.save(DocumentKind.RACK, id, save.rack(), save.version(), by));
     }
 
     @DeleteMapping("/racks/{id}")
-    CompletableFuture<SavedVersion> deleteRack(@PathVariable String id, @RequestParam long version) {
-        return changed(edits.delete(DocumentKind.RACK, id, version));
+    CompletableFuture<SavedVersion> deleteRack(@PathVariable String id, @RequestParam long version, Actor by) {
+        return changed(edits.delete(DocumentKind.RACK, id, version, by));
     }
 
     @PutMapping("/stages/{id}")
-    CompletableFuture<SavedVersion> saveStage(@PathVariable String id, @RequestBody StageSave save) {
+    CompletableFuture<SavedVersion> saveStage(@PathVariable String id, @RequestBody StageSave save, Actor by) {
         sameId(id, save.stage().id());
-        return changed(edits.save(DocumentKind.STAGE, id, save.stage(), save.version()));
+        return changed(edits.save(DocumentKind.STAGE, id, save.stage(), save.version(), by));
     }
 
     @DeleteMapping("/stages/{id}")
-    CompletableFuture<SavedVersion> deleteStage(@PathVariable String id, @RequestParam long version) {
-        return changed(edits.delete(DocumentKind.STAGE, id, version));
+    CompletableFuture<SavedVersion> deleteStage(@PathVariable String id, @RequestParam long version, Actor by) {
+        return changed(edits.delete(DocumentKind.STAGE, id, version, by));
     }
 
     @PutMapping("/house")
-    CompletableFuture<SavedVersion> saveHouse(@RequestBody HouseSave save) {
-        return changed(edits.save(DocumentKind.HOUSE, "house", save.house(), save.version()));
+    CompletableFuture<SavedVersion> saveHouse(@RequestBody HouseSave save, Actor by) {
+        return changed(edits.save(DocumentKind.HOUSE, "house", save.house(), save.version(), by));
     }
 
     @PostMapping("/undo")
-    CompletableFuture<SavedVersion> undo() {
-        return changed(edits.undo());
+    CompletableFuture<SavedVersion> undo(Actor by) {
+        return changed(edits.undo(by));
     }
 
     @PostMapping("/redo")
-    CompletableFuture<SavedVersion> redo() {
-        return changed(edits.redo());
+    CompletableFuture<SavedVersion> redo(Actor by) {
+        return changed(edits.redo(by));
     }
 
     private CompletableFuture<SavedVersion> changed(CompletableFuture<@Nullable Document> edit) {
         return edit.thenApply(document -> {
-            live.wiringChanged();
             return new SavedVersion(document == null ? 0 : document.version());
         });
     }

@@ -10,11 +10,15 @@ import org.waxbell.engine.Outcome;
 final class Batch {
     private final List<Done> done = new ArrayList<>();
 
-    /** One outcome, what else is written with it, and who waits for it (null for nobody). */
-    record Done(Outcome outcome, Runnable keep, @Nullable CompletableFuture<Outcome> future) {}
+    /** One outcome, what else is written with it, what is done once it was let out, and who waits for it (null for nobody). */
+    record Done(
+            Outcome outcome,
+            Runnable keep,
+            Runnable over,
+            @Nullable CompletableFuture<Outcome> future) {}
 
     void add(Outcome outcome) {
-        add(new Done(outcome, () -> {}, null));
+        add(new Done(outcome, () -> {}, () -> {}, null));
     }
 
     void add(Done one) {
@@ -25,7 +29,10 @@ final class Batch {
         return done.size();
     }
 
-    List<Done> done() {
-        return done;
+    /** What was decided since this was asked last. */
+    List<Done> taken() {
+        List<Done> taken = List.copyOf(done);
+        done.clear();
+        return taken;
     }
 }

@@ -11,7 +11,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.waxbell.app.inbox.SavedState;
 import org.waxbell.app.store.StateStore;
+import org.waxbell.engine.Outcome;
 
 /** Commits a batch in one transaction; what could not be kept is owed and tried again before anything newer. */
 @Component
@@ -22,6 +24,7 @@ class Commit {
     private final StateStore store;
     private final SavedState saved;
     private final HikariDataSource source;
+    private long dropped;
     private final List<Batch.Done> owed = new ArrayList<>();
 
     Commit(PlatformTransactionManager manager, StateStore store, SavedState saved, HikariDataSource source) {
@@ -29,6 +32,11 @@ class Commit {
         this.transaction = new TransactionTemplate(manager);
         this.store = store;
         this.saved = saved;
+    }
+
+    /** Outcomes that could not be kept yet, in order. */
+    List<Outcome> owed() {
+        return owed.stream().map(Batch.Done::outcome).toList();
     }
 
     boolean owes() {
@@ -48,6 +56,7 @@ class Commit {
                 each.keep().run();
             }));
             owed.clear();
+            dropped = 0;
             saved.become(true, "");
             return null;
         } catch (RuntimeException failed) {
@@ -56,12 +65,22 @@ class Commit {
                 LOG.warn("Not kept, is tried again every second: {}", why);
             }
             freshConnections();
-            while (owed.size() > MOST_OWED) {
-                owed.remove(0);
-            }
-            saved.become(false, why);
+            saved.become(false, why + dropped());
             return new IllegalStateException(why, failed);
         }
+    }
+
+    /** Gives up the oldest beyond what can be held; what is to be said of that. */
+    private String dropped() {
+        int beyond = Math.max(0, owed.size() - MOST_OWED);
+        if (beyond > 0) {
+            owed.subList(0, beyond).clear();
+            dropped += beyond;
+            LOG.warn(
+                    "{} of what could not be kept is given up, for it is too much to hold; it is lost for good",
+                    beyond);
+        }
+        return dropped == 0 ? "" : " (" + dropped + " steps are lost for good)";
     }
 
     /** The driver leaves a connection whose transaction could not begin in a state of its own; others are opened instead. */

@@ -2,28 +2,29 @@ package org.waxbell.app.run;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
-import java.util.function.LongFunction;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.inbox.Job;
+import org.waxbell.app.inbox.SavedState;
+import org.waxbell.app.inbox.Unsaved;
+import org.waxbell.engine.AtWork;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
-import org.waxbell.event.ShowEvent;
-import org.waxbell.journal.Decision;
-import org.waxbell.rehearsal.Step;
+import org.waxbell.show.Recovery;
 import org.waxbell.time.Stamps;
 
 /**
- * The one thread that changes state: takes inputs from its queue, lets the engine decide, commits what was decided for a
- * batch of them, and only then lets directives out and acknowledges, all in the order of the decisions.
+ * The one thread that changes state: takes inputs from the inbox, lets the engine decide, commits what was decided for a
+ * batch of them, and only then lets directives out and acknowledges, all in the order of the decisions. Where the engine
+ * throws, that input fails and is set aside, another engine is made of what was kept, and the evening goes on.
  */
 @Component
 public class EngineLoop implements SmartLifecycle {
@@ -32,112 +33,119 @@ public class EngineLoop implements SmartLifecycle {
     private static final long LONGEST_BATCH_NANOS = 5_000_000;
     private static final long RETRY_MILLIS = 1_000;
 
-    private final BlockingQueue<Queued> queue = new LinkedBlockingQueue<>();
+    private final Inbox inbox;
     private final EngineFactory factory;
     private final Commit commit;
     private final Release release;
     private final Recorder recorder;
-    private final List<LateFailure> late;
+    private final Faults faults;
+    private final SavedState saved;
     private final Stamps stamps;
     private final SystemClock clock;
     private volatile @Nullable Thread thread;
 
     EngineLoop(
+            Inbox inbox,
             EngineFactory factory,
             Commit commit,
             Release release,
             Recorder recorder,
-            SystemClock clock,
-            @Lazy List<LateFailure> late) {
-        this.late = late;
-        this.recorder = recorder;
+            Faults faults,
+            SavedState saved,
+            SystemClock clock) {
+        this.inbox = inbox;
         this.factory = factory;
         this.commit = commit;
         this.release = release;
+        this.recorder = recorder;
+        this.faults = faults;
+        this.saved = saved;
         this.clock = clock;
         this.stamps = new Stamps(clock);
     }
 
-    private record Queued(Job job, CompletableFuture<Outcome> done) {}
-
-    /** Queues a job; done when its outcome is kept, or fails with {@link Unsaved} or what the job itself threw. */
-    public CompletableFuture<Outcome> submit(Job job) {
-        Queued queued = new Queued(job, new CompletableFuture<>());
-        queue.add(queued);
-        return queued.done();
-    }
-
-    /** Queues a step, which a recording of the evening keeps; done as {@link #submit} says. */
-    public CompletableFuture<Outcome> step(LongFunction<Step> step) {
-        return submit(new StepJob(step));
-    }
-
-    /** Tells the engine what became of a part; a failure that comes when the engine no longer waits for it is told to who looks back. */
-    public void completed(String partRun, Completion result) {
-        step(at -> new Step.Reported(at, partRun, result)).thenAccept(outcome -> {
-            if (result.kind() == Completion.Kind.FAILED && outcome.isEmpty()) {
-                late.forEach(each -> each.failedLate(partRun, result.detail()));
-            }
-        });
-    }
-
-    /** Lets an event happen; done with what became of the event itself, for what fell due before it or followed has decisions of its own. */
-    public CompletableFuture<Decision> happen(ShowEvent event) {
-        return step(at -> new Step.Happens(at, event))
-                .thenApply(outcome -> outcome.decisions().stream()
-                        .filter(each -> each.event() == event)
-                        .findFirst()
-                        .orElseThrow());
-    }
-
     private void run() {
+        try {
+            Engine engine = begin();
+            while (thread == Thread.currentThread()) {
+                engine = turn(engine);
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        } catch (RuntimeException | Error end) {
+            LOG.error("The engine cannot go on; nothing is decided any more until Wax Bell is started again", end);
+            saved.become(false, "the engine cannot go on: " + end + ". Start Wax Bell again");
+            inbox.breakOff(end);
+        }
+    }
+
+    private Engine begin() {
         Engine engine = factory.make();
         long now = stamps.next();
-        finish(List.of(new Batch.Done(engine.resume(now), recorder.goesOn(engine, now), null)));
-        while (thread == Thread.currentThread()) {
-            try {
-                turn(engine);
-            } catch (InterruptedException stopped) {
-                return;
-            } catch (RuntimeException | Error bug) {
-                LOG.error("The engine's thread met an error and goes on", bug);
-            }
+        try {
+            finish(List.of(new Batch.Done(engine.resume(now), recorder.goesOn(engine, now), () -> {}, null)));
+            return engine;
+        } catch (RuntimeException | Error fault) {
+            return recover(engine, "what was under way at the start", fault);
         }
     }
 
-    private void turn(Engine engine) throws InterruptedException {
+    /** Does what is due and what waits, as one batch; the engine that goes on. */
+    private Engine turn(Engine engine) throws InterruptedException {
         long due = commit.owes() ? Math.min(engine.nextWake(), clock.now() + RETRY_MILLIS) : engine.nextWake();
-        Queued first = due == Long.MAX_VALUE
-                ? queue.take()
-                : queue.poll(Math.max(0, due - clock.now()), TimeUnit.MILLISECONDS);
+        Inbox.Queued next = inbox.next(due == Long.MAX_VALUE ? due : due - clock.now());
         engine.kept(!commit.owes());
         Batch batch = new Batch();
-        batch.add(engine.wake(stamps.next()));
-        long until = System.nanoTime() + LONGEST_BATCH_NANOS;
-        for (Queued next = first;
-                next != null;
-                next = batch.size() < MOST_IN_BATCH && System.nanoTime() < until ? queue.poll() : null) {
-            decide(engine, next, batch);
+        Engine now = engine;
+        try {
+            batch.add(engine.wake(stamps.next()));
+        } catch (RuntimeException | Error fault) {
+            now = recover(engine, "what was due", fault);
         }
-        finish(batch.done());
+        long until = System.nanoTime() + LONGEST_BATCH_NANOS;
+        while (next != null) {
+            try {
+                decide(now, next, batch);
+            } catch (RuntimeException | Error fault) {
+                finish(batch.taken());
+                next.done().completeExceptionally(fault);
+                now = recover(now, next.job().input(), fault);
+            }
+            next = batch.size() < MOST_IN_BATCH && System.nanoTime() < until ? inbox.nextNow() : null;
+        }
+        finish(batch.taken());
+        return now;
     }
 
-    private void decide(Engine engine, Queued queued, Batch batch) {
-        try {
-            long at = stamps.next();
-            Job job = queued.job();
-            Outcome outcome = job.decide(engine, at);
-            Runnable record = recorder.note(engine, at, outcome, job.recorded());
-            batch.add(new Batch.Done(
-                    outcome,
-                    () -> {
-                        job.keep();
-                        record.run();
-                    },
-                    queued.done()));
-        } catch (RuntimeException refused) {
-            queued.done().completeExceptionally(refused);
-        }
+    private void decide(Engine engine, Inbox.Queued queued, Batch batch) {
+        long at = stamps.next();
+        Job job = queued.job();
+        Outcome outcome = job.decide(engine, at);
+        Runnable record = recorder.note(engine, at, outcome, job.recorded());
+        batch.add(new Batch.Done(
+                outcome,
+                () -> {
+                    job.keep();
+                    record.run();
+                },
+                job::over,
+                queued.done()));
+    }
+
+    /** Makes another engine of what was kept; what was at work is set aside. */
+    private Engine recover(Engine broken, Object input, Throwable fault) {
+        AtWork work = broken.atWork();
+        long at = stamps.next();
+        String what = work.ring() > 0 ? "ring " + work.ring() : input instanceof String words ? words : "an input";
+        LOG.error("The engine met a fault at {} and is made anew", what, fault);
+        faults.setAside(at, input, fault);
+        Recovery recovery = factory.again(commit.owed(), work, at, what, String.valueOf(fault));
+        Runnable record = recorder.goesOn(recovery.engine(), at);
+        List<Batch.Done> done = new ArrayList<>();
+        recovery.outcomes().forEach(outcome -> done.add(new Batch.Done(outcome, () -> {}, () -> {}, null)));
+        done.add(new Batch.Done(Outcome.NOTHING, record, () -> {}, new CompletableFuture<>()));
+        finish(done);
+        return recovery.engine();
     }
 
     private void finish(List<Batch.Done> done) {
@@ -147,6 +155,9 @@ public class EngineLoop implements SmartLifecycle {
         for (Batch.Done each : work) {
             try {
                 release.release(each.outcome(), this::failed);
+                each.over().run();
+            } catch (RuntimeException | Error fault) {
+                LOG.error("What was decided could not be let out whole", fault);
             } finally {
                 acknowledge(each, failure);
             }
@@ -155,7 +166,7 @@ public class EngineLoop implements SmartLifecycle {
 
     /** What no adapter can do is told to the engine like any other failure of a part. */
     private void failed(String partRun, String why) {
-        completed(partRun, Completion.failed(why));
+        inbox.completed(partRun, Completion.failed(why));
     }
 
     private static void acknowledge(Batch.Done done, @Nullable RuntimeException failure) {

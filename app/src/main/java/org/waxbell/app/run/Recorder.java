@@ -2,15 +2,16 @@ package org.waxbell.app.run;
 
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.inbox.Lead;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.store.RecordingMapper;
-import org.waxbell.engine.Change;
+import org.waxbell.engine.Books;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
+import org.waxbell.evening.Evening;
 import org.waxbell.rehearsal.Opening;
 import org.waxbell.rehearsal.Step;
-import org.waxbell.show.Evening;
 import org.waxbell.wiring.WiringDocument;
 
 /**
@@ -28,6 +29,7 @@ class Recorder {
     private long number = -1;
     private long steps;
     private boolean on;
+    private Evening evening = Evening.NONE;
     private long lead = Lead.LEAST;
 
     Recorder(RecordingMapper mapper, Documents json) {
@@ -38,7 +40,8 @@ class Recorder {
     /** After a start: where a show is open, a new recording begins. */
     Runnable goesOn(Engine engine, long at) {
         number = mapper.newest();
-        Evening evening = engine.save().books().evening();
+        evening = engine.save().evening();
+        on = false;
         Runnable close = () -> mapper.close(at);
         return evening.open() ? both(close, begin(engine, at, evening)) : close;
     }
@@ -49,12 +52,13 @@ class Recorder {
             lead = led.ms();
         }
         Runnable add = on && step.isPresent() ? add(step.get()) : NOTHING;
-        for (Change change : outcome.changes()) {
-            if (change instanceof Change.EveningMoved moved && moved.newShow()) {
-                on = false;
-                Runnable close = both(add, () -> mapper.close(at));
-                return moved.evening().open() ? both(close, begin(engine, at, moved.evening())) : close;
-            }
+        Evening moved = outcome.now(Books.EVENING).reduce((one, later) -> later).orElse(evening);
+        boolean other = moved.show() != evening.show();
+        evening = moved;
+        if (other) {
+            on = false;
+            Runnable close = both(add, () -> mapper.close(at));
+            return moved.open() ? both(close, begin(engine, at, moved)) : close;
         }
         return add;
     }

@@ -6,7 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.web.filter.OncePerRequestFilter;
-import org.waxbell.app.wiring.OutsideText;
+import org.waxbell.app.json.OutsideText;
 
 /** Refuses bodies that are larger than anything we read, before they are read; their length must be told. */
 final class BodyLimit extends OncePerRequestFilter {

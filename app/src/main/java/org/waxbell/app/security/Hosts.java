@@ -1,39 +1,39 @@
 package org.waxbell.app.security;
 
+import io.github.bucket4j.Bucket;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.time.Duration;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Component;
+import org.waxbell.actor.Actor;
 import org.waxbell.app.config.Reach;
-import org.waxbell.app.run.SystemClock;
 
-/** Who may ask from another computer: whoever signed in with the host's password. */
+/** Who may ask from another computer: whoever signed in with the host's password, for one session. */
 @Component
 public class Hosts {
-    /** How long a sign-in lasts. */
-    private static final Duration LASTS = Duration.ofHours(16);
-    /** How many wrong passwords may be tried in a minute, by all together. */
+    /** How many passwords may be tried in a minute, by all together. */
     private static final int TRIES_A_MINUTE = 6;
 
     private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
     private final Pbkdf2PasswordEncoder encoder = Pbkdf2PasswordEncoder.defaultsForSpringSecurity_v5_8();
-    private final Map<String, Long> signedIn = new ConcurrentHashMap<>();
+    private final SecurityContextRepository sessions = new HttpSessionSecurityContextRepository();
+    private final Bucket tries = Bucket.builder()
+            .addLimit(limit -> limit.capacity(TRIES_A_MINUTE).refillIntervally(TRIES_A_MINUTE, Duration.ofMinutes(1)))
+            .build();
     private final Reach reach;
-    private final KeyRing ring;
-    private final SystemClock clock;
     private final Set<String> names;
-    private long minute;
-    private int tries;
 
-    Hosts(Reach reach, KeyRing ring, SystemClock clock) {
+    Hosts(Reach reach) {
         this.reach = reach;
-        this.ring = ring;
-        this.clock = clock;
         Set<String> all = new TreeSet<>(OWN);
         if (reach.beyond()) {
             all.addAll(reach.names());
@@ -70,30 +70,20 @@ public class Hosts {
         TOO_MANY
     }
 
-    /** Tries the password, at most a few times a minute. */
-    public synchronized Entry tryPassword(String password) {
-        long now = clock.now() / 60_000;
-        if (now != minute) {
-            minute = now;
-            tries = 0;
-        }
-        if (++tries > TRIES_A_MINUTE) {
+    /** Tries the password, at most a few times a minute; where it is right, a session of the host begins. */
+    public Entry signIn(String password, HttpServletRequest request, HttpServletResponse response) {
+        if (!tries.tryConsume(1)) {
             return Entry.TOO_MANY;
         }
-        return !reach.password().isEmpty() && encoder.matches(password, reach.password()) ? Entry.IN : Entry.WRONG;
-    }
-
-    /** A fresh ticket for one who gave the right password. */
-    public String ticket() {
-        String ticket = ring.fresh();
-        signedIn.values().removeIf(until -> until < clock.now());
-        signedIn.put(ticket, clock.now() + LASTS.toMillis());
-        return ticket;
-    }
-
-    /** Whether a ticket still counts. */
-    boolean counts(String ticket) {
-        Long until = signedIn.get(ticket);
-        return until != null && until >= clock.now();
+        if (reach.password().isEmpty() || !encoder.matches(password, reach.password())) {
+            return Entry.WRONG;
+        }
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(new SignedIn(Actor.HOST));
+        sessions.saveContext(context, request, response);
+        return Entry.IN;
     }
 }

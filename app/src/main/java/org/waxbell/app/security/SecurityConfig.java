@@ -9,6 +9,7 @@ import org.springframework.security.config.annotation.web.configurers.HeadersCon
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.firewall.HttpFirewall;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.DelegatingRequestMatcherHeaderWriter;
@@ -27,6 +28,8 @@ class SecurityConfig {
             + "media-src 'self' blob:; font-src 'self'; connect-src 'self'; frame-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors ";
     private static final String FILE_POLICY = "default-src 'none'; style-src 'unsafe-inline'; sandbox";
 
+    private static final Turned TURNED = new Turned();
+
     @Bean
     HttpFirewall ownNamesOnly(Hosts hosts) {
         StrictHttpFirewall firewall = new StrictHttpFirewall();
@@ -37,14 +40,17 @@ class SecurityConfig {
     @Bean
     SecurityFilterChain chain(HttpSecurity http, Hosts hosts) throws Exception {
         return http.csrf(AbstractHttpConfigurer::disable)
-                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                // A session begins only where the host signs in from another computer.
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .anonymous(anonymous -> {})
                 .addFilterBefore(new OriginFilter(hosts.names()), AuthorizationFilter.class)
-                .addFilterBefore(new HostFilter(hosts), AuthorizationFilter.class)
+                .addFilterBefore(new HereFilter(), AnonymousAuthenticationFilter.class)
                 .addFilterBefore(new BodyLimit(), AuthorizationFilter.class)
-                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .authorizeHttpRequests(Doors::hang)
+                .exceptionHandling(
+                        turned -> turned.authenticationEntryPoint(TURNED).accessDeniedHandler(TURNED))
                 .headers(SecurityConfig::headers)
                 .build();
     }

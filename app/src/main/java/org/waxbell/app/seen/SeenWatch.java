@@ -9,23 +9,25 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.annotation.Lazy;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.address.StageAddresses;
+import org.waxbell.app.inbox.FailedLate;
+import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.link.LinkPulse;
 import org.waxbell.app.mixer.MixerDesk;
-import org.waxbell.app.mixer.MixerWatcher;
-import org.waxbell.app.rpc.MixerCalls.News.Levels;
-import org.waxbell.app.run.LateFailure;
-import org.waxbell.app.run.OutcomeWatcher;
-import org.waxbell.app.stage.StageAddresses;
+import org.waxbell.app.mixer.MixerSounds;
+import org.waxbell.app.mixer.MixerStands;
 import org.waxbell.app.stage.StageFeed;
 import org.waxbell.app.stage.StageWatcher;
 import org.waxbell.app.store.SeenMapper;
 import org.waxbell.app.wiring.WiringStore;
-import org.waxbell.engine.Change;
+import org.waxbell.engine.Books;
 import org.waxbell.engine.Outcome;
+import org.waxbell.engine.PartName;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.PartState;
 import org.waxbell.engine.Ring;
@@ -38,7 +40,7 @@ import org.waxbell.seen.Sight;
  * that shortly after the ring is over.
  */
 @Component
-public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, LateFailure {
+public class SeenWatch implements OutcomeWatcher, StageWatcher {
     /** How long after its end a ring is judged: pages and meters tell a little late. */
     private static final long AFTER_MS = 700;
     /** What was cut sooner than this was not meant to be seen. */
@@ -64,17 +66,17 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
     private final SeenMapper mapper;
     private final Documents json;
     private final LinkPulse pulse;
-    private final List<SeenNews> news;
+    private final ApplicationEventPublisher news;
 
     SeenWatch(
-            @Lazy StageFeed feed,
+            StageFeed feed,
             StageAddresses addresses,
             MixerDesk mixer,
             WiringStore wiring,
             SeenMapper mapper,
             Documents json,
             LinkPulse pulse,
-            @Lazy List<SeenNews> news) {
+            ApplicationEventPublisher news) {
         this.feed = feed;
         this.addresses = addresses;
         this.mixer = mixer;
@@ -87,11 +89,7 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
 
     @Override
     public void left(Outcome outcome) {
-        for (Change change : outcome.changes()) {
-            if (change instanceof Change.RingMoved moved) {
-                moved(moved.ring());
-            }
-        }
+        outcome.now(Books.RINGS).forEach(this::moved);
     }
 
     private void moved(Ring ring) {
@@ -159,15 +157,12 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
         } catch (DataAccessException notNow) {
             LOG.warn("Whether ring {} was seen could not be kept: {}", ring, notNow.getMessage());
         }
-        news.forEach(each -> each.seen(ring, seen));
+        news.publishEvent(new SeenRing(ring, seen));
     }
 
-    @Override
-    public void failedLate(String partRun, String why) {
-        int dot = partRun.indexOf('.');
-        if (dot > 0 && partRun.substring(0, dot).matches("\\d{1,18}")) {
-            keep(Long.parseLong(partRun.substring(0, dot)), Seen.failed(partRun.substring(dot + 1), why));
-        }
+    @EventListener
+    void failedLate(FailedLate failed) {
+        PartName.parse(failed.partRun()).ifPresent(name -> keep(name.ring(), Seen.failed(name.part(), failed.why())));
     }
 
     @Override
@@ -181,14 +176,14 @@ public class SeenWatch implements OutcomeWatcher, StageWatcher, MixerWatcher, La
         open.values().forEach(this::look);
     }
 
-    @Override
-    public void mixerStands(MixerPicture picture) {
-        open.values().forEach(sight -> sight.sees(picture, addresses));
+    @EventListener
+    void mixerStands(MixerStands stands) {
+        open.values().forEach(sight -> sight.sees(stands.picture(), addresses));
     }
 
-    @Override
-    public void mixerSounds(Levels levels) {
+    @EventListener
+    void mixerSounds(MixerSounds sounds) {
         MixerPicture now = mixer.picture().orElse(MixerPicture.NONE);
-        open.values().forEach(sight -> sight.hears(levels, now, addresses));
+        open.values().forEach(sight -> sight.hears(sounds.levels(), now, addresses));
     }
 }

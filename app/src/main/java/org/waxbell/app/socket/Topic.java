@@ -25,6 +25,11 @@ public final class Topic extends TextWebSocketHandler {
     /** What a page is told. */
     public record Message(String type, Object body) {}
 
+    /** Whether any page listens. */
+    public boolean isHeard() {
+        return !listeners.isEmpty();
+    }
+
     /** Tells every page that listens. */
     public void tell(String type, Object body) {
         if (!listeners.isEmpty()) {

@@ -12,13 +12,15 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
+import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.inbox.Carriers;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.media.MediaTokens;
-import org.waxbell.app.run.SystemClock;
+import org.waxbell.app.wiring.WiringChanged;
 import org.waxbell.app.wiring.WiringStore;
-import org.waxbell.app.wiring.WiringWatcher;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.SetFace;
@@ -26,7 +28,7 @@ import org.waxbell.directive.StageDirective;
 import org.waxbell.fixture.ChatFixture;
 import org.waxbell.fixture.Face;
 import org.waxbell.fixture.MascotFixture;
-import org.waxbell.port.StageOut;
+import org.waxbell.port.Carrier;
 import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
 
@@ -35,7 +37,7 @@ import org.waxbell.stage.Stage;
  * told all that should still be seen, and shows that and nothing else.
  */
 @Component
-public class StageFeed implements StageOut, WiringWatcher {
+public class StageFeed implements Carriers {
     /** The key was renewed or never was one; the page stays empty. */
     static final CloseStatus WRONG_KEY = new CloseStatus(4403, "This address is no longer valid.");
 
@@ -100,21 +102,27 @@ public class StageFeed implements StageOut, WiringWatcher {
     public record ChatSeen(long at, String name, String text, boolean command) {}
 
     @Override
-    public synchronized void perform(StageDirective part) {
+    public List<Carrier<?>> carriers() {
+        return List.of(
+                Carrier.of(StageDirective.class, this::perform),
+                Carrier.of(EndPart.class, this::end),
+                Carrier.of(SetFace.class, this::face),
+                Carrier.of(HushAll.class, this::hush));
+    }
+
+    synchronized void perform(StageDirective part) {
         Feed feed = feed(part.stage());
         feed.shown.put(part.partRun(), part);
         tell(feed, new PartNews("part", ++feed.number, StagePart.of(part, tokens)));
     }
 
-    @Override
-    public synchronized void end(EndPart end) {
+    synchronized void end(EndPart end) {
         Feed feed = feed(end.stage());
         feed.shown.remove(end.partRun());
         tell(feed, new EndNews("end", ++feed.number, end.partRun(), end.meantFor()));
     }
 
-    @Override
-    public synchronized void face(SetFace set) {
+    synchronized void face(SetFace set) {
         Feed feed = feed(set.stage());
         feed.faces.put(set.fixture(), set.face());
         tell(feed, new FaceNews("face", ++feed.number, set.fixture(), set.face()));
@@ -136,8 +144,8 @@ public class StageFeed implements StageOut, WiringWatcher {
     }
 
     /** Stages that were edited, and files that cues use on them now, are told to the pages that show them; pages of a stage that is no more are sent away. */
-    @Override
-    public synchronized void wiringChanged() {
+    @EventListener
+    public synchronized void wiringChanged(WiringChanged changed) {
         feeds.entrySet().stream()
                 .filter(each -> wiring.current().wiring().stage(each.getKey()).isEmpty())
                 .forEach(each -> List.copyOf(each.getValue().pages.values())
@@ -175,8 +183,7 @@ public class StageFeed implements StageOut, WiringWatcher {
         return all;
     }
 
-    @Override
-    public synchronized void hush(HushAll hush) {
+    synchronized void hush(HushAll hush) {
         for (Feed feed : feeds.values()) {
             feed.shown.clear();
             tell(feed, new HushNews("hush", ++feed.number, hush.meantFor()));

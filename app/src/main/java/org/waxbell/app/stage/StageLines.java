@@ -1,8 +1,7 @@
 package org.waxbell.app.stage;
 
-import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
-import org.waxbell.app.run.OutcomeWatcher;
+import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.WordKey;
@@ -17,7 +16,7 @@ class StageLines implements OutcomeWatcher {
     private final StageFeed feed;
     private final WiringStore wiring;
 
-    StageLines(@Lazy StageFeed feed, WiringStore wiring) {
+    StageLines(StageFeed feed, WiringStore wiring) {
         this.feed = feed;
         this.wiring = wiring;
     }

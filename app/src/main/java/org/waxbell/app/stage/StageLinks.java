@@ -4,12 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.link.FixedLink;
 import org.waxbell.app.link.LinkPulse;
 import org.waxbell.app.link.LinkView.LinkFact;
-import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.link.LinkNeeds;
 import org.waxbell.link.LinkState;
@@ -25,7 +24,7 @@ class StageLinks implements FixedLink.Source, StageWatcher {
     private final LinkPulse pulse;
     private final Map<String, LinkState> states = new ConcurrentHashMap<>();
 
-    StageLinks(@Lazy StageFeed feed, WiringStore wiring, SystemClock clock, LinkPulse pulse) {
+    StageLinks(StageFeed feed, WiringStore wiring, SystemClock clock, LinkPulse pulse) {
         this.feed = feed;
         this.wiring = wiring;
         this.clock = clock;

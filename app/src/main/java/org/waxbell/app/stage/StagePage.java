@@ -2,6 +2,7 @@ package org.waxbell.app.stage;
 
 import java.util.concurrent.CompletableFuture;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.app.address.StageKeys;
 import org.waxbell.app.socket.Outbox;
 
 /** One page that shows a stage. */

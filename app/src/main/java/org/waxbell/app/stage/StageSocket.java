@@ -8,21 +8,24 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
+import org.springframework.web.socket.WebSocketHandler;
 import org.springframework.web.socket.WebSocketSession;
 import org.springframework.web.socket.handler.TextWebSocketHandler;
+import org.waxbell.app.address.StageKeys;
+import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.inbox.Lead;
 import org.waxbell.app.json.Documents;
-import org.waxbell.app.run.EngineLoop;
-import org.waxbell.app.run.Lead;
-import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.socket.Outbox;
 import org.waxbell.app.socket.Outboxes;
+import org.waxbell.app.socket.Served;
 import org.waxbell.engine.Completion;
 import org.waxbell.rehearsal.Step;
 import tools.jackson.core.JacksonException;
 
 /** The socket of stage pages: it says what to show and hears how that went. */
 @Component
-public class StageSocket extends TextWebSocketHandler {
+public class StageSocket extends TextWebSocketHandler implements Served {
     private static final Logger LOG = LoggerFactory.getLogger(StageSocket.class);
     private static final int LONGEST_REASON = 200;
     private final Map<String, StagePage> pages = new ConcurrentHashMap<>();
@@ -32,7 +35,7 @@ public class StageSocket extends TextWebSocketHandler {
     private final StageKeys keys;
     private final Documents json;
     private final SystemClock clock;
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final List<StageWatcher> watchers;
     private volatile long lead = Lead.LEAST;
 
@@ -42,7 +45,7 @@ public class StageSocket extends TextWebSocketHandler {
             StageKeys keys,
             Documents json,
             SystemClock clock,
-            EngineLoop loop,
+            Inbox loop,
             List<StageWatcher> watchers) {
         this.maker = maker;
         this.feed = feed;
@@ -141,5 +144,15 @@ public class StageSocket extends TextWebSocketHandler {
     private static String reason(StageReport report) {
         String why = report.why();
         return why.length() > LONGEST_REASON ? why.substring(0, LONGEST_REASON) : why;
+    }
+
+    @Override
+    public String address() {
+        return "/ws/stage";
+    }
+
+    @Override
+    public WebSocketHandler socket() {
+        return this;
     }
 }

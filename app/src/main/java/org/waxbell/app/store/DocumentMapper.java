@@ -26,7 +26,7 @@ public interface DocumentMapper {
     void remove(String kind, String id);
 
     /** An edit as the log of changes lists it. @param documents how many it changed */
-    record EditLine(long step, long at, String what, int documents, boolean undone) {}
+    record EditLine(long step, long at, String what, int documents, boolean undone, String origin, String actor) {}
 
     /** The step of the next edit. */
     @Select("select coalesce(max(step), 0) + 1 from edit")
@@ -34,8 +34,8 @@ public interface DocumentMapper {
 
     /** Adds what an edit did to a document. */
     @Insert("""
-            insert into edit (at, kind, document_id, what, before_json, after_json, position, step, before_position)
-            values (#{at}, #{kind}, #{documentId}, #{what}, #{beforeJson}, #{afterJson}, #{position}, #{step}, #{beforePosition})""")
+            insert into edit (at, kind, document_id, what, before_json, after_json, position, step, before_position, origin, actor)
+            values (#{at}, #{kind}, #{documentId}, #{what}, #{beforeJson}, #{afterJson}, #{position}, #{step}, #{beforePosition}, #{origin}, #{actor})""")
     void log(EditRow row);
 
     /** What the newest edit that is not undone did, newest first; empty where there is none. */
@@ -64,7 +64,7 @@ public interface DocumentMapper {
 
     /** The newest edits before a step, newest first. */
     @Select("""
-            select step, max(at) as at, max(what) as what, count(*) as documents, max(undone) as undone from edit
+            select step, max(at) as at, max(what) as what, count(*) as documents, max(undone) as undone, max(origin) as origin, max(actor) as actor from edit
             where step < #{before} group by step order by step desc limit #{most}""")
     List<EditLine> edits(long before, int most);
 

@@ -11,6 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param position       its place in the list after
  * @param step           what was done in one edit has one step
  * @param beforePosition its place in the list before
+ * @param origin         from where it was made, as {@link org.waxbell.actor.Origin} names it
+ * @param actor          which one of them, empty text where there is only one
  */
 public record EditRow(
         long number,
@@ -23,4 +25,6 @@ public record EditRow(
         int position,
         int undone,
         long step,
-        int beforePosition) {}
+        int beforePosition,
+        String origin,
+        String actor) {}

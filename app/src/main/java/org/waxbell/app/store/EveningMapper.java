@@ -6,9 +6,9 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.evening.Spent;
 import org.waxbell.points.LedgerEntry;
 import org.waxbell.points.Pending;
-import org.waxbell.show.Spent;
 
 /** What the engine remembers beside rings: small documents, points, first lines. */
 @Mapper
@@ -21,12 +21,24 @@ public interface EveningMapper {
     void putFact(String kind, String id, String json);
 
     /** Forgets facts of a kind whose id begins so. */
-    @Delete("delete from fact where kind = #{kind} and (id = #{start} or id like #{start} || '/%')")
+    @Delete(
+            "delete from fact where kind = #{kind} and (id = #{start} or substr(id, 1, length(#{start}) + 1) = #{start} || '/')")
     void removeFacts(String kind, String start);
 
+    /** Forgets one fact. */
+    @Delete("delete from fact where kind = #{kind} and id = #{id}")
+    void removeFact(String kind, String id);
+
+    /** Forgets all facts of a kind. */
+    @Delete("delete from fact where kind = #{kind}")
+    void removeBook(String kind);
+
+    /** A fact by its id. */
+    record FactRow(String id, String json) {}
+
     /** The facts of a kind, by their ids. */
-    @Select("select json from fact where kind = #{kind} order by id")
-    List<String> facts(String kind);
+    @Select("select id, json from fact where kind = #{kind} order by id")
+    List<FactRow> facts(String kind);
 
     /** One fact, null where there is none. */
     @Select("select json from fact where kind = #{kind} and id = #{id}")

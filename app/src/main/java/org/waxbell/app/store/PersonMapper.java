@@ -28,6 +28,14 @@ public interface PersonMapper {
     @Select("select name from person where first_seen is not null")
     List<String> names();
 
+    /** Keeps that someone of that name was seen. @param name key of the name */
+    @Insert("insert or ignore into known (name) values (#{name})")
+    void putKnown(long name);
+
+    /** The keys of the names of all who were seen. */
+    @Select("select name from known")
+    List<Long> known();
+
     /** The person of that identity, null for nobody. */
     @Select("select * from person where id = #{id}")
     @Nullable

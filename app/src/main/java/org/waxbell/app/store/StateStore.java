@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
@@ -12,38 +11,23 @@ import org.waxbell.directive.Directive;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.engine.Books;
 import org.waxbell.engine.EngineState;
-import org.waxbell.engine.Keeper;
 import org.waxbell.engine.Outcome;
-import org.waxbell.engine.Ring;
-import org.waxbell.event.ChannelEvent;
+import org.waxbell.evening.Evening;
 import org.waxbell.event.ChatLine;
-import org.waxbell.event.Identity;
+import org.waxbell.event.Fact;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
-import org.waxbell.gate.Let;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
-import org.waxbell.points.Ledger;
-import org.waxbell.points.LedgerEntry;
-import org.waxbell.points.Pending;
-import org.waxbell.show.Came;
-import org.waxbell.show.Evening;
-import org.waxbell.show.KnownPeople;
-import org.waxbell.show.Spent;
-import org.waxbell.show.TargetState;
 import org.waxbell.slate.SlateEntry;
+import org.waxbell.state.Book;
+import org.waxbell.state.Change;
+import org.waxbell.state.Memory;
 
 /** Keeps what the engine decided, and gives it back after a restart. Called by the engine's thread inside its transaction. */
 @Component
-public class StateStore implements Keeper {
-    /** The name under which answers of ours stand in chat. */
-    public static final String HELPER = "saltmarsh_bell";
-
+public class StateStore {
     private static final String SEED = "seed";
-    private static final String EVENING = "evening";
-    private static final String SLATE = "slate";
-    private static final String TARGET = "target";
-    private static final String CAME = "came";
     private static final long DAY = 86_400_000;
     private final EngineMapper engine;
     private final JournalMapper journal;
@@ -52,6 +36,8 @@ public class StateStore implements Keeper {
     private final EveningMapper books;
     private final SettingMapper settings;
     private final Documents documents;
+    private final BookTables tables;
+    private final HelperName helper;
 
     StateStore(
             EngineMapper engine,
@@ -60,7 +46,9 @@ public class StateStore implements Keeper {
             ChatMapper chat,
             SettingMapper settings,
             EveningMapper books,
-            Documents documents) {
+            Documents documents,
+            BookTables tables,
+            HelperName helper) {
         this.engine = engine;
         this.journal = journal;
         this.people = people;
@@ -68,6 +56,8 @@ public class StateStore implements Keeper {
         this.books = books;
         this.settings = settings;
         this.documents = documents;
+        this.tables = tables;
+        this.helper = helper;
     }
 
     /** The state with which the engine goes on; {@code seed} is used where none was kept. */
@@ -78,60 +68,48 @@ public class StateStore implements Keeper {
         if (kept == null) {
             settings.put(SEED, Long.toString(seed));
         }
-        Map<String, String> drawn = engine.drawn().stream()
-                .collect(Collectors.toMap(
-                        EngineMapper.DrawnRow::purpose,
-                        EngineMapper.DrawnRow::name,
-                        (one, other) -> other,
-                        TreeMap::new));
+        Memory memory = new Memory();
+        tables.all().forEach(table -> table.load().accept(memory));
         return new EngineState(
                 kept == null ? seed : Long.parseLong(kept),
                 journal.newest() + 1,
                 engine.newestRing() + 1,
-                engine.activeRings().stream()
-                        .map(json -> documents.read(json, Ring.class))
-                        .toList(),
-                engine.lets(evening.openedAt()),
-                drawn,
-                books(evening));
+                books.newestEntry() + 1,
+                memory);
     }
 
     /** How the evening stands, as it was kept last. */
     public Evening evening() {
-        String kept = books.fact(EVENING, EVENING);
+        String kept = books.fact(Books.EVENING.name(), Books.EVENING.name());
         return kept == null ? Evening.NONE : documents.read(kept, Evening.class);
-    }
-
-    private Books books(Evening evening) {
-        List<Ledger.Balance> balances = books.sums().stream()
-                .map(row -> new Ledger.Balance(Identity.key(row.person()), row.points()))
-                .toList();
-        return new Books(
-                evening,
-                new Ledger.State(books.newestEntry() + 1, balances, books.pending()),
-                slate(),
-                books.spent(),
-                facts(TARGET, TargetState.class),
-                facts(CAME, Came.class),
-                people.names().stream().map(KnownPeople::key).toList());
     }
 
     /** What stands on the slate, as it is kept. */
     public List<SlateEntry> slate() {
-        return facts(SLATE, SlateEntry.class);
+        return List.copyOf(book(Books.SLATE).values());
     }
 
-    private <T> List<T> facts(String kind, Class<T> type) {
-        return books.facts(kind).stream()
-                .map(json -> documents.read(json, type))
-                .toList();
+    /** What stands in a book by its keys, as it is kept. */
+    public <T> Map<String, T> book(Book<T> book) {
+        Memory memory = new Memory();
+        tables.of(book).load().accept(memory);
+        return memory.map(book);
     }
 
     /** Keeps all of an outcome. */
     public void keep(Outcome outcome) {
-        outcome.changes().forEach(change -> change.keep(this));
+        outcome.changes().forEach(this::change);
         outcome.decisions().forEach(this::decision);
         outcome.directives().forEach(this::said);
+    }
+
+    private void change(Change change) {
+        BookTable table = tables.of(change.book());
+        if (change instanceof Change.Put put) {
+            table.put().accept(put.key(), put.value());
+        } else if (change instanceof Change.Gone gone) {
+            table.gone().accept(gone);
+        }
     }
 
     private void decision(Decision decision) {
@@ -157,9 +135,9 @@ public class StateStore implements Keeper {
                     decision.at(),
                     decision.event() instanceof ChatLine ? 1 : 0);
         }
-        if (decision.event() instanceof ChannelEvent event) {
+        if (decision.event() instanceof Fact event && event.what().ofChannel()) {
             chat.add(new ChatMapper.ChatRow(
-                    event.from(), decision.at(), "", Standing.ANYONE.name(), event.sentence(), false));
+                    event.link().orElse(""), decision.at(), "", Standing.ANYONE.name(), event.sentence(), false));
         }
         if (decision.event() instanceof ChatLine line) {
             chat.add(new ChatMapper.ChatRow(
@@ -175,7 +153,7 @@ public class StateStore implements Keeper {
     private void said(Directive directive) {
         if (directive instanceof SayInChat say) {
             chat.add(new ChatMapper.ChatRow(
-                    say.link(), say.meantFor(), HELPER, Standing.ANYONE.name(), say.text(), true));
+                    say.link(), say.meantFor(), helper.get(), Standing.ANYONE.name(), say.text(), true));
         }
     }
 
@@ -189,82 +167,5 @@ public class StateStore implements Keeper {
                 .atZone(ZoneId.systemDefault())
                 .toLocalDate()
                 .toString();
-    }
-
-    @Override
-    public void ring(Ring ring) {
-        engine.putRing(
-                ring.number(),
-                ring.cueId(),
-                ring.arrived(),
-                ring.over(),
-                ring.state().isActive(),
-                documents.write(ring));
-    }
-
-    @Override
-    public void let(Let let) {
-        engine.putLet(let);
-    }
-
-    @Override
-    public void takeBack(long ring) {
-        engine.removeLet(ring);
-    }
-
-    @Override
-    public void drawn(String purpose, String name) {
-        engine.putDrawn(purpose, name);
-    }
-
-    @Override
-    public void evening(Evening evening) {
-        books.putFact(EVENING, EVENING, documents.write(evening));
-    }
-
-    @Override
-    public void newShow(Evening evening) {
-        books.forgetSpent();
-        evening(evening);
-    }
-
-    @Override
-    public void spent(Spent spent) {
-        books.spend(spent);
-    }
-
-    @Override
-    public void entry(LedgerEntry entry) {
-        books.addEntry(entry);
-    }
-
-    @Override
-    public void promised(Pending pending) {
-        books.putPending(pending);
-    }
-
-    @Override
-    public void released(long ring) {
-        books.removePending(ring);
-    }
-
-    @Override
-    public void slate(SlateEntry entry) {
-        books.putFact(SLATE, entry.value() + "/" + entry.person(), documents.write(entry));
-    }
-
-    @Override
-    public void wiped(List<String> values) {
-        values.forEach(value -> books.removeFacts(SLATE, value));
-    }
-
-    @Override
-    public void target(TargetState state) {
-        books.putFact(TARGET, state.target().kind() + "/" + state.target().name(), documents.write(state));
-    }
-
-    @Override
-    public void came(Came came) {
-        books.putFact(CAME, came.cueId() + "/" + came.pull(), documents.write(came));
     }
 }

@@ -2,6 +2,7 @@ package org.waxbell.app.wiring;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.waxbell.app.json.Refused;
 import org.waxbell.cue.Cue;
 
 /** Works out which documents take another place in their list: only those between where something stood and where it goes. */

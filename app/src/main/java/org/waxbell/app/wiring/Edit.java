@@ -7,8 +7,10 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.inbox.Job;
 import org.waxbell.app.json.Documents;
-import org.waxbell.app.run.Job;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.DocumentRow;
 import org.waxbell.app.store.EditRow;
@@ -35,6 +37,7 @@ abstract class Edit implements Job {
     private @Nullable DocumentSet next;
     private @Nullable CueBook book;
     private long at;
+    private Actor by = Actor.PROGRAM;
 
     Edit(WiringStore store, DocumentMapper mapper, Documents json) {
         this.store = store;
@@ -73,6 +76,11 @@ abstract class Edit implements Job {
         }
     }
 
+    /** Who makes it. */
+    final void by(Actor who) {
+        by = who;
+    }
+
     /** Checks it and makes it ready for the engine's thread. */
     final void prepare() {
         DocumentSet current = store.current();
@@ -106,8 +114,10 @@ abstract class Edit implements Job {
     public Outcome decide(Engine engine, long stamp) {
         at = stamp;
         CueBook ready = Objects.requireNonNull(book);
+        Outcome outcome = engine.rewire(stamp, ready);
+        // Only what the engine took in holds: where it meets a fault, the wiring of before does.
         store.become(Objects.requireNonNull(next), ready);
-        return engine.rewire(stamp, ready);
+        return outcome;
     }
 
     @Override
@@ -133,9 +143,21 @@ abstract class Edit implements Job {
                     document.position(),
                     0,
                     0,
-                    swap.before() == null ? document.position() : swap.before().position()));
+                    swap.before() == null ? document.position() : swap.before().position(),
+                    by.origin().name(),
+                    by.id()));
         }
         log(rows);
+    }
+
+    @Override
+    public void over() {
+        store.publish(by);
+    }
+
+    @Override
+    public Object input() {
+        return what();
     }
 
     @Override

@@ -16,7 +16,9 @@ import org.waxbell.app.json.Documents;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.DocumentRow;
+import org.waxbell.app.store.HelperName;
 import org.waxbell.app.store.PersonMapper;
+import org.waxbell.app.store.SettingMapper;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
@@ -25,11 +27,15 @@ import org.waxbell.wiring.WiringDocument;
 /** Fills an empty data folder: with the demo evening, or with one rack and one stage to begin with. */
 @Component
 class FirstFill {
+    /** What the one viewer stands as in whose name we answer. */
+    private static final String HELPER = "HELPER";
+
     private final Options options;
     private final DocumentMapper documents;
     private final PersonMapper people;
     private final MediaFiles media;
     private final Documents json;
+    private final SettingMapper settings;
     private final TransactionTemplate transaction;
 
     FirstFill(
@@ -38,12 +44,14 @@ class FirstFill {
             PersonMapper people,
             MediaFiles media,
             Documents json,
+            SettingMapper settings,
             PlatformTransactionManager manager) {
         this.options = options;
         this.documents = documents;
         this.people = people;
         this.media = media;
         this.json = json;
+        this.settings = settings;
         this.transaction = new TransactionTemplate(manager);
     }
 
@@ -67,6 +75,10 @@ class FirstFill {
         }
         // The practice channel has its viewers in every installation, so that a cue can be tried as anybody.
         for (PracticeViewer viewer : json.read(text("demo/viewers.json"), PracticeViewer[].class)) {
+            if (viewer.standings().equals(HELPER)) {
+                settings.put(HelperName.SETTING, viewer.name());
+                continue;
+            }
             people.know("practice:" + viewer.name(), viewer.name(), viewer.standings(), viewer.months());
         }
         WiringDocument wiring = json.read(text(from + "/wiring.json"), WiringDocument.class);

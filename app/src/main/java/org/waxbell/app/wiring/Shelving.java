@@ -2,6 +2,8 @@ package org.waxbell.app.wiring;
 
 import java.util.concurrent.CompletableFuture;
 import org.springframework.stereotype.Component;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.media.Intake;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.shelf.Media;
@@ -24,7 +26,7 @@ public class Shelving {
      *
      * @param lengthMs of a video whose own header does not tell, as the page that played it measured; 0 where nobody did
      */
-    public CompletableFuture<Media> add(String folder, String name, byte[] content, long lengthMs) {
+    public CompletableFuture<Media> add(String folder, String name, byte[] content, long lengthMs, Actor by) {
         String bare = name.strip().replaceAll("[\\\\/\\p{Cntrl}]", "-");
         if (bare.isEmpty() || bare.length() > LONGEST_NAME) {
             throw new Refused(
@@ -46,6 +48,6 @@ public class Shelving {
                 ? Math.min(LONGEST_VIDEO, Math.max(0, known > 0 ? known : lengthMs))
                 : 0;
         Media media = files.put(folder, kept, taken.content(), taken.type(), length);
-        return edits.shelved(files::shelf).thenApply(done -> media);
+        return edits.shelved(files::shelf, by).thenApply(done -> media);
     }
 }

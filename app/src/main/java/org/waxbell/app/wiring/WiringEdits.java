@@ -7,9 +7,11 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.inbox.SavedState;
 import org.waxbell.app.json.Documents;
-import org.waxbell.app.run.EngineLoop;
-import org.waxbell.app.run.SavedState;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.EditRow;
 import org.waxbell.check.Problem;
@@ -27,7 +29,7 @@ import org.waxbell.wiring.WiringDocument;
 /** Edits of the wiring: each is checked, versioned, kept in the log and can be undone by the server. They are made one after another. */
 @Component
 public class WiringEdits {
-    private final EngineLoop loop;
+    private final Inbox loop;
     private final WiringStore store;
     private final DocumentMapper mapper;
     private final Documents json;
@@ -36,7 +38,7 @@ public class WiringEdits {
     private CompletableFuture<?> last = CompletableFuture.completedFuture(null);
 
     WiringEdits(
-            EngineLoop loop,
+            Inbox loop,
             WiringStore store,
             DocumentMapper mapper,
             Documents json,
@@ -51,22 +53,24 @@ public class WiringEdits {
     }
 
     /** Saves a document in place of the one of its id; {@code version} is the one that the editor saw, 0 for a new one. */
-    public CompletableFuture<Document> save(DocumentKind kind, String id, Object value, long version) {
-        return submit(new Change(
-                kind,
-                id,
-                version,
-                value,
-                (version == 0 ? "new " + kind.words() : "edit of " + before(kind)) + Document.nameOf(value)));
+    public CompletableFuture<Document> save(DocumentKind kind, String id, Object value, long version, Actor by) {
+        return submit(
+                by,
+                new Change(
+                        kind,
+                        id,
+                        version,
+                        value,
+                        (version == 0 ? "new " + kind.words() : "edit of " + before(kind)) + Document.nameOf(value)));
     }
 
     /** Deletes a document. */
-    public CompletableFuture<Document> delete(DocumentKind kind, String id, long version) {
+    public CompletableFuture<Document> delete(DocumentKind kind, String id, long version, Actor by) {
         String name = store.current()
                 .find(kind, id)
                 .map(each -> Document.nameOf(each.value()))
                 .orElse(id);
-        return submit(new Change(kind, id, version, null, "deletion of " + before(kind) + name));
+        return submit(by, new Change(kind, id, version, null, "deletion of " + before(kind) + name));
     }
 
     /** A cue is named without saying that it is one. */
@@ -79,8 +83,8 @@ public class WiringEdits {
      *
      * @param seen the revision that whoever decided this had seen; where there is another, it is refused as a conflict
      */
-    public CompletableFuture<Document> bring(WiringDocument document, boolean whole, long seen) {
-        return submit(new Bringing(document, whole, seen));
+    public CompletableFuture<Document> bring(WiringDocument document, boolean whole, long seen, Actor by) {
+        return submit(by, new Bringing(document, whole, seen));
     }
 
     /** What bringing a wiring would do, after the same checks; throws {@link Refused}. */
@@ -96,8 +100,8 @@ public class WiringEdits {
      *
      * @param what how the log calls it, such as {@code 12 cues switched off}
      */
-    public CompletableFuture<Document> saveAll(List<Wish> wishes, String what) {
-        return submit(new Several(what) {
+    public CompletableFuture<Document> saveAll(List<Wish> wishes, String what, Actor by) {
+        return submit(by, new Several(what) {
             @Override
             List<Aim> aims(DocumentSet current) {
                 return wishes.stream().map(wish -> wish.aim(current)).toList();
@@ -106,8 +110,8 @@ public class WiringEdits {
     }
 
     /** The shelf has other things on it now. */
-    public CompletableFuture<Document> shelved(Supplier<Shelf> now) {
-        return submit(new Several("the shelf") {
+    public CompletableFuture<Document> shelved(Supplier<Shelf> now, Actor by) {
+        return submit(by, new Several("the shelf") {
             @Override
             List<Aim> aims(DocumentSet current) {
                 return List.of();
@@ -126,8 +130,8 @@ public class WiringEdits {
     }
 
     /** Moves cues into a rack, before another cue or to its end; in one step. @param before id of that cue, empty text for the end */
-    public CompletableFuture<Document> arrange(List<String> cues, String rack, String before) {
-        return submit(new Several("order of cues") {
+    public CompletableFuture<Document> arrange(List<String> cues, String rack, String before, Actor by) {
+        return submit(by, new Several("order of cues") {
             @Override
             List<Aim> aims(DocumentSet current) {
                 return new Arrangement(current).cues(cues, rack, before);
@@ -136,8 +140,8 @@ public class WiringEdits {
     }
 
     /** Moves a rack before another, or to the end where none is named. */
-    public CompletableFuture<Document> arrangeRack(String rack, String before) {
-        return submit(new Several("order of racks") {
+    public CompletableFuture<Document> arrangeRack(String rack, String before, Actor by) {
+        return submit(by, new Several("order of racks") {
             @Override
             List<Aim> aims(DocumentSet current) {
                 return new Arrangement(current).racks(rack, before);
@@ -157,13 +161,13 @@ public class WiringEdits {
     }
 
     /** Undoes the newest edit. */
-    public CompletableFuture<Document> undo() {
-        return submit(new Replay(true));
+    public CompletableFuture<Document> undo(Actor by) {
+        return submit(by, new Replay(true));
     }
 
     /** Does again what was undone last. */
-    public CompletableFuture<Document> redo() {
-        return submit(new Replay(false));
+    public CompletableFuture<Document> redo(Actor by) {
+        return submit(by, new Replay(false));
     }
 
     /** What undo would undo, empty where there is nothing. */
@@ -176,7 +180,8 @@ public class WiringEdits {
         return Optional.ofNullable(mapper.redoable());
     }
 
-    private synchronized CompletableFuture<Document> submit(Edit edit) {
+    private synchronized CompletableFuture<Document> submit(Actor by, Edit edit) {
+        edit.by(by);
         CompletableFuture<Document> done = last.handle((result, failure) -> result)
                 .thenComposeAsync(before -> {
                     edit.prepare();
@@ -203,7 +208,7 @@ public class WiringEdits {
         } else if (value instanceof Rack rack) {
             rack.check(problems);
         } else if (value instanceof Stage stage) {
-            stage.check(problems, next.wiring().house().inWords(), next.shelf());
+            stage.check(problems, next.wiring().inWords(), next.shelf());
         }
         refuse(problems.found());
         boolean onlySwitched = kind == DocumentKind.RACK && value != null;
@@ -226,7 +231,9 @@ public class WiringEdits {
                 row.position(),
                 0,
                 step,
-                row.beforePosition())));
+                row.beforePosition(),
+                row.origin(),
+                row.actor())));
     }
 
     /** An edit by a person. */

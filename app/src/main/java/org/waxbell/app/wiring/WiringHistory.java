@@ -3,6 +3,7 @@ package org.waxbell.app.wiring;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.EditRow;
 import org.waxbell.wiring.Wiring;

@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.OutsideText;
+import org.waxbell.app.json.Refused;
 import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
 import org.waxbell.wiring.WiringDocument;

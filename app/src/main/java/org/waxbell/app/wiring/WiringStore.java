@@ -6,7 +6,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import org.waxbell.actor.Actor;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.DocumentRow;
@@ -23,9 +25,16 @@ public class WiringStore {
     /** Begins anywhere, so that what was seen before a restart is not taken for what is there after it. */
     private volatile long revision = new SecureRandom().nextInt(Integer.MAX_VALUE);
 
+    private final ApplicationEventPublisher news;
     private final Map<Long, DocumentSet> lately = new ConcurrentHashMap<>();
 
-    WiringStore(DocumentMapper mapper, MediaMapper media, Documents documents, FirstFill filled) {
+    WiringStore(
+            DocumentMapper mapper,
+            MediaMapper media,
+            Documents documents,
+            FirstFill filled,
+            ApplicationEventPublisher news) {
+        this.news = news;
         filled.fill();
         List<Document> all =
                 mapper.all().stream().map(row -> document(row, documents)).toList();
@@ -67,5 +76,10 @@ public class WiringStore {
         current = next;
         book = made;
         revision = then;
+    }
+
+    /** What {@link #become} put in force was kept: everybody who follows the wiring is told, whoever edited it. */
+    void publish(Actor by) {
+        news.publishEvent(new WiringChanged(by));
     }
 }

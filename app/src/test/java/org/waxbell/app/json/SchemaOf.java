@@ -10,6 +10,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.waxbell.actor.Actor;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
+import org.waxbell.event.Field;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Viewer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -58,7 +64,13 @@ final class SchemaOf {
         }
         Class<?> mixin = Mixins.all().get(plain);
         if (mixin != null) {
-            return named(plain, () -> family(mixin.getAnnotation(JsonSubTypes.class)));
+            return named(plain, () -> {
+                ObjectNode family = family(mixin.getAnnotation(JsonSubTypes.class));
+                if (plain == ShowEvent.class) {
+                    Facts.all().forEach(kind -> fact(family, kind));
+                }
+                return family;
+            });
         }
         if (!plain.isRecord()) {
             throw new IllegalArgumentException("no JSON of ours: " + plain);
@@ -125,9 +137,44 @@ final class SchemaOf {
             properties.set(
                     component.getName(),
                     component.getName().equals("formatVersion") ? version(type) : of(component.getGenericType()));
-            required.add(component.getName());
+            // Who did it may be left out; then it was the host.
+            if (component.getType() != Actor.class) {
+                required.add(component.getName());
+            }
         }
         schema.put("additionalProperties", false);
+        return schema;
+    }
+
+    private void fact(ObjectNode family, FactKind kind) {
+        String name = Character.toUpperCase(kind.name().charAt(0)) + kind.name().substring(1) + "Fact";
+        ((ArrayNode) family.at("/properties/kind/enum")).add(kind.name());
+        rule(family, kind.name()).put("$ref", "#/$defs/" + name);
+        definitions.putObject(name);
+        ObjectNode schema = typed("object");
+        ObjectNode properties = schema.putObject("properties");
+        ArrayNode required = schema.putArray("required");
+        properties.putObject("kind").put("const", kind.name());
+        required.add("kind");
+        if (kind.ofChannel()) {
+            properties.set("from", typed("string"));
+            properties.set("viewer", of(Viewer.class));
+            required.add("from").add("viewer");
+        }
+        for (Field field : kind.fields()) {
+            properties.set(
+                    field.key(),
+                    field.type() == Field.Type.TEXTS ? texts() : of(field.type().holds()));
+            required.add(field.key());
+        }
+        properties.set("by", of(Actor.class));
+        schema.put("additionalProperties", false);
+        definitions.set(name, schema);
+    }
+
+    private ObjectNode texts() {
+        ObjectNode schema = typed("object");
+        schema.set("additionalProperties", typed("string"));
         return schema;
     }
 

@@ -5,7 +5,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import org.junit.jupiter.api.Test;
-import org.waxbell.app.run.SystemClock;
+import org.waxbell.app.clock.SystemClock;
 
 class MediaTokensTest {
     private static final long HOUR = 3_600_000;

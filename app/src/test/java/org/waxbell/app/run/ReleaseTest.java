@@ -2,6 +2,7 @@ package org.waxbell.app.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doCallRealMethod;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
@@ -10,18 +11,20 @@ import static org.mockito.Mockito.when;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.mockito.InOrder;
+import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.MakeClip;
 import org.waxbell.directive.PlaySound;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.directive.SetTarget;
+import org.waxbell.directive.StageDirective;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.Target;
+import org.waxbell.port.Carrier;
 import org.waxbell.port.ChatOut;
-import org.waxbell.port.ClipOut;
-import org.waxbell.port.StageOut;
 import org.waxbell.port.TargetOut;
 
 /** The way out: each directive to its adapter, in order; what no adapter can do fails by itself, and one that throws stops no other. */
@@ -31,9 +34,9 @@ class ReleaseTest {
     private static final MakeClip CLIP = new MakeClip("1.clip", 5, "practice", 30, "x");
     private static final SetTarget SCENE =
             new SetTarget("1.scene", 5, new Target(Target.Kind.SCENE, ""), "kettle", false);
-    private final StageOut stages = mock();
+    private final Consumer<StageDirective> stages = mock();
     private final ChatOut chat = mock();
-    private final ClipOut clips = mock();
+    private final Consumer<MakeClip> clips = mock();
     private final TargetOut mixer = mock();
     private final OutcomeWatcher watcher = mock();
     private final List<String> failed = new ArrayList<>();
@@ -41,9 +44,32 @@ class ReleaseTest {
 
     ReleaseTest() {
         when(chat.reaches("practice")).thenReturn(true);
-        when(clips.link()).thenReturn("practice");
         when(mixer.knows(Target.Kind.SCENE)).thenReturn(true);
-        release = new Release(stages, List.of(chat), List.of(clips), List.of(mixer), List.of(watcher));
+        when(chat.takes()).thenCallRealMethod();
+        when(chat.reaches(any(SayInChat.class))).thenCallRealMethod();
+        doCallRealMethod().when(chat).carry(any());
+        when(mixer.takes()).thenCallRealMethod();
+        when(mixer.reaches(any())).thenCallRealMethod();
+        doCallRealMethod().when(mixer).carry(any());
+        Carrier<MakeClip> practice = new Carrier<>() {
+            @Override
+            public Class<MakeClip> takes() {
+                return MakeClip.class;
+            }
+
+            @Override
+            public boolean reaches(MakeClip clip) {
+                return clip.link().equals("practice");
+            }
+
+            @Override
+            public void carry(MakeClip clip) {
+                clips.accept(clip);
+            }
+        };
+        Registry registry = new Registry(
+                List.of(chat, mixer), List.of(() -> List.of(Carrier.of(StageDirective.class, stages), practice)));
+        release = new Release(registry, List.of(watcher));
     }
 
     private void release(Directive... directives) {
@@ -56,10 +82,10 @@ class ReleaseTest {
     void stagesComeFirstThenTheNewsThenChat() {
         release(SAYS, SOUND, CLIP, SCENE);
         InOrder order = inOrder(stages, watcher, chat, clips, mixer);
-        order.verify(stages).perform(SOUND);
+        order.verify(stages).accept(SOUND);
         order.verify(watcher).left(any());
         order.verify(chat).say(SAYS);
-        order.verify(clips).make(CLIP);
+        order.verify(clips).accept(CLIP);
         order.verify(mixer).set(SCENE);
         assertThat(failed).isEmpty();
     }
@@ -83,9 +109,9 @@ class ReleaseTest {
 
     @Test
     void anAdapterThatThrowsStopsNoOther() {
-        doThrow(new IllegalStateException("stage")).when(stages).perform(any());
-        doThrow(new IllegalStateException("news")).when(watcher).left(any());
-        doThrow(new IllegalStateException("clips")).when(clips).make(any());
+        doThrow(new IllegalStateException("stage")).when(stages).accept(any());
+        doThrow(new StackOverflowError("news")).when(watcher).left(any());
+        doThrow(new IllegalStateException("clips")).when(clips).accept(any());
         release(SOUND, CLIP, SAYS, SCENE);
         verify(chat).say(SAYS);
         verify(mixer).set(SCENE);

@@ -12,13 +12,16 @@ import static org.mockito.Mockito.when;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.waxbell.actor.Actor;
+import org.waxbell.app.address.StageKeys;
+import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.media.MediaTokens;
-import org.waxbell.app.run.SystemClock;
 import org.waxbell.app.socket.Outbox;
 import org.waxbell.app.wiring.Document;
 import org.waxbell.app.wiring.DocumentKind;
 import org.waxbell.app.wiring.DocumentSet;
+import org.waxbell.app.wiring.WiringChanged;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.HushAll;
@@ -94,13 +97,13 @@ class StageFeedTest {
     @Test
     void anEditedStageIsToldToItsPagesOnceAndCountsAsOneMessage() {
         Outbox page = join("page", "main", false);
-        feed.wiringChanged();
+        feed.wiringChanged(new WiringChanged(Actor.HOST));
         Stage wider = Stage.plain("main", "Main", 1920, 1080, List.of(), List.of());
         when(wiring.current())
                 .thenReturn(
                         DocumentSet.of(List.of(new Document(DocumentKind.STAGE, "main", 2, 1, wider)), Shelf.EMPTY));
-        feed.wiringChanged();
-        feed.wiringChanged();
+        feed.wiringChanged(new WiringChanged(Actor.HOST));
+        feed.wiringChanged(new WiringChanged(Actor.HOST));
         Outbox late = join("late", "main", false);
         verify(page).post(argThat(message -> is(message, "/type", "welcome") && is(message, "/number", "0")));
         verify(page)

@@ -1,0 +1,21 @@
+package org.waxbell.app.live;
+
+import org.springframework.stereotype.Component;
+import org.waxbell.app.inbox.OutcomeWatcher;
+import org.waxbell.engine.Books;
+import org.waxbell.engine.Outcome;
+
+/** Tells consoles how the evening stands. */
+@Component
+class EveningTopic implements OutcomeWatcher {
+    private final LiveSocket live;
+
+    EveningTopic(LiveSocket live) {
+        this.live = live;
+    }
+
+    @Override
+    public void left(Outcome outcome) {
+        outcome.now(Books.EVENING).forEach(evening -> live.tell("evening", evening));
+    }
+}

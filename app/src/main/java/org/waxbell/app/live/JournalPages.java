@@ -1,0 +1,49 @@
+package org.waxbell.app.live;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.LongSummaryStatistics;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.live.Notices.DecisionNotice;
+import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.SeenMapper;
+import org.waxbell.journal.CueAnswer;
+import org.waxbell.journal.Decision;
+import org.waxbell.seen.Seen;
+
+/** The journal in pages: what was decided, joined with whether it was seen. */
+@Component
+public class JournalPages {
+    private static final int DECISIONS_SHOWN = 60;
+    private final JournalMapper journal;
+    private final SeenMapper seen;
+    private final Documents json;
+
+    JournalPages(JournalMapper journal, SeenMapper seen, Documents json) {
+        this.journal = journal;
+        this.seen = seen;
+        this.json = json;
+    }
+
+    /** The newest decisions before a number, newest last. */
+    public List<DecisionNotice> before(long number) {
+        List<Decision> all = journal.before(number, DECISIONS_SHOWN).stream()
+                .map(row -> json.read(row.json(), Decision.class))
+                .sorted(Comparator.comparingLong(Decision::number))
+                .toList();
+        LongSummaryStatistics rung = all.stream()
+                .flatMap(each -> each.cues().stream())
+                .mapToLong(CueAnswer::ring)
+                .filter(ring -> ring > 0)
+                .summaryStatistics();
+        Map<Long, Seen> known = new HashMap<>();
+        if (rung.getCount() > 0) {
+            seen.between(rung.getMin(), rung.getMax())
+                    .forEach(row -> known.put(row.ring(), json.read(row.json(), Seen.class)));
+        }
+        return all.stream().map(each -> Notices.of(each, known)).toList();
+    }
+}

@@ -1,0 +1,5 @@
+/** What consoles are told as it happens, one small class a topic. */
+@NullMarked
+package org.waxbell.app.live;
+
+import org.jspecify.annotations.NullMarked;

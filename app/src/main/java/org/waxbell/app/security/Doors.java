@@ -1,0 +1,62 @@
+package org.waxbell.app.security;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
+import org.waxbell.actor.Right;
+
+/** The one place where rights are asked: what each address needs. The first that fits counts. */
+final class Doors {
+    /** What proves itself otherwise, or gives nothing away. */
+    private static final String[] OPEN = {
+        "/stage",
+        "/stage.html",
+        "/assets/**",
+        "/media/**",
+        "/hook/**",
+        "/ws/stage",
+        "/ws/mixer-link",
+        "/words",
+        "/words.html",
+        "/sign-in",
+        "/sign-in.html",
+        "/api/sign-in",
+        "/bell.svg",
+        "/error"
+    };
+
+    private static final List<Door> DOORS = List.of(
+            new Door(HttpMethod.POST, Right.HUSH, "/api/hush", "/api/rings/*/stop"),
+            new Door(HttpMethod.POST, Right.SHOW, "/api/show", "/api/air"),
+            new Door(HttpMethod.POST, Right.PULL, "/api/cues/*/press", "/api/cues/*/try", "/api/rings/*/again"),
+            new Door(HttpMethod.PUT, Right.PULL, "/api/slate/*"),
+            new Door(HttpMethod.POST, Right.ASK, "/api/desks/**"),
+            new Door(null, Right.PRACTICE, "/api/practice/**"),
+            new Door(HttpMethod.POST, Right.LOOK, "/api/tryouts", "/api/conditions/**", "/api/rehearsals"),
+            new Door(HttpMethod.DELETE, Right.LOOK, "/api/rehearsals/*"),
+            new Door(HttpMethod.POST, Right.LINKS, "/api/stages/*/address", "/api/stages/*/place"),
+            new Door(HttpMethod.POST, Right.LINKS, "/api/links/**", "/api/neighbours/**"),
+            new Door(HttpMethod.PUT, Right.LINKS, "/api/links/**", "/api/reach"),
+            new Door(HttpMethod.DELETE, Right.LINKS, "/api/links/**"),
+            new Door(HttpMethod.GET, Right.LOOK, "/**"),
+            new Door(HttpMethod.HEAD, Right.LOOK, "/**"),
+            new Door(null, Right.EDIT, "/**"));
+
+    private Doors() {}
+
+    private record Door(@Nullable HttpMethod method, Right right, String... paths) {}
+
+    static void hang(
+            AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry requests) {
+        requests.requestMatchers(OPEN).permitAll();
+        for (Door door : DOORS) {
+            (door.method() == null
+                            ? requests.requestMatchers(door.paths())
+                            : requests.requestMatchers(door.method(), door.paths()))
+                    .hasAuthority(door.right().name());
+        }
+        requests.anyRequest().denyAll();
+    }
+}

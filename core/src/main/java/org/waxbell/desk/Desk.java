@@ -1,0 +1,80 @@
+package org.waxbell.desk;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.waxbell.act.DeskDocument;
+import org.waxbell.cue.Cue;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.fixture.Face;
+import org.waxbell.gate.Surroundings;
+import org.waxbell.state.Book;
+
+/**
+ * A standing job. It is pure: the same document, state and ask give the same answer. Each has one line in the list of desks.
+ *
+ * @param <D> what the host has written for one of them
+ * @param <S> how one of them stands; immutable
+ */
+public interface Desk<D extends DeskDocument, S> {
+    /** How wirings and the store name it. */
+    default String name() {
+        return book().name();
+    }
+
+    /** What people call the desk itself, such as {@code Wheels}. */
+    String title();
+
+    /** The class of its documents. */
+    Class<D> documents();
+
+    /** Where its states are kept, by the place of the document. */
+    Book<S> book();
+
+    /** How it stands before anything happened. */
+    S fresh(D document);
+
+    /** Does what is asked for, or refuses. */
+    Answer<S> ask(D document, S now, Ask ask, Surroundings evening);
+
+    /** Whether it wants to hear of such an event. */
+    default boolean hears(ShowEvent event) {
+        return false;
+    }
+
+    /** Hears what happens, of what it wants to. */
+    default Answer<S> hear(D document, S now, long at, ShowEvent event, Surroundings evening) {
+        return Answer.nothing(now);
+    }
+
+    /** When it wants to be woken, milliseconds since 1970 UTC; {@link Long#MAX_VALUE} for never. */
+    default long nextWake(D document, S now) {
+        return Long.MAX_VALUE;
+    }
+
+    /** Its moment has come. */
+    default Answer<S> wake(D document, S now, long at) {
+        return Answer.nothing(now);
+    }
+
+    /** What cues may wait for. */
+    default List<FactKind> tells() {
+        return List.of();
+    }
+
+    /** Its values for words and conditions, as a person sees them: texts and {@link Long} numbers by their names in words. */
+    default Map<String, Object> values(D document, S now, String person) {
+        return Map.of();
+    }
+
+    /** What its fixture shows; empty where it has none. */
+    default Optional<Face> face(D document, S now) {
+        return Optional.empty();
+    }
+
+    /** Its chat words, as ordinary cues for a rack of its own. @param place of the document @param rack their rack */
+    default List<Cue> starters(D document, String place, String rack) {
+        return List.of();
+    }
+}

@@ -1,0 +1,243 @@
+package org.waxbell.engine;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.act.Act;
+import org.waxbell.act.ActField;
+import org.waxbell.act.DeskDocument;
+import org.waxbell.actor.Actor;
+import org.waxbell.desk.Answer;
+import org.waxbell.desk.Ask;
+import org.waxbell.desk.Desk;
+import org.waxbell.desk.Lots;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Viewer;
+import org.waxbell.fixture.Face;
+import org.waxbell.gate.Surroundings;
+import org.waxbell.state.Memory;
+import org.waxbell.wiring.CueBook;
+
+/** Runs every desk: hands on what is asked and what happens, keeps how each stands, and lets out what comes of it. */
+final class DeskRuns implements Handler {
+    private final List<Desk<?, ?>> desks;
+    private final Surroundings evening;
+    private final Points points;
+    private final Chance chance;
+    private final Memory kept = new Memory();
+    private final Map<String, Run<?, ?>> runs = new LinkedHashMap<>();
+    /** When the first of them wants to be woken, worked out only when one of them changed. */
+    private long next;
+
+    private boolean nextIsKnown;
+    private String atWork = "";
+
+    DeskRuns(List<Desk<?, ?>> desks, Memory memory, CueBook book, Surroundings evening, Points points, Chance chance) {
+        this.desks = desks;
+        this.evening = evening;
+        this.points = points;
+        this.chance = chance;
+        desks.forEach(desk -> memory.map(desk.book()).forEach((place, state) -> put(desk, place, state)));
+        define(book);
+    }
+
+    private <S> void put(Desk<?, S> desk, String place, Object state) {
+        kept.put(desk.book(), place, desk.book().type().cast(state));
+    }
+
+    /** One document with the desk that runs it. */
+    private final class Run<D extends DeskDocument, S> {
+        private final Desk<D, S> desk;
+        private final String place;
+        private final D document;
+
+        Run(Desk<D, S> desk, String place, DeskDocument document) {
+            this.desk = desk;
+            this.place = place;
+            this.document = desk.documents().cast(document);
+        }
+
+        private S now() {
+            return kept.get(desk.book(), place).orElseGet(() -> desk.fresh(document));
+        }
+
+        Answer<?> ask(Ask ask, int depth, Turn turn) {
+            Act act = ask.act();
+            for (ActField field : act.fields()) {
+                String fault = field.faultOf(act.field(field.key(), ask.with()));
+                if (!fault.isEmpty()) {
+                    return Answer.refused(now(), "notUnderstood", fault);
+                }
+            }
+            atWork = place;
+            return become(ask.at(), desk.ask(document, now(), ask, evening), depth, turn);
+        }
+
+        void hear(long at, ShowEvent event, Turn turn) {
+            atWork = place;
+            become(at, desk.hear(document, now(), at, event, evening), turn.depth() + 1, turn);
+        }
+
+        long nextWake() {
+            return desk.nextWake(document, now());
+        }
+
+        void wake(long at, Turn turn) {
+            atWork = place;
+            become(at, desk.wake(document, now(), at), 1, turn);
+        }
+
+        private Answer<S> become(long at, Answer<S> answer, int depth, Turn turn) {
+            if (!answer.next().equals(now())) {
+                kept.put(desk.book(), place, answer.next());
+                nextIsKnown = false;
+                turn.changed(desk.book().put(place, answer.next()));
+                turn.moved();
+            }
+            answer.points().forEach(move -> points.move(at, move.person(), move.amount(), move.why(), turn));
+            answer.directives().forEach(turn::directed);
+            answer.told().forEach(fact -> turn.follows(fact, depth));
+            atWork = "";
+            return answer;
+        }
+
+        Map<String, Object> values(String person) {
+            return desk.values(document, now(), person);
+        }
+
+        Optional<Face> face() {
+            return desk.face(document, now());
+        }
+    }
+
+    @Override
+    public void take(long at, ShowEvent event, Turn turn) {
+        if (runs.isEmpty()) {
+            return;
+        }
+        if (event instanceof Fact fact && fact.is(Facts.ASKED)) {
+            byHand(at, fact, turn);
+        } else {
+            runs.values().forEach(run -> {
+                if (run.desk.hears(event)) {
+                    run.hear(at, event, turn);
+                }
+            });
+        }
+    }
+
+    /** The place of the document whose desk is at work, empty text for none; stays where a fault ended the work. */
+    String atWork() {
+        return atWork;
+    }
+
+    /** Whether any desk wants to hear of such an event. */
+    boolean hears(ShowEvent event) {
+        return runs.values().stream().anyMatch(run -> run.desk.hears(event));
+    }
+
+    private void byHand(long at, Fact fact, Turn turn) {
+        Act act = act(fact.text("desk"), fact.text("about"), fact.text("act")).orElse(null);
+        if (act != null && !fact.actor().may(act.right())) {
+            turn.refuse(fact.actor().inWords() + " may not ask for that");
+            return;
+        }
+        long decision = turn.decision();
+        Lots lots = (purpose, bound) ->
+                chance.below("desk/" + fact.text("about"), fact.text("act") + "/" + purpose, decision, bound);
+        Answer<?> answer = ask(
+                at,
+                fact.actor(),
+                Optional.empty(),
+                fact.text("desk"),
+                fact.text("about"),
+                fact.text("act"),
+                fact.texts("with"),
+                lots,
+                1,
+                turn);
+        turn.says(answer.says());
+    }
+
+    private Optional<Act> act(String desk, String place, String name) {
+        Run<?, ?> run = runs.get(place);
+        return run == null || !run.desk.name().equals(desk) ? Optional.empty() : run.document.act(name);
+    }
+
+    /** Asks one desk; refused where there is no such document or act any more. */
+    Answer<?> ask(
+            long at,
+            Actor by,
+            Optional<Viewer> viewer,
+            String desk,
+            String place,
+            String act,
+            Map<String, String> with,
+            Lots lots,
+            int depth,
+            Turn turn) {
+        Act wanted = act(desk, place, act).orElse(null);
+        return wanted == null
+                ? Answer.refused("", "gone", "there is nothing called " + place + " that could be asked for " + act)
+                : runs.get(place).ask(new Ask(at, by, viewer, wanted, with, lots), depth, turn);
+    }
+
+    @Override
+    public long nextWake() {
+        if (!nextIsKnown) {
+            next = Long.MAX_VALUE;
+            runs.values().forEach(run -> next = Math.min(next, run.nextWake()));
+            nextIsKnown = true;
+        }
+        return next;
+    }
+
+    @Override
+    public void wake(long at, Turn turn) {
+        runs.values().stream().filter(run -> run.nextWake() <= at).findFirst().ifPresent(run -> run.wake(at, turn));
+    }
+
+    @Override
+    public void rewire(CueBook next, long at, Turn turn) {
+        define(next);
+    }
+
+    private void define(CueBook book) {
+        runs.clear();
+        nextIsKnown = false;
+        book.wiring()
+                .deskDocuments()
+                .forEach((place, document) -> desks.stream()
+                        .filter(desk -> desk.name().equals(document.desk()))
+                        .findFirst()
+                        .ifPresent(desk -> runs.put(place, new Run<>(desk, place, document))));
+    }
+
+    /** What the fixture at that place shows, null where no desk runs it. */
+    @Nullable
+    Face face(String place) {
+        Run<?, ?> run = runs.get(place);
+        return run == null ? null : run.face().orElse(null);
+    }
+
+    /** The values of all desks, as a person sees them. */
+    Map<String, Object> values(String person) {
+        Map<String, Object> all = new HashMap<>();
+        runs.values().forEach(run -> all.putAll(run.values(person)));
+        return all;
+    }
+
+    @Override
+    public void save(Memory memory) {
+        desks.forEach(desk -> copy(desk, memory));
+    }
+
+    private <S> void copy(Desk<?, S> desk, Memory memory) {
+        kept.map(desk.book()).forEach((place, state) -> memory.put(desk.book(), place, state));
+    }
+}

@@ -1,0 +1,70 @@
+package org.waxbell.engine;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.waxbell.desk.Desk;
+import org.waxbell.gate.Surroundings;
+import org.waxbell.port.Calendars;
+import org.waxbell.state.Memory;
+import org.waxbell.wiring.CueBook;
+
+/** Who keeps what is known of the evening, each by name; cues ask them and write through them. */
+record Handlers(
+        Wired wired,
+        Chance chance,
+        Neighbours neighbours,
+        People people,
+        Shows shows,
+        SlateKeeper slate,
+        Points points,
+        FirstLinesTonight firstLines,
+        Switchboard switches,
+        DeskRuns desks,
+        Surroundings known) {
+    static Handlers of(CueBook book, EngineState state, Calendars calendars, List<Desk<?, ?>> desks) {
+        Memory memory = state.memory();
+        Wired wired = new Wired(book);
+        Chance chance = new Chance(state.seed(), memory.map(Books.DRAWN));
+        People people = new People(memory, book);
+        Shows shows = new Shows(state, book, calendars);
+        SlateKeeper slate = new SlateKeeper(memory, wired);
+        Points points = new Points(state);
+        Switchboard switches = new Switchboard(memory.all(Books.TARGETS));
+        Known bare = new Known(wired, people, shows, slate, points, switches, person -> Map.of());
+        DeskRuns runs = new DeskRuns(desks, memory, book, bare, points, chance);
+        Known known = new Known(wired, people, shows, slate, points, switches, runs::values);
+        return new Handlers(
+                wired,
+                chance,
+                new Neighbours(book),
+                people,
+                shows,
+                slate,
+                points,
+                new FirstLinesTonight(memory, shows),
+                switches,
+                runs,
+                known);
+    }
+
+    /** Everything that stands on the slate and that desks bring, by name in words. */
+    Map<String, String> wordsOfAll(String person) {
+        return withDesks(slate.wordsOfAll(person), person);
+    }
+
+    /** The values of the host's own slate and of desks, by name in words. */
+    Map<String, String> words(String person) {
+        return withDesks(slate.words(person), person);
+    }
+
+    private Map<String, String> withDesks(Map<String, String> words, String person) {
+        Map<String, Object> more = desks.values(person);
+        if (more.isEmpty()) {
+            return words;
+        }
+        Map<String, String> all = new HashMap<>(words);
+        more.forEach((name, value) -> all.put(name, value.toString()));
+        return all;
+    }
+}

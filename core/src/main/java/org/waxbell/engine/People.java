@@ -1,0 +1,68 @@
+package org.waxbell.engine;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.waxbell.cue.WordKey;
+import org.waxbell.evening.KnownPeople;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Viewer;
+import org.waxbell.state.Memory;
+import org.waxbell.wiring.Circle;
+import org.waxbell.wiring.CueBook;
+
+/** Who was ever seen, and who is in which circle. */
+final class People implements Handler {
+    private final KnownPeople known;
+    private final Map<String, Set<String>> circles = new HashMap<>();
+    private List<Circle> named = List.of();
+
+    People(Memory memory, CueBook book) {
+        known = new KnownPeople(memory.all(Books.KNOWN));
+        define(book);
+    }
+
+    @Override
+    public void take(long at, ShowEvent event, Turn turn) {
+        Viewer viewer = event.by().orElse(null);
+        if (viewer != null && known.see(viewer.name())) {
+            long key = KnownPeople.key(viewer.name());
+            turn.changed(Books.KNOWN.put(Long.toHexString(key), key));
+        }
+    }
+
+    @Override
+    public void rewire(CueBook next, long at, Turn turn) {
+        define(next);
+    }
+
+    private void define(CueBook book) {
+        named = book.wiring().house().circles();
+        circles.clear();
+        named.forEach(circle -> circles.put(
+                circle.id(), circle.people().stream().map(WordKey::of).collect(Collectors.toSet())));
+    }
+
+    boolean inCircle(String circle, Viewer viewer) {
+        return circles.getOrDefault(circle, Set.of()).contains(WordKey.of(viewer.name()));
+    }
+
+    String circleName(String circle) {
+        return named.stream()
+                .filter(each -> each.id().equals(circle))
+                .map(Circle::name)
+                .findFirst()
+                .orElse(circle);
+    }
+
+    boolean knows(String name) {
+        return known.knows(name);
+    }
+
+    @Override
+    public void save(Memory memory) {
+        known.save().forEach(key -> memory.put(Books.KNOWN, Long.toHexString(key), key));
+    }
+}

@@ -1,0 +1,257 @@
+package org.waxbell.event;
+
+import static org.waxbell.event.Field.money;
+import static org.waxbell.event.Field.number;
+import static org.waxbell.event.Field.target;
+import static org.waxbell.event.Field.text;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.waxbell.actor.Actor;
+
+/** Every kind of fact, one line each: what channels tell, what happens in the house, what desks tell. */
+public final class Facts {
+    private static final Viewer OTTER = new Viewer("practice:brine_otter", "brine_otter", Set.of(Standing.FOLLOWER), 0);
+    private static final Viewer INES =
+            new Viewer("practice:marshlight_ines", "marshlight_ines", Set.of(Standing.MEMBER, Standing.FOLLOWER), 14);
+
+    /** Someone follows the channel from now on. */
+    public static final FactKind FOLLOW = FactKind.ofChannel("follow", OTTER, fact -> fact.who() + " follows");
+    /** A membership begins, is renewed, or is given; the giver is empty text for nobody. */
+    public static final FactKind MEMBERSHIP = FactKind.ofChannel(
+            "membership",
+            INES,
+            fact -> fact.who() + " is a member for " + Amounts.of(fact.number("months"), "month")
+                    + (fact.text("giver").isEmpty() ? "" : ", given by " + fact.text("giver")),
+            number("months", "membershipMonths", 14),
+            number("tier", "membershipTier", 1),
+            text("giver", "membershipGiver", ""));
+    /** A gift: what, the worth of one of them, how many at once. */
+    public static final FactKind GIFT = FactKind.ofChannel(
+            "gift",
+            OTTER,
+            fact -> fact.who() + " sent " + Amounts.of(fact.number("count"), fact.text("item")),
+            text("item", "giftItem", "Honeycomb"),
+            number("worth", "giftWorth", 50),
+            number("count", "giftCount", 1));
+    /** A tip, in hundredths of the channel's currency. */
+    public static final FactKind TIP = FactKind.ofChannel(
+            "tip",
+            INES,
+            fact -> fact.who() + " tipped " + fact.money("cents"),
+            money("cents", "tipCents", "tipAmount", 350));
+    /** Another broadcaster arrives with their viewers. */
+    public static final FactKind ARRIVAL = FactKind.ofChannel(
+            "arrival",
+            OTTER,
+            fact -> fact.who() + " arrives with " + Amounts.of(fact.number("viewers"), "viewer"),
+            number("viewers", "arrivalViewers", 24));
+    /** A reward was redeemed, with what the viewer typed. */
+    public static final FactKind REWARD = FactKind.ofChannel(
+            "reward",
+            INES,
+            fact -> fact.who() + " redeemed " + fact.text("reward"),
+            text("reward", "rewardName", "Choose the dye"),
+            text("input", "rewardInput", "sage"));
+    /** Someone made a clip. */
+    public static final FactKind CLIP = FactKind.ofChannel(
+            "clip",
+            OTTER,
+            fact -> fact.who() + " made the clip " + fact.text("title"),
+            text("title", "clipTitle", "The tall taper"),
+            number("seconds", "clipSeconds", 28),
+            text("address", "clipAddress", "practice-clip-1"));
+    /** A burst of likes. */
+    public static final FactKind LIKES = FactKind.ofChannel(
+            "likes",
+            OTTER,
+            fact -> fact.who() + " gave " + Amounts.of(fact.number("count"), "like"),
+            number("count", "likesCount", 20));
+
+    /** A show opens. */
+    public static final FactKind SHOW_OPENED = FactKind.awaited("showOpened", fact -> "the show opens");
+    /** The open show closes. */
+    public static final FactKind SHOW_CLOSED = FactKind.awaited("showClosed", fact -> "the show closes");
+    /** The mixer streams from now on; where there is no mixer the host says so. */
+    public static final FactKind AIR_ON = FactKind.awaited("airOn", fact -> "on air");
+    /** The mixer streams no longer. */
+    public static final FactKind AIR_OFF = FactKind.awaited("airOff", fact -> "off air");
+    /** A wheel came to rest. */
+    public static final FactKind WHEEL_STOPPED = FactKind.awaited(
+                    "wheelStopped",
+                    fact -> "the wheel " + fact.text("name") + " stopped"
+                            + FactKind.colon().apply(fact.text("result")),
+                    text("name", "deskName", "Dyes"),
+                    text("result", "deskResult", "sage"))
+            .usuallyBy(Actor.PROGRAM);
+    /** Another scene is on programme, as its actor says or as the mixer reports. */
+    public static final FactKind SCENE = FactKind.awaited(
+                    "scene",
+                    Facts::stands,
+                    target(new Target(Target.Kind.SCENE, "")),
+                    text("value", "sceneName", "Bench"))
+            .usuallyBy(Actor.MIXER);
+    /** A secret address was called, with what the caller sent. */
+    public static final FactKind WEB_CALLED = FactKind.awaited(
+                    "webCall",
+                    fact -> "web call " + fact.text("hook") + FactKind.colon().apply(fact.text("text")),
+                    text("hook", "hookName", "kiln"),
+                    text("text", "hookText", "hot"))
+            .usuallyBy(Actor.WEB);
+    /** A number of the slate moved. */
+    public static final FactKind VALUE_MOVED = FactKind.awaited(
+                    "value",
+                    fact -> fact.text("value") + " went from " + fact.number("before") + " to " + fact.number("now"),
+                    text("value", "valueName", "pours"),
+                    number("before", "valueBefore", 9),
+                    number("now", "valueNow", 10))
+            .usuallyBy(Actor.PROGRAM);
+
+    /** The host pressed Hush: stop everything that is on air now and drop what waits. */
+    public static final FactKind HUSH = FactKind.inHouse("hush", fact -> "Hush");
+    /** A cue's own button or key was pressed; the control in words. */
+    public static final FactKind HAND = FactKind.inHouse(
+            "hand", fact -> "pressed " + fact.text("control"), text("cue", "", ""), text("control", "", "the button"));
+    /** Another target than the scene stands another way now. */
+    public static final FactKind SWITCHED = FactKind.inHouse(
+                    "switched",
+                    Facts::stands,
+                    target(new Target(Target.Kind.LAMP, "Bench")),
+                    text("value", "targetValue", "off"))
+            .saying(fact -> Map.of("targetName", fact.target().name()))
+            .usuallyBy(Actor.MIXER);
+    /** A person ended a ring that played, or skipped one that waited. */
+    public static final FactKind STOPPED = FactKind.inHouse(
+            "stopped",
+            fact -> "stopped " + fact.text("name"),
+            number("ring", "", 1),
+            text("name", "", "Pour the taper"));
+    /** A person wrote on the slate; the person is empty text for the channel's value. */
+    public static final FactKind SLATE_WRITTEN = FactKind.inHouse(
+            "slate",
+            fact -> fact.text("value") + " on the slate is set to " + fact.text("text") + " by hand",
+            text("value", "", "pours"),
+            text("person", "", ""),
+            text("text", "", "10"));
+    /** Somebody asked a desk for an act: which desk, which place, which act, with what, and the same in words. */
+    public static final FactKind ASKED = FactKind.inHouse(
+            "asked",
+            fact -> fact.text("says"),
+            text("desk", "", "wheel"),
+            text("about", "", "main/dyes"),
+            text("act", "", "fill"),
+            Field.texts("with"),
+            text("says", "", ""));
+    /** A cue's time has come; which of its pulls, and what came in words. */
+    public static final FactKind TIME = FactKind.inHouse(
+                    "time",
+                    fact -> fact.text("words"),
+                    text("cue", "", ""),
+                    number("pull", "", 0),
+                    text("words", "", "the time came"))
+            .usuallyBy(Actor.PROGRAM);
+    /** A fault of the program ended what it was at; the evening goes on. */
+    public static final FactKind MENDED = FactKind.inHouse(
+                    "mended",
+                    fact -> "Wax Bell met a fault and went on",
+                    text("what", "", "a line"),
+                    text("why", "", "a bug"))
+            .usuallyBy(Actor.PROGRAM);
+
+    private static final List<FactKind> ALL = List.of(
+            FOLLOW,
+            MEMBERSHIP,
+            GIFT,
+            TIP,
+            ARRIVAL,
+            REWARD,
+            CLIP,
+            LIKES,
+            SHOW_OPENED,
+            SHOW_CLOSED,
+            AIR_ON,
+            AIR_OFF,
+            WHEEL_STOPPED,
+            SCENE,
+            WEB_CALLED,
+            VALUE_MOVED,
+            HUSH,
+            HAND,
+            SWITCHED,
+            STOPPED,
+            SLATE_WRITTEN,
+            ASKED,
+            TIME,
+            MENDED);
+    private static final Map<String, FactKind> BY_NAME = new LinkedHashMap<>();
+
+    static {
+        ALL.forEach(each -> BY_NAME.put(each.name(), each));
+    }
+
+    private Facts() {}
+
+    private static String stands(Fact fact) {
+        return fact.target().inWords() + " is " + fact.text("value")
+                + (fact.actor().inPerson() ? " by hand" : "");
+    }
+
+    /** Every kind, in the order in which they are offered. */
+    public static List<FactKind> all() {
+        return ALL;
+    }
+
+    /** The kind of that name; empty where there is none. */
+    public static Optional<FactKind> kind(String name) {
+        return Optional.ofNullable(BY_NAME.get(name));
+    }
+
+    /** The show opens, or the one that is open closes. */
+    public static Fact show(Actor actor, boolean open) {
+        return (open ? SHOW_OPENED : SHOW_CLOSED).by(actor);
+    }
+
+    /** The evening is on air from now on, or no longer. */
+    public static Fact air(Actor actor, boolean on) {
+        return (on ? AIR_ON : AIR_OFF).by(actor);
+    }
+
+    /** A target stands another way now. */
+    public static Fact switched(Actor actor, Target target, String value) {
+        return (target.kind() == Target.Kind.SCENE ? SCENE : SWITCHED).by(actor, target, value);
+    }
+
+    /** A sample line of chat. */
+    public static ChatLine chat() {
+        Viewer wickerby = new Viewer("practice:wickerby", "wickerby", Set.of(Standing.VIP, Standing.FOLLOWER), 0);
+        return new ChatLine("practice", wickerby, "!pour tall");
+    }
+
+    /** The kinds that a pull may wait for by name, in the order in which they are offered. */
+    public static List<String> awaited() {
+        return ALL.stream().filter(FactKind::awaited).map(FactKind::name).toList();
+    }
+
+    /** The kind of that name if a pull may wait for it; empty otherwise. */
+    public static Optional<FactKind> awaited(String name) {
+        return kind(name).filter(FactKind::awaited);
+    }
+
+    /** The kinds that a channel tells, in the order in which they are offered. */
+    public static List<FactKind> ofChannel() {
+        return ALL.stream().filter(FactKind::ofChannel).toList();
+    }
+
+    /** A sample that brings all values of these names; empty where none does. */
+    public static Optional<ShowEvent> bringing(Set<String> names) {
+        return Stream.concat(
+                        Stream.<ShowEvent>of(chat()),
+                        ALL.stream().filter(FactKind::awaited).map(FactKind::sample))
+                .filter(each -> each.values().keySet().containsAll(names))
+                .findFirst();
+    }
+}

@@ -1,0 +1,39 @@
+package org.waxbell.show;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.waxbell.desk.Desk;
+import org.waxbell.engine.Books;
+import org.waxbell.state.Book;
+import org.waxbell.wheel.WheelDesk;
+
+/** Every standing job, one line each. */
+public final class Desks {
+    /** All of them, in the order in which they are asked. */
+    public static final List<Desk<?, ?>> ALL = List.of(new WheelDesk());
+
+    private Desks() {}
+
+    /** The desk of that name; empty where there is none. */
+    public static Optional<Desk<?, ?>> find(String name) {
+        return ALL.stream()
+                .filter(desk -> desk.name().equals(name))
+                .<Desk<?, ?>>map(desk -> desk)
+                .findFirst();
+    }
+
+    /** Every book that is kept: the engine's own, and one for each desk. */
+    public static List<Book<?>> books() {
+        return Stream.<Book<?>>concat(Books.own().stream(), ALL.stream().map(Desk::book))
+                .toList();
+    }
+
+    /** The book of that name; empty where there is none. */
+    public static Optional<Book<?>> book(String name) {
+        return books().stream()
+                .filter(book -> book.name().equals(name))
+                .<Book<?>>map(book -> book)
+                .findFirst();
+    }
+}

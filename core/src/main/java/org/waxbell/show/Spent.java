@@ -1,4 +1,0 @@
-package org.waxbell.show;
-
-/** A first line tonight that is spent. @param who key of whose, see {@link org.waxbell.event.Identity} */
-public record Spent(String cueId, long who) {}

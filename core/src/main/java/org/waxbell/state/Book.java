@@ -1,0 +1,24 @@
+package org.waxbell.state;
+
+/**
+ * One kind of entries that are remembered from one step to the next and over a restart.
+ *
+ * @param name what the store calls it; stays for good
+ * @param type the class of its values, which are immutable
+ */
+public record Book<T>(String name, Class<T> type) {
+    /** An entry stands so from now on. */
+    public Change put(String key, T value) {
+        return new Change.Put(this, key, value);
+    }
+
+    /** An entry is no more. */
+    public Change gone(String key) {
+        return new Change.Gone(this, key, false);
+    }
+
+    /** An entry is no more, nor is any whose key begins with its key and a stroke; empty text for all of the book. */
+    public Change goneBelow(String key) {
+        return new Change.Gone(this, key, true);
+    }
+}

@@ -1,0 +1,88 @@
+package org.waxbell.state;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/** All that is remembered, by book and key: what changes add up to. Not safe for several threads. */
+public final class Memory {
+    private final Map<String, Map<String, Object>> books = new TreeMap<>();
+
+    /** A memory in which nothing stands. */
+    public Memory() {}
+
+    /** A memory of its own with the same entries; the values are immutable and shared. */
+    public Memory(Memory other) {
+        other.books.forEach((name, entries) -> books.put(name, new TreeMap<>(entries)));
+    }
+
+    /** Takes in a change. */
+    public void take(Change change) {
+        if (change instanceof Change.Put put) {
+            books.computeIfAbsent(put.book().name(), name -> new TreeMap<>()).put(put.key(), put.value());
+        } else if (change instanceof Change.Gone gone) {
+            Map<String, Object> entries = books.get(gone.book().name());
+            if (entries != null) {
+                entries.keySet().removeIf(gone::takes);
+                if (entries.isEmpty()) {
+                    books.remove(gone.book().name());
+                }
+            }
+        }
+    }
+
+    /** Puts an entry. */
+    public <T> void put(Book<T> book, String key, T value) {
+        take(book.put(key, value));
+    }
+
+    /** Takes an entry away. */
+    public void remove(Book<?> book, String key) {
+        take(book.gone(key));
+    }
+
+    /** The values of a book, in the order of their keys. */
+    public <T> List<T> all(Book<T> book) {
+        return entries(book).values().stream().map(book.type()::cast).toList();
+    }
+
+    /** The values of a book by their keys. */
+    public <T> Map<String, T> map(Book<T> book) {
+        Map<String, T> all = new TreeMap<>();
+        entries(book).forEach((key, value) -> all.put(key, book.type().cast(value)));
+        return all;
+    }
+
+    /** One value; empty where none stands. */
+    public <T> Optional<T> get(Book<T> book, String key) {
+        return Optional.ofNullable(entries(book).get(key)).map(book.type()::cast);
+    }
+
+    private Map<String, Object> entries(Book<?> book) {
+        return books.getOrDefault(book.name(), Map.of());
+    }
+
+    /** The names of books in which anything stands. */
+    public Collection<String> names() {
+        return List.copyOf(books.keySet());
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Memory memory && books.equals(memory.books);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(books);
+    }
+
+    @Override
+    public String toString() {
+        return books.toString();
+    }
+}
