@@ -8,6 +8,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.waxbell.cue.Cue;
 import org.waxbell.wiring.Wiring;
@@ -55,7 +56,7 @@ final class CueCircle implements Rule {
             for (Cue other : next.getOrDefault(at.id(), List.of())) {
                 if (other.id().equals(from.id())) {
                     List<String> way = new LinkedList<>();
-                    for (Cue each = at; each != from; each = before.get(each)) {
+                    for (Cue each = at; each != from; each = Objects.requireNonNull(before.get(each))) {
                         way.add(0, each.name());
                     }
                     return Optional.of(way);

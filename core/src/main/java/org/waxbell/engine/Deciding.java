@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Predicate;
 import org.waxbell.booking.Want;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.HeldAnswer;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
@@ -155,10 +156,9 @@ final class Deciding {
             gates = new ArrayList<>(gates);
             gates.add(new GateAnswer("take", false, "none of its takes fits", Map.of()));
         }
-        if (match.first() != null && match.first().spentWhenHeld()) {
-            question.event()
-                    .by()
-                    .ifPresent(viewer -> handlers.firstLines().spend(cue.id(), match.first(), viewer, out));
+        FirstLinePull first = match.first();
+        if (first != null && first.spentWhenHeld()) {
+            question.event().by().ifPresent(viewer -> handlers.firstLines().spend(cue.id(), first, viewer, out));
         }
         answerHeld(question, cue, gates.get(gates.size() - 1), out);
         return new CueAnswer(cue.id(), cue.name(), List.copyOf(gates), 0, "", false, List.of(), "");

@@ -182,9 +182,10 @@ final class DeskRuns implements Handler {
             int depth,
             Turn turn) {
         Act wanted = act(desk, place, act).orElse(null);
-        return wanted == null
+        Run<?, ?> run = runs.get(place);
+        return wanted == null || run == null
                 ? Answer.refused("", "gone", "there is nothing called " + place + " that could be asked for " + act)
-                : runs.get(place).ask(new Ask(at, by, viewer, wanted, with, lots), depth, turn);
+                : run.ask(new Ask(at, by, viewer, wanted, with, lots), depth, turn);
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
@@ -68,7 +69,7 @@ public final class Schedules {
     /** What passed before {@code now} is not made up for. @param kept is told of what is another by that */
     public void skipTo(long now, Evening evening, Consumer<Came> kept) {
         for (Timed each : timed) {
-            Came last = came.get(each.key());
+            Came last = last(each);
             put(each, new Came(last.cueId(), last.pull(), Math.max(last.at(), now), last.lines(), last.ready()), kept);
         }
         plan(evening);
@@ -90,7 +91,7 @@ public final class Schedules {
     /** One more line of chat was written at {@code at}; what is ready by that is told to {@code kept}. */
     public void line(long at, Evening evening, Consumer<Came> kept) {
         for (Timed each : timed) {
-            Came last = came.get(each.key());
+            Came last = last(each);
             if (each.kind() instanceof AfterLinesPull after
                     && last.ready() == 0
                     && evening.lines() - last.lines() >= after.lines()) {
@@ -125,7 +126,7 @@ public final class Schedules {
     /** Takes the pull that is due first at {@code at}; when it came is told to {@code kept}. */
     public Optional<Timed> take(long at, Evening evening, Consumer<Came> kept) {
         for (Timed each : timed) {
-            if (dues.get(each.key()) <= at) {
+            if (dues.getOrDefault(each.key(), Long.MAX_VALUE) <= at) {
                 Came now = new Came(each.cueId(), each.pull(), at, evening.lines(), 0);
                 came.put(each.key(), now);
                 kept.accept(now);
@@ -137,7 +138,7 @@ public final class Schedules {
     }
 
     private long due(Timed each, Evening evening) {
-        Came last = came.get(each.key());
+        Came last = last(each);
         if (each.kind() instanceof CalendarPull calendar) {
             return calendars.next(calendar, last.at());
         }
@@ -149,6 +150,11 @@ public final class Schedules {
         }
         long every = ((EveryPull) each.kind()).everyMs();
         return evening.openedAt() + (Math.max(0, last.at() - evening.openedAt()) / every + 1) * every;
+    }
+
+    /** When a pull came last; every one that is defined has such a moment. */
+    private Came last(Timed timed) {
+        return Objects.requireNonNull(came.get(timed.key()));
     }
 
     /** All that it remembers. */

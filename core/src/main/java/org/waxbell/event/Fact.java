@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.waxbell.actor.Actor;
@@ -48,7 +49,7 @@ public record Fact(FactKind what, Actor actor, Optional<String> link, Optional<V
 
     /** The target that stands another way; only facts that have one. */
     public Target target() {
-        return (Target) fields.get("target");
+        return (Target) Objects.requireNonNull(fields.get("target"), () -> what + " has no target");
     }
 
     /** The name of the viewer who caused it, empty text for nobody. */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Two rehearsals of one script side by side, what differs most first. */
 public record Comparison(List<Difference> differences, int same) {
@@ -48,7 +49,7 @@ public record Comparison(List<Difference> differences, int same) {
         return new Report.CueTally(like.id(), like.name(), 0, Map.of(), 0, 0);
     }
 
-    private static Difference difference(Report.CueTally before, Report.CueTally after) {
+    private static Difference difference(Report.@Nullable CueTally before, Report.CueTally after) {
         Report.CueTally was = before == null ? none(after) : before;
         return new Difference(
                 after.id(),

@@ -56,18 +56,26 @@ public record Tryout(Decision decision, @Nullable Ring ring, List<Directive> dir
             return reports.isEmpty() ? wake : Math.min(wake, reports.firstKey());
         }
 
+        private void moved(Ring now) {
+            ring = ring == null || now.number() == ring.number() ? now : ring;
+        }
+
+        /** Whether what is told belongs to the first ring; without one, such as an answer of a gate, everything does. */
+        private boolean isOfRing(String partRun) {
+            Ring mine = ring;
+            return mine == null
+                    || PartName.parse(partRun)
+                            .map(name -> name.ring() == mine.number())
+                            .orElse(false);
+        }
+
         private void note(Outcome outcome) {
             for (Decision each : outcome.decisions()) {
                 decision = decision == null && each.event() instanceof Tried ? each : decision;
             }
-            outcome.now(Books.RINGS)
-                    .filter(moved -> ring == null || moved.number() == ring.number())
-                    .forEach(moved -> ring = moved);
+            outcome.now(Books.RINGS).forEach(this::moved);
             for (Directive directive : outcome.directives()) {
-                if (ring == null
-                        || PartName.parse(directive.partRun())
-                                .filter(name -> name.ring() == ring.number())
-                                .isPresent()) {
+                if (isOfRing(directive.partRun())) {
                     directives.add(directive);
                 }
                 directive.standIn().ifPresent(report -> {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.words.Wording;
@@ -82,7 +83,7 @@ public final class ScoreCompiler {
         }
         long last = end;
         return parts.stream()
-                .map(each -> lasting(done.get(each.part().id()), last))
+                .map(each -> lasting(Objects.requireNonNull(done.get(each.part().id())), last))
                 .toList();
     }
 

@@ -48,10 +48,13 @@ public final class CueBook {
     private ReadyCue ready(Cue cue, @Nullable CueBook before) {
         Rack rack = wiring.rack(cue.rack()).orElse(new Rack(1, cue.rack(), cue.rack(), false));
         ReadyCue was = before == null ? null : before.byId.get(cue.id());
-        boolean same = was != null
+        if (before != null
+                && was != null
                 && was.cue().equals(cue)
-                && before.wiring.rack(rack.id()).equals(wiring.rack(rack.id()));
-        return same ? was : ReadyCue.of(cue, rack, wiring.scope(cue));
+                && before.wiring.rack(rack.id()).equals(wiring.rack(rack.id()))) {
+            return was;
+        }
+        return ReadyCue.of(cue, rack, wiring.scope(cue));
     }
 
     /** The cues that {@code event} concerns, in the order of the list. */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.waxbell.condition.Condition;
@@ -117,7 +118,9 @@ public record ReadyCue(
         if (cue.takeRule() == TakeRule.FIRST) {
             return cue.takes().stream()
                     .filter(take -> take.when().isEmpty()
-                            || whens.get(take.id()).test(query::values).holds())
+                            || Objects.requireNonNull(whens.get(take.id()))
+                                    .test(query::values)
+                                    .holds())
                     .findFirst();
         }
         if (cue.takeRule() == TakeRule.TURN) {

@@ -1,5 +1,6 @@
 package org.waxbell.app.config;
 
+import java.util.Objects;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
@@ -16,8 +17,7 @@ class Announcement {
 
     @EventListener
     void ready(ApplicationReadyEvent event) {
-        int port = ((WebServerApplicationContext) event.getApplicationContext())
-                .getWebServer()
+        int port = Objects.requireNonNull(((WebServerApplicationContext) event.getApplicationContext()).getWebServer())
                 .getPort();
         String here = "http://" + reach.own() + ":" + port;
         System.out.printf(

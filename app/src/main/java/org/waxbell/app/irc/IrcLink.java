@@ -94,7 +94,8 @@ final class IrcLink implements Link, IrcConnection.Ears {
                             this));
                 }
             } catch (IllegalArgumentException unusable) {
-                life.broken(Trouble.lasting(unusable.getMessage(), "Look at the settings of this link."));
+                life.broken(
+                        Trouble.lasting(String.valueOf(unusable.getMessage()), "Look at the settings of this link."));
                 return;
             }
             made.forEach(each -> connections.put(each, false));

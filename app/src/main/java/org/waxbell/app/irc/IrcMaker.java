@@ -1,6 +1,7 @@
 package org.waxbell.app.irc;
 
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.inbox.Inbox;
@@ -70,7 +71,8 @@ final class IrcMaker implements LinkMaker<IrcSettings>, ChatOut, IrcLink.Hearing
 
     @Override
     public void say(SayInChat line) {
-        live.get(line.link().replaceAll("/.*", "")).say(line);
+        Objects.requireNonNull(live.get(line.link().replaceAll("/.*", "")), "reaches was asked first")
+                .say(line);
     }
 
     @Override

@@ -2,6 +2,7 @@ package org.waxbell.app.json;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Consumer;
 import org.waxbell.cue.Cue;
 import org.waxbell.engine.Ring;
@@ -35,7 +36,7 @@ final class Converters {
     /** Changes {@code document} in place, from whatever version it has. */
     static void bringUp(JsonNode document, Class<?> type) {
         if (document instanceof ObjectNode node) {
-            BY_TYPE.get(type).accept(node);
+            Objects.requireNonNull(BY_TYPE.get(type)).accept(node);
         }
     }
 

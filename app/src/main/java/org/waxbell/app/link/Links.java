@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -85,11 +86,11 @@ public class Links {
     }
 
     private void begin(Kept kept) {
-        LinkMaker<?> maker = makers.get(kept.kind());
-        LinkState before =
-                live.containsKey(kept.id()) ? live.get(kept.id()).life().state() : LinkState.NEW;
-        if (live.containsKey(kept.id())) {
-            end(live.get(kept.id()));
+        LinkMaker<?> maker = Objects.requireNonNull(makers.get(kept.kind()), kept.kind());
+        Live was = live.get(kept.id());
+        LinkState before = was == null ? LinkState.NEW : was.life().state();
+        if (was != null) {
+            end(was);
         }
         LinkLife life = new LinkLife(kept.name(), before.unset(clock.now()), clock, pulse.timer(), pulse::moved);
         live.put(kept.id(), begun(maker, kept, life));
@@ -218,7 +219,10 @@ public class Links {
         if (!maker(kept.kind()).several()) {
             throw new Refused("id", id, "This link is always there.", "Pause it, or change where it connects to.");
         }
-        end(live.remove(id));
+        Live gone = live.remove(id);
+        if (gone != null) {
+            end(gone);
+        }
         book.remove(id);
         pulse.moved();
     }
@@ -244,10 +248,11 @@ public class Links {
             known(id);
             each = live.get(id);
         }
-        return each.link() == null
+        Link link = each == null ? null : each.link();
+        return link == null
                 ? CompletableFuture.failedFuture(
                         new IllegalStateException("There is nothing to connect to yet; fill in its settings."))
-                : each.link().test();
+                : link.test();
     }
 
     private Kept known(String id) {

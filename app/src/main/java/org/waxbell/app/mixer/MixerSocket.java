@@ -188,7 +188,7 @@ final class MixerSocket implements WebSocket.Listener {
     }
 
     @Override
-    public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
+    public @Nullable CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
         piece.append(data);
         if (last) {
             String text = piece.toString();
@@ -204,7 +204,7 @@ final class MixerSocket implements WebSocket.Listener {
     }
 
     @Override
-    public CompletionStage<?> onClose(WebSocket from, int code, String reason) {
+    public @Nullable CompletionStage<?> onClose(WebSocket from, int code, String reason) {
         cut(reason.isEmpty() ? "the mixer closed it (" + code + ")" : "the mixer closed it: " + reason);
         return null;
     }

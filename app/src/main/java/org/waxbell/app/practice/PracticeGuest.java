@@ -106,7 +106,7 @@ final class PracticeGuest implements MixerCalls, PracticeMixer.Audience {
         try {
             return CompletableFuture.completedFuture(work.get());
         } catch (Refused | IllegalArgumentException refused) {
-            return refuse(code, refused.getMessage());
+            return refuse(code, String.valueOf(refused.getMessage()));
         }
     }
 

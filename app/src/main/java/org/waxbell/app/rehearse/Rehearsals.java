@@ -166,7 +166,7 @@ public class Rehearsals {
                     "This script was not recorded, so it has no wiring of its own.",
                     "Choose the wiring of now, or the one before an edit.");
         }
-        CueBook book = asItWas
+        CueBook book = asItWas && opening != null
                 ? new CueBook(opening.wiring().on(new Shelf(opening.wiring().media())))
                 : book(which);
         EngineState from = opening == null ? EngineState.fresh(wanted.madeUp().seed()) : opening.state();

@@ -10,6 +10,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.waxbell.app.inbox.Faulted;
 import org.waxbell.app.inbox.Unsaved;
 import org.waxbell.app.json.Faults;
 import org.waxbell.app.json.Refused;
@@ -24,7 +25,11 @@ import tools.jackson.core.JacksonException;
 class Answers {
     @ExceptionHandler
     ProblemDetail refused(Refused refused) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not saved", refused.getMessage(), refused.problems());
+        return problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "Not saved",
+                String.valueOf(refused.getMessage()),
+                refused.problems());
     }
 
     @ExceptionHandler
@@ -34,7 +39,9 @@ class Answers {
                 ? refused(refused)
                 : cause instanceof Conflict conflict
                         ? conflict(conflict)
-                        : cause instanceof Unsaved unsaved ? unsaved(unsaved) : null;
+                        : cause instanceof Unsaved unsaved
+                                ? unsaved(unsaved)
+                                : cause instanceof Faulted faulted ? faulted(faulted) : null;
         if (detail == null) {
             throw wrapped;
         }
@@ -43,7 +50,8 @@ class Answers {
 
     @ExceptionHandler
     ProblemDetail conflict(Conflict conflict) {
-        ProblemDetail detail = problem(HttpStatus.CONFLICT, "Changed meanwhile", conflict.getMessage(), List.of());
+        ProblemDetail detail =
+                problem(HttpStatus.CONFLICT, "Changed meanwhile", String.valueOf(conflict.getMessage()), List.of());
         Document there = conflict.there();
         if (there != null) {
             detail.setProperty("version", there.version());
@@ -53,11 +61,24 @@ class Answers {
     }
 
     @ExceptionHandler
+    ProblemDetail faulted(Faulted faulted) {
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Not done",
+                String.valueOf(faulted.getMessage()),
+                List.of(new Problem(
+                        "",
+                        "",
+                        "A fault of the program ended it. Nothing of it was done, and the evening goes on.",
+                        "Send the newest file in the folder faults of your data folder to who mends Wax Bell.")));
+    }
+
+    @ExceptionHandler
     ProblemDetail unsaved(Unsaved unsaved) {
         return problem(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "Not kept",
-                unsaved.getMessage(),
+                String.valueOf(unsaved.getMessage()),
                 List.of(new Problem(
                         "",
                         "",

@@ -19,6 +19,7 @@ import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -92,7 +93,7 @@ class ApiSchemas {
                 for (JsonSubTypes.Type kind : kinds.value()) {
                     String kindName = kind.value().getSimpleName();
                     context.resolve(new AnnotatedType(kind.value()).resolveAsRef(true));
-                    addKind(context.getDefinedModels().get(kindName), kind.name());
+                    addKind(Objects.requireNonNull(context.getDefinedModels().get(kindName)), kind.name());
                     family.addOneOfItem(new Schema<>().$ref(REFERENCE + kindName));
                     discriminator.mapping(kind.name(), REFERENCE + kindName);
                 }
@@ -111,7 +112,7 @@ class ApiSchemas {
                 Schema<?> family, Discriminator discriminator, FactKind fact, ModelConverterContext context) {
             String name =
                     Character.toUpperCase(fact.name().charAt(0)) + fact.name().substring(1) + "Fact";
-            Schema<Object> model = new ObjectSchema().name(name);
+            Schema<?> model = new ObjectSchema().name(name);
             if (fact.ofChannel()) {
                 require(model, "from", new StringSchema());
                 require(model, "viewer", new Schema<>().$ref(REFERENCE + "Viewer"));

@@ -106,6 +106,9 @@ class TryoutController {
                 .toList();
     }
 
+    /** How the evening stood when a cue was tried. @param at milliseconds since 1970 UTC */
+    private record Evening(EngineState state, long at) {}
+
     /** Tries the cue in practice: nothing is sent anywhere and nothing is remembered. */
     @PostMapping("/tryouts")
     CompletableFuture<TriedOut> tryOut(@RequestBody TryAsked asked, Actor by) {
@@ -115,20 +118,19 @@ class TryoutController {
         if (!problems.isEmpty()) {
             throw new Refused(problems);
         }
-        AtomicReference<EngineState> evening = new AtomicReference<>();
-        AtomicReference<Long> now = new AtomicReference<>();
+        AtomicReference<Evening> seen = new AtomicReference<>();
         return loop.submit((engine, at) -> {
-                    evening.set(engine.save());
-                    now.set(at);
+                    seen.set(new Evening(engine.save(), at));
                     return Outcome.NOTHING;
                 })
                 .thenApplyAsync(saved -> {
+                    Evening evening = Objects.requireNonNull(seen.get());
                     WiringPatch patch =
                             new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(cue), List.of());
                     return told(Tryout.of(
                             wiring.book().next(patch.applyTo(wiring.current().wiring())),
-                            evening.get(),
-                            now.get(),
+                            evening.state(),
+                            evening.at(),
                             new Tried(cue.id(), cue.name(), asked.past(), asked.event(), by),
                             calendars));
                 });

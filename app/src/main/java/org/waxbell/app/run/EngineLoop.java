@@ -10,6 +10,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.inbox.Faulted;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.inbox.Job;
 import org.waxbell.app.inbox.SavedState;
@@ -108,7 +109,7 @@ public class EngineLoop implements SmartLifecycle {
                 decide(now, next, batch);
             } catch (RuntimeException | Error fault) {
                 finish(batch.taken());
-                next.done().completeExceptionally(fault);
+                next.done().completeExceptionally(new Faulted(fault));
                 now = recover(now, next.job().input(), fault);
             }
             next = batch.size() < MOST_IN_BATCH && System.nanoTime() < until ? inbox.nextNow() : null;

@@ -1,6 +1,7 @@
 package org.waxbell.app.security;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
@@ -31,9 +32,9 @@ class ActorArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
     @Override
     public Object resolveArgument(
             MethodParameter parameter,
-            ModelAndViewContainer view,
+            @Nullable ModelAndViewContainer view,
             NativeWebRequest request,
-            WebDataBinderFactory binder) {
+            @Nullable WebDataBinderFactory binder) {
         return SignedIn.now();
     }
 }

@@ -1,6 +1,7 @@
 package org.waxbell.app.security;
 
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.AbstractAuthenticationToken;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -40,7 +41,7 @@ public final class SignedIn extends AbstractAuthenticationToken {
     }
 
     @Override
-    public boolean equals(Object other) {
+    public boolean equals(@Nullable Object other) {
         return other instanceof SignedIn signed && signed.actor.equals(actor);
     }
 

@@ -2,6 +2,7 @@ package org.waxbell.app.store;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.engine.Books;
@@ -47,7 +48,7 @@ class BookTables {
     }
 
     BookTable of(Book<?> book) {
-        return all.get(book.name());
+        return Objects.requireNonNull(all.get(book.name()), book::name);
     }
 
     private BookTable own(Book<?> book) {
