@@ -3,9 +3,10 @@ import { Pause, Play, ZoomIn, ZoomOut } from '@lucide/vue'
 import { useElementSize, useWindowSize } from '@vueuse/core'
 import { computed, ref, toRef } from 'vue'
 import type { Part } from '@/api/types'
+import { useScoreBars } from '@/composables/useScoreBars'
 import { useScoreDrag } from '@/composables/useScoreDrag'
 import { useScoreKeys } from '@/composables/useScoreKeys'
-import { lanesOf, longest, planned, sampleValues, sampleWords, ticks } from '@/lib/plan'
+import { longest, planned, sampleValues, sampleWords, ticks } from '@/lib/plan'
 import { hasLength } from '@/lib/scoreEdit'
 import { span } from '@/lib/spans'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
@@ -58,45 +59,7 @@ const { keys } = useScoreKeys({
 })
 
 const values = computed(() => sampleValues(props.draft.cue, wiring.view?.samples ?? {}))
-const at = (ms: number) => (ms / length.value) * 100
-const laid = computed(() => plan(shown.value))
-const lanes = computed(() => lanesOf(laid.value.map((each) => each.lane)))
-const row = (lane: string) => lanes.value.findIndex((each) => each.lane === lane)
-/** Parts of one lane that sound or stand together share its height. */
-const bars = computed(() =>
-  laid.value.map((each, index) => {
-    const beside = laid.value.filter(
-      (other) =>
-        other.lane === each.lane &&
-        other.from < Math.max(each.to, each.from + 1) &&
-        each.from < Math.max(other.to, other.from + 1),
-    )
-    const height = (HEIGHT.value - 10) / beside.length
-    return {
-      ...each,
-      index,
-      top: row(each.lane) * HEIGHT.value + 5 + beside.indexOf(each) * height,
-      height: height - 2,
-    }
-  }),
-)
-const threads = computed(() =>
-  bars.value.flatMap((bar) => {
-    const start = bar.part.start
-    const other = start.kind === 'at' ? undefined : bars.value.find((each) => each.part.id === start.part)
-    return other
-      ? [
-          {
-            key: bar.part.id,
-            x1: at(start.kind === 'after' ? other.to : other.from),
-            y1: other.top + other.height / 2,
-            x2: at(bar.from),
-            y2: bar.top + bar.height / 2,
-          },
-        ]
-      : []
-  }),
-)
+const { at, lanes, bars, threads } = useScoreBars(() => plan(shown.value), length, HEIGHT)
 /** The thread that is being pulled, from the end of its part to the pointer. */
 const pulled = computed(() => {
   const bar = drag.value?.mode === 'thread' && bars.value.find((each) => each.part.id === drag.value!.id)

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { Lock } from '@lucide/vue'
-import { useElementSize, useEventListener } from '@vueuse/core'
+import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { Frame, Stage } from '@/api/types'
-import { dragged, guides, SAFE, SNAP, standing, withFrame, type Grip } from '@/lib/placing'
+import { useFrameDrag } from '@/composables/useFrameDrag'
+import { useFrameKeys } from '@/composables/useFrameKeys'
+import { SAFE, standing, type Grip } from '@/lib/placing'
 import BenchCamera from '@/practice/mixer/BenchCamera.vue'
 import { usePlayhead } from '@/stores/playhead'
 import { useWiring } from '@/stores/wiring'
@@ -31,15 +33,12 @@ const backdrop = computed(
   () => wiring.shelf.find((each) => each.folder === 'Pictures' && each.name === props.stage.backdrop)?.address,
 )
 
-interface Drag {
-  id: string
-  grip: Grip
-  x: number
-  y: number
-  from: Frame
-  now: Frame
-}
-const drag = ref<Drag | null>(null)
+const { drag, down, move, up } = useFrameDrag({
+  stage: () => props.stage,
+  scale,
+  choose: (id) => emit('choose', id),
+  edit: (stage) => emit('edit', stage),
+})
 const all = computed(() =>
   standing(props.stage)
     .map((each) => (drag.value?.id === each.id ? { ...each, frame: drag.value.now } : each))
@@ -65,73 +64,12 @@ watch(
   { flush: 'post' },
 )
 
-const down = (event: PointerEvent, id: string, grip: Grip) => {
-  const frame = standing(props.stage).find((each) => each.id === id)!.frame
-  emit('choose', id)
-  if (event.button === 0 && !frame.locked) {
-    ;(event.currentTarget as HTMLElement).setPointerCapture?.(event.pointerId)
-    drag.value = { id, grip, x: event.clientX, y: event.clientY, from: frame, now: frame }
-  }
-}
-const move = (event: PointerEvent) => {
-  const now = drag.value
-  if (now) {
-    const others = standing(props.stage)
-      .filter((each) => each.id !== now.id)
-      .map((each) => each.frame)
-    const reach = event.altKey ? 0 : SNAP / scale.value
-    drag.value = {
-      ...now,
-      now: dragged(
-        now.from,
-        now.grip,
-        (event.clientX - now.x) / scale.value,
-        (event.clientY - now.y) / scale.value,
-        guides(others, props.stage),
-        reach,
-      ),
-    }
-  }
-}
-const up = () => {
-  const now = drag.value
-  drag.value = null
-  if (now && JSON.stringify(now.from) !== JSON.stringify(now.now)) {
-    emit('edit', withFrame(props.stage, now.id, now.now))
-  }
-}
-useEventListener('keydown', (event) => (drag.value = event.key === 'Escape' ? null : drag.value))
-const STEPS: Record<string, [number, number]> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
-const keys = (event: KeyboardEvent, id: string, frame: Frame) => {
-  const step = STEPS[event.key]
-  const by = event.shiftKey ? 10 : 1
-  if (step && !frame.locked) {
-    const [x, y] = [step[0] * by, step[1] * by]
-    emit(
-      'edit',
-      withFrame(
-        props.stage,
-        id,
-        event.ctrlKey
-          ? { ...frame, width: Math.max(1, frame.width + x), height: Math.max(1, frame.height + y) }
-          : { ...frame, x: frame.x + x, y: frame.y + y },
-      ),
-    )
-  } else if (event.key === 'Delete') {
-    emit('remove')
-  } else if (event.key === 'PageUp' || event.key === 'PageDown') {
-    emit('order', event.key === 'PageUp')
-  } else {
-    return
-  }
-  event.preventDefault()
-  event.stopPropagation()
-}
+const keys = useFrameKeys({
+  stage: () => props.stage,
+  edit: (stage) => emit('edit', stage),
+  remove: () => emit('remove'),
+  order: (nearer) => emit('order', nearer),
+})
 defineExpose({ tell })
 </script>
 

@@ -1,9 +1,5 @@
 package org.waxbell.bench;
 
-import org.waxbell.actor.Actor;
-
-import org.waxbell.event.Facts;
-
 import com.sun.management.GarbageCollectionNotificationInfo;
 import java.lang.management.GarbageCollectorMXBean;
 import java.lang.management.ManagementFactory;
@@ -12,12 +8,14 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import javax.management.NotificationEmitter;
 import javax.management.openmbean.CompositeData;
+import org.waxbell.actor.Actor;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.event.ChatLine;
+import org.waxbell.event.Facts;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.LimitGate;
@@ -27,6 +25,7 @@ import org.waxbell.score.Anchor;
 import org.waxbell.score.Manner;
 import org.waxbell.score.PointsPart;
 import org.waxbell.score.ReplyPart;
+import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 
 /** A million different viewers in one show, each greeted, given points, and ringing a cue that remembers who rang. Run with a heap of 256 MB. */
@@ -52,7 +51,7 @@ final class Crowd {
                             null,
                             null);
         }
-        Engine engine = new Engine(new CueBook(Wires.wiring(cues())), EngineState.fresh(1), 40, Calendars.NONE);
+        Engine engine = Show.engine(new CueBook(Wires.wiring(cues())), EngineState.fresh(1), 40, Calendars.NONE);
         engine.accept(1, Facts.show(Actor.HOST, true));
         long longest = 0;
         long before = System.nanoTime();
@@ -72,7 +71,7 @@ final class Crowd {
         Figures.print("crowd_heap_kept", (runtime.totalMemory() - runtime.freeMemory()) / MB, "MB");
         Figures.print("crowd_heap_limit", runtime.maxMemory() / MB, "MB");
         Figures.print("crowd_longest_pause", longestPause.get(), "ms");
-        if (engine.save().books().evening().show() != 1) {
+        if (engine.save().evening().show() != 1) {
             throw new IllegalStateException("the show ended early");
         }
     }

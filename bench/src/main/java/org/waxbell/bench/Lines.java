@@ -24,6 +24,7 @@ import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Viewer;
 import org.waxbell.port.Calendars;
+import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.Match;
 
@@ -53,7 +54,7 @@ public class Lines {
             words.put(WordKey.of("!word" + i), "cue-" + i);
         }
         book = new CueBook(Wires.wiring(all));
-        engine = new Engine(book, EngineState.fresh(1), 40, Calendars.NONE);
+        engine = Show.engine(book, EngineState.fresh(1), 40, Calendars.NONE);
         List<Cue> more = new ArrayList<>(all);
         for (int i = 0; i < 250; i++) {
             Pull pull = i < 200
@@ -61,7 +62,7 @@ public class Lines {
                     : new PatternPull("tap(er|s)? *no" + i, "no" + i);
             more.add(Wires.cue("more-" + i, pull, List.of()));
         }
-        withPhrases = new Engine(new CueBook(Wires.wiring(more)), EngineState.fresh(1), 40, Calendars.NONE);
+        withPhrases = Show.engine(new CueBook(Wires.wiring(more)), EngineState.fresh(1), 40, Calendars.NONE);
         for (int i = 0; i < LINES; i++) {
             Viewer viewer = new Viewer("practice:viewer" + i % 97, "viewer" + i % 97, Set.of(), 0);
             lines[i] = new ChatLine(

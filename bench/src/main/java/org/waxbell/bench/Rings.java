@@ -18,6 +18,7 @@ import org.waxbell.gate.ArgumentGate;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.WhoGate;
 import org.waxbell.port.Calendars;
+import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 
 /** Rings that pass four gates and play a score of five parts to its end, in virtual time. */
@@ -25,7 +26,7 @@ import org.waxbell.wiring.CueBook;
 @BenchmarkMode(Mode.Throughput)
 public class Rings {
     private static final long APART = 8_000;
-    private final Engine engine = new Engine(
+    private final Engine engine = Show.engine(
             new CueBook(Wires.wiring(List.of(Wires.cue(
                     "pour",
                     ChatWordPull.of("!pour"),

@@ -32,6 +32,7 @@ import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.Manner;
 import org.waxbell.score.ReplyPart;
+import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 
 /** A thousand rules "this word, by a member of so many months", decided for lines of which each fits one: ours and two rule engines. */
@@ -82,7 +83,7 @@ public class RuleYardsticks {
                     .append(") then end\n");
             lines.add(new ChatLine("practice", new Viewer("practice:ines", "ines", Set.of(Standing.MEMBER), 6), word));
         }
-        engine = new Engine(new CueBook(Wires.wiring(cues)), EngineState.fresh(1), 40, Calendars.NONE);
+        engine = Show.engine(new CueBook(Wires.wiring(cues)), EngineState.fresh(1), 40, Calendars.NONE);
         easy = new DefaultRulesEngine(new RulesEngineParameters().skipOnFirstAppliedRule(true));
         KieServices services = KieServices.Factory.get();
         KieFileSystem files = services.newKieFileSystem().write("src/main/resources/bench/rules.drl", text.toString());

@@ -104,85 +104,14 @@ final class StageBench {
                 .filter(each -> each.has("dozeAfterMs"))
                 .forEach(each -> ((ObjectNode) each).put("dozeAfterMs", 5_000));
         stage.put("fixtures", fixtures);
-        saved(app.put("/api/stages/main", Map.of("version", view.get("version").asLong(), "stage", stage)));
-        cue(app, "one", List.of(card("card", "field-0", 0, 500)));
+        Drafts.saved(app.put(
+                "/api/stages/main", Map.of("version", view.get("version").asLong(), "stage", stage)));
+        Drafts.cue(app, "one", List.of(Drafts.card("card", "field-0", 0, 500)));
         List<Object> many = new ArrayList<>();
         for (int i = 0; i < PARTS; i++) {
-            many.add(card("card-" + i, "field-" + i % 2, 0, 6_000));
+            many.add(Drafts.card("card-" + i, "field-" + i % 2, 0, 6_000));
         }
-        cue(app, "thirty", many);
-    }
-
-    private static Map<String, Object> card(String id, String spot, int at, int length) {
-        return Map.ofEntries(
-                Map.entry("kind", "card"),
-                Map.entry("id", id),
-                Map.entry("start", Map.of("kind", "at", "ms", at)),
-                Map.entry("lengthMs", length),
-                Map.entry("stage", "main"),
-                Map.entry("spot", spot),
-                Map.entry("look", "beeswax"),
-                Map.entry("title", "{viewer}"),
-                Map.entry("words", "pours"),
-                Map.entry("picture", "taper.svg"),
-                Map.entry("portrait", false),
-                Map.entry("entry", "pour"),
-                Map.entry("exit", "kindle"),
-                Map.entry("entryMs", length / 2 - 50),
-                Map.entry("exitMs", length / 2 - 50),
-                Map.entry("manner", Map.of("ifFails", "goOn", "atOnce", false, "toEnd", false)));
-    }
-
-    private static void cue(Packaged app, String id, List<Object> parts) {
-        Map<String, Object> cue = new HashMap<>(Map.of(
-                "formatVersion",
-                4,
-                "id",
-                "bench-" + id,
-                "name",
-                "Bench " + id,
-                "rack",
-                "at-the-bench",
-                "on",
-                true,
-                "takeRule",
-                "first",
-                "pulls",
-                List.of(Map.of("kind", "chatWord", "words", List.of("!" + id), "general", false, "argument", "")),
-                "gates",
-                List.of(),
-                "urgency",
-                "usual",
-                "longestWaitMs",
-                60_000));
-        cue.putAll(Map.of(
-                "whenHeld",
-                List.of(),
-                "description",
-                "",
-                "listed",
-                false,
-                "takes",
-                List.of(Map.of(
-                        "id",
-                        "main",
-                        "name",
-                        "Main",
-                        "when",
-                        "",
-                        "weight",
-                        1,
-                        "spare",
-                        "",
-                        "score",
-                        Map.of("parts", parts)))));
-        saved(app.put("/api/cues/bench-" + id, Map.of("version", 0, "cue", cue)));
-    }
-
-    private static void saved(JsonNode answer) {
-        if (!answer.has("version")) {
-            throw new IllegalStateException("not saved: " + answer);
-        }
+        Drafts.cue(app, "thirty", many);
     }
 
     private void firstFrames(Packaged app, LiveEnd live, Browser browser, String stage, String bareTab)

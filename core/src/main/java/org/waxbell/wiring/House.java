@@ -96,6 +96,10 @@ public record House(
             names(here, "people", circles.get(i).people());
         }
         checkLooks(problems);
+        checkSlate(problems);
+    }
+
+    private void checkSlate(Problems problems) {
         Set<String> values = new HashSet<>();
         for (int i = 0; i < slate.size(); i++) {
             slate.get(i).check(problems.at("slate", i));

@@ -377,38 +377,6 @@ class CueEditingTest {
 
     @Test
     @Order(9)
-    void theSlateIsWrittenByHandAndTheWordsForViewersAreAPage() {
-        show("/slate");
-        browser.seeText("li h2", "Pours tonight");
-        browser.type("li form input", "4");
-        browser.seeText("li button", "Set").click();
-        browser.await(
-                "it stands there",
-                any -> app.get("/api/slate").at("/0/text").asString().equals("4"));
-        show("/viewers");
-        browser.seeText("li code", "!pour");
-        browser.type("input[aria-label='Find a word']", "wick");
-        browser.await("only one is found", any -> browser.all("main ul li code").size() == 1);
-        show("/words");
-        browser.seeText("dt code", "!wick");
-        browser.see("label[for=anyone]").click();
-        browser.await(
-                "not for anyone",
-                any -> browser.all("dt code").stream()
-                        .filter(WebElement::isDisplayed)
-                        .noneMatch(each -> each.getText().equals("!wick")));
-        browser.type("#find", "pour");
-        browser.await(
-                "found",
-                any -> browser.all("dt code").stream()
-                        .filter(WebElement::isDisplayed)
-                        .map(WebElement::getText)
-                        .toList()
-                        .equals(List.of("!pour")));
-    }
-
-    @Test
-    @Order(10)
     void aConditionIsBuiltFromRowsAndTypedWithItsNamesCompleted() {
         show("/cues/trim-the-wick");
         browser.seeText("button.chip.bare", "+ only if").click();

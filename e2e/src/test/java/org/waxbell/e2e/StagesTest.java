@@ -2,7 +2,6 @@ package org.waxbell.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
@@ -12,7 +11,6 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
@@ -377,44 +375,6 @@ class StagesTest {
 
     @Test
     @Order(7)
-    void aPictureIsBroughtARefusedOneSaysWhyAndALookIsMadeAndUsed() throws Exception {
-        show("/cues/trim-the-wick");
-        browser.see("#part-card").click();
-        WebElement file =
-                browser.driver().findElement(By.cssSelector("input[type=file][aria-label='Bring a file for Picture']"));
-        file.sendKeys(Path.of("pom.xml").toAbsolutePath().toString());
-        browser.seeText("aside", "This file was not taken in");
-        file = browser.driver().findElement(By.cssSelector("input[type=file][aria-label='Bring a file for Picture']"));
-        file.sendKeys(Path.of("../docs/screenshots/channel.png").toRealPath().toString());
-        browser.await(
-                "it is on the card",
-                any -> app.get("/api/wiring").get("cues").toString().contains("\"picture\":\"channel.png\""));
-        app.post("/api/undo", Map.of());
-        show("/looks");
-        browser.seeText("ul[aria-label=Looks] button", "Pewter").click();
-        browser.see("[aria-label='Copy this look']").click();
-        browser.await(
-                "there is a fourth", any -> app.get("/api/wiring").get("looks").size() == 4);
-        browser.await(
-                "the copy is open",
-                any -> "Pewter, copied".equals(browser.see("aside input").getDomProperty("value")));
-        browser.type("aside input[aria-label='Large line']", "#3a3532");
-        browser.seeText("aside", "would not stand out from the plate");
-        browser.type("aside input[aria-label='Large line']", "#ffe3a1");
-        browser.await(
-                "it is saved",
-                any -> app.get("/api/wiring")
-                        .get("looks")
-                        .get(3)
-                        .get("ink")
-                        .asString()
-                        .equals("#ffe3a1"));
-        browser.see("[aria-label='Delete this look']").click();
-        browser.await("three again", any -> app.get("/api/wiring").get("looks").size() == 3);
-    }
-
-    @Test
-    @Order(8)
     void aCueIsTriedInPlaceAndNothingStaysBehind() {
         show("/stages");
         browser.see("[aria-label='Try a cue here'] [aria-haspopup=listbox]").click();

@@ -41,7 +41,13 @@ final class OldState {
                 each -> each.path("cueId").asString("") + "/"
                         + Long.toHexString(each.path("who").asLong(0)));
         book(memory, "known", books.path("known"), each -> Long.toHexString(each.asLong(0)));
-        JsonNode ledger = books.path("ledger");
+        points(memory, books.path("ledger"));
+        memory.putObject("evening").set("evening", books.path("evening"));
+        node.put("nextEntry", books.path("ledger").path("next").asLong(1));
+        node.set("memory", memory);
+    }
+
+    private static void points(ObjectNode memory, JsonNode ledger) {
         book(
                 memory,
                 "balance",
@@ -52,9 +58,6 @@ final class OldState {
                 "pending",
                 ledger.path("pending"),
                 each -> Long.toString(each.path("ring").asLong(0)));
-        memory.putObject("evening").set("evening", books.path("evening"));
-        node.put("nextEntry", ledger.path("next").asLong(1));
-        node.set("memory", memory);
     }
 
     private static void rename(ObjectNode node, ObjectNode memory) {

@@ -18,64 +18,66 @@ final class PracticePicture {
     private PracticePicture() {}
 
     static MixerPicture first(String stageAddress) {
+        return new MixerPicture(1, "bench", scenes(), sources(stageAddress), false, false);
+    }
+
+    private static List<Scene> scenes() {
         Item stage = new Item(STAGE_SOURCE, true, WHOLE);
         Item hum = new Item("hum", true, new Place(0, 0, 0, 0));
-        return new MixerPicture(
-                1,
-                "bench",
-                List.of(
-                        new Scene(
-                                "bench",
-                                "Bench camera",
-                                List.of(
-                                        new Item("bench-camera", true, WHOLE),
-                                        new Item("crest", true, new Place(1_120, 40, 110, 110)),
-                                        new Item("tonight", false, new Place(56, 52, 620, 60)),
-                                        hum,
-                                        stage)),
-                        new Scene(
-                                "kettle",
-                                "Kettle camera",
-                                List.of(
-                                        new Item("kettle-camera", true, WHOLE),
-                                        new Item("tonight", false, new Place(56, 52, 620, 60)),
-                                        hum,
-                                        stage)),
-                        new Scene("away", "Back soon", List.of(new Item("backdrop", true, WHOLE), hum))),
-                List.of(
-                        new Source(
-                                "bench-camera",
-                                "Bench camera",
-                                "camera",
-                                "",
-                                100,
-                                false,
-                                List.of(new Filter("warm", "Warm light", false)),
-                                ""),
-                        new Source(
-                                "kettle-camera",
-                                "Kettle camera",
-                                "camera",
-                                "",
-                                100,
-                                false,
-                                List.of(new Filter("warm", "Warm light", false)),
-                                ""),
-                        picture("crest", "Crest"),
-                        picture("backdrop", "Backdrop"),
-                        new Source("tonight", "Tonight", "text", "Tonight: tall tapers", 100, false, List.of(), ""),
-                        new Source(
-                                "hum",
-                                "Workshop hum",
-                                "sound",
-                                "",
-                                30,
-                                true,
-                                List.of(new Filter("muffle", "Muffled", false)),
-                                ""),
-                        new Source(STAGE_SOURCE, "Stage Main", "browser", "", 100, false, List.of(), stageAddress)),
-                false,
-                false);
+        return List.of(
+                new Scene(
+                        "bench",
+                        "Bench camera",
+                        List.of(
+                                new Item("bench-camera", true, WHOLE),
+                                new Item("crest", true, new Place(1_120, 40, 110, 110)),
+                                new Item("tonight", false, new Place(56, 52, 620, 60)),
+                                hum,
+                                stage)),
+                new Scene(
+                        "kettle",
+                        "Kettle camera",
+                        List.of(
+                                new Item("kettle-camera", true, WHOLE),
+                                new Item("tonight", false, new Place(56, 52, 620, 60)),
+                                hum,
+                                stage)),
+                new Scene("away", "Back soon", List.of(new Item("backdrop", true, WHOLE), hum)));
+    }
+
+    private static List<Source> sources(String stageAddress) {
+        return List.of(
+                new Source(
+                        "bench-camera",
+                        "Bench camera",
+                        "camera",
+                        "",
+                        100,
+                        false,
+                        List.of(new Filter("warm", "Warm light", false)),
+                        ""),
+                new Source(
+                        "kettle-camera",
+                        "Kettle camera",
+                        "camera",
+                        "",
+                        100,
+                        false,
+                        List.of(new Filter("warm", "Warm light", false)),
+                        ""),
+                picture("crest", "Crest"),
+                picture("backdrop", "Backdrop"),
+                new Source("tonight", "Tonight", "text", "Tonight: tall tapers", 100, false, List.of(), ""),
+                new Source(
+                        "hum",
+                        "Workshop hum",
+                        "sound",
+                        "",
+                        30,
+                        true,
+                        List.of(new Filter("muffle", "Muffled", false)),
+                        ""),
+                new Source(STAGE_SOURCE, "Stage Main", "browser", "", 100, false, List.of(), stageAddress));
     }
 
     private static Source picture(String id, String name) {

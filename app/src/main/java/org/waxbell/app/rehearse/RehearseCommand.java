@@ -143,6 +143,11 @@ public final class RehearseCommand {
                     cue.dropped(),
                     cue.longestMs() == 0 ? "" : Spans.inWords(cue.longestMs()));
         }
+        lists(report);
+        out.printf("Points: %d given, %d taken%n", report.pointsIn(), report.pointsOut());
+    }
+
+    private void lists(Report report) {
         list(
                 "Never rang",
                 report.cues().stream()
@@ -167,7 +172,6 @@ public final class RehearseCommand {
                                 .reversed())
                         .map(ring -> ring.cueName() + " " + Spans.inWords(ring.waitedMs()))
                         .toList());
-        out.printf("Points: %d given, %d taken%n", report.pointsIn(), report.pointsOut());
     }
 
     private void table(Object... cells) {

@@ -84,6 +84,18 @@ class ReachController {
     ReachView set(@RequestBody ReachSave save) {
         Reach kept = file.read();
         Problems problems = new Problems();
+        check(problems, save);
+        Reach next = new Reach(
+                save.listen(), save.names(), save.password().isEmpty() ? kept.password() : hosts.hash(save.password()));
+        checkBeyond(problems, next);
+        if (!problems.found().isEmpty()) {
+            throw new Refused(problems.found());
+        }
+        file.write(next);
+        return reach();
+    }
+
+    private static void check(Problems problems, ReachSave save) {
         if (!save.listen().matches("[0-9a-fA-F.:]{2,45}|localhost")) {
             problems.at("listen")
                     .add(
@@ -111,8 +123,10 @@ class ReachController {
                             "The password is too short.",
                             "Use " + SHORTEST_PASSWORD + " characters or more; a few words are good.");
         }
-        Reach next = new Reach(
-                save.listen(), save.names(), save.password().isEmpty() ? kept.password() : hosts.hash(save.password()));
+    }
+
+    /** Whoever lets other computers in needs a password, and a name under which this one is asked for. */
+    private static void checkBeyond(Problems problems, Reach next) {
         if (next.beyond() && next.password().isEmpty()) {
             problems.at("password")
                     .add("", "Other computers could come in without a password.", "Set a host password first.");
@@ -125,11 +139,6 @@ class ReachController {
                             "Write its address, such as "
                                     + addresses().stream().findFirst().orElse("192.168.1.20") + ".");
         }
-        if (!problems.found().isEmpty()) {
-            throw new Refused(problems.found());
-        }
-        file.write(next);
-        return reach();
     }
 
     /** Signs the host in on another computer, by a session whose cookie pages cannot read. */

@@ -1,0 +1,84 @@
+package org.waxbell.bench;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.waxbell.e2e.Packaged;
+import tools.jackson.databind.JsonNode;
+
+/** Cues that measurements wire, as the program takes them today; one that is refused ends the measurement. */
+final class Drafts {
+    private Drafts() {}
+
+    static Map<String, Object> card(String id, String spot, int at, int length) {
+        return Map.ofEntries(
+                Map.entry("kind", "card"),
+                Map.entry("id", id),
+                Map.entry("start", Map.of("kind", "at", "ms", at)),
+                Map.entry("lengthMs", length),
+                Map.entry("stage", "main"),
+                Map.entry("spot", spot),
+                Map.entry("look", "beeswax"),
+                Map.entry("title", "{viewer}"),
+                Map.entry("words", "pours"),
+                Map.entry("picture", "taper.svg"),
+                Map.entry("portrait", false),
+                Map.entry("entry", "pour"),
+                Map.entry("exit", "kindle"),
+                Map.entry("entryMs", length / 2 - 50),
+                Map.entry("exitMs", length / 2 - 50),
+                Map.entry("manner", Map.of("ifFails", "goOn", "atOnce", false, "toEnd", false)));
+    }
+
+    static void cue(Packaged app, String id, List<Object> parts) {
+        Map<String, Object> cue = new HashMap<>(Map.of(
+                "formatVersion",
+                4,
+                "id",
+                "bench-" + id,
+                "name",
+                "Bench " + id,
+                "rack",
+                "at-the-bench",
+                "on",
+                true,
+                "takeRule",
+                "first",
+                "pulls",
+                List.of(Map.of("kind", "chatWord", "words", List.of("!" + id), "general", false, "argument", "")),
+                "gates",
+                List.of(),
+                "urgency",
+                "usual",
+                "longestWaitMs",
+                60_000));
+        cue.putAll(Map.of(
+                "whenHeld",
+                List.of(),
+                "description",
+                "",
+                "listed",
+                false,
+                "takes",
+                List.of(Map.of(
+                        "id",
+                        "main",
+                        "name",
+                        "Main",
+                        "when",
+                        "",
+                        "weight",
+                        1,
+                        "spare",
+                        "",
+                        "score",
+                        Map.of("parts", parts)))));
+        saved(app.put("/api/cues/bench-" + id, Map.of("version", 0, "cue", cue)));
+    }
+
+    static void saved(JsonNode answer) {
+        if (!answer.has("version")) {
+            throw new IllegalStateException("not saved: " + answer);
+        }
+    }
+}
