@@ -184,16 +184,6 @@ describe('the sentence of a cue', () => {
 })
 
 describe('the drawn plan', () => {
-  it('places parts as the engine does', () => {
-    expect(
-      planned(cue().takes[0]!.score.parts, length).map((each) => [each.part.id, each.from, each.to, each.open]),
-    ).toEqual([
-      ['card', 0, 5_600, false],
-      ['sound', 200, 2_300, true],
-      ['thanks', 5_800, 5_800, false],
-    ])
-  })
-
   it('draws what is not yet valid without falling over', () => {
     expect(planned([{ ...card, lengthMs: -2_000, start: { kind: 'at', ms: -500 } } as Part], length)[0]).toMatchObject({
       from: 0,

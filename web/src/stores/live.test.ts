@@ -20,6 +20,7 @@ const ring = (number: number, to: number, state = 'ended'): RingNotice => ({
 const decision = (number: number, held = false): DecisionNotice => ({
   number,
   at: NOW,
+  kind: 'chatLine',
   event: 'wickerby: !pour',
   viewer: 'wickerby',
   sentence: '',

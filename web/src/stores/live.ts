@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
+import { useNotes } from './notes'
 import { useWiring } from './wiring'
 import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
@@ -63,6 +64,9 @@ export const useLive = defineStore('live', () => {
       const others = decisions.value.filter((each) => each.number !== decision.number)
       decisions.value = [...others, decision].slice(-MOST_DECISIONS)
       useWiring().count(decision)
+      if (decision.kind === 'mended') {
+        useNotes().say(`${decision.event}: ${decision.sentence}`)
+      }
     } else if (type === 'ring') {
       const ring = body as RingNotice
       if (ring.state === 'dropped' && rings.value.get(ring.number)?.state === 'waiting') {

@@ -49,6 +49,7 @@ export const wiringOf = (version: number, cue: Cue): WiringView => ({
   shelf: [],
   looks: [],
   counted: [],
+  deskValues: {},
   samples: { chat: { viewer: 'wickerby' } },
   history: { undo: '', redo: '' },
 })

@@ -10,6 +10,8 @@ import { timeOfDay } from '@/lib/spans'
 const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 const lines = ref<EditLine[]>([])
+/** Who made an edit; the host need not be told of their own. */
+const who = (line: EditLine) => (line.origin === 'HOST' ? '' : `by ${line.origin.toLowerCase()} ${line.actor}`.trim())
 const failed = ref('')
 const shown = ref<{ step: number; documents: { name: string; rows: Difference[] }[] } | null>(null)
 watch(
@@ -58,7 +60,9 @@ const day = (at: number) => new Date(at).toLocaleDateString('en-GB', { day: 'num
           <time class="flex-none font-mono text-[12px] text-soft">{{ day(line.at) }} {{ timeOfDay(line.at) }}</time>
           <span class="min-w-0 flex-1 truncate" :class="line.undone && 'text-soft line-through'">{{ line.what }}</span>
           <span class="flex-none text-[12.5px] text-soft">{{
-            line.undone ? 'undone' : line.documents > 1 ? `${line.documents} documents` : ''
+            [line.undone ? 'undone' : line.documents > 1 ? `${line.documents} documents` : '', who(line)]
+              .filter(Boolean)
+              .join(' · ')
           }}</span>
         </button>
         <div v-if="shown?.step === line.step" class="pb-2 pl-4">

@@ -84,7 +84,7 @@ describe('the rope', () => {
     expect(heldMarks(saidOf([held as DecisionNotice], []), NOW)).toMatchObject([
       { key: 'd3', left: 30, why: 'wickerby: !pour\nheld Pour the taper · resting, 9 s to go' },
     ])
-    expect(heldMarks(saidOf([{ ...held, answers: [] } as DecisionNotice], []), NOW)).toEqual([])
+    expect(heldMarks(saidOf([{ ...held, answers: [] } as unknown as DecisionNotice], []), NOW)).toEqual([])
   })
 
   it('adds whether a ring was seen, and marks what was missed without a drop', () => {

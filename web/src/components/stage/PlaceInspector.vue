@@ -22,14 +22,17 @@ const path = computed(() => (spot.value ? `spots[${spotAt.value}]` : `fixtures[$
 const of = (name: string) => props.at(`${path.value}.${name}`)
 const kind = computed(() => fixture.value && (FIXTURES[fixture.value.kind] as unknown as FixtureKind<Fixture['kind']>))
 const fields = computed(() => (fixture.value ? kind.value!.fields(fixture.value as never, props.ground) : []))
-const samples = computed(() =>
-  Object.fromEntries(
+const samples = computed(() => ({
+  ...Object.fromEntries(
+    Object.entries(wiring.view?.deskValues ?? {}).map(([name, number]) => [name, number ? '12' : 'sage']),
+  ),
+  ...Object.fromEntries(
     [...(wiring.view?.counted ?? []), ...wiring.house.slate.filter((each) => !each.perViewer)].map((each) => [
       inWords(each.id),
       each.number ? '12' : each.id.startsWith('latest') ? 'wickerby' : each.start,
     ]),
   ),
-)
+}))
 const change = (more: object) =>
   emit(
     'edit',

@@ -41,7 +41,11 @@ const ground = computed<FixtureGround>(() => {
   const all = [...wiring.house.slate.filter((each) => !each.perViewer), ...(wiring.view?.counted ?? [])]
   const named = (number: boolean) =>
     all.filter((each) => !number || each.number).map((each) => ({ value: inWords(each.id), name: each.name }))
-  return { values: named(false), numbers: named(true) }
+  const desks = (number: boolean) =>
+    Object.entries(wiring.view?.deskValues ?? {})
+      .filter(([, counts]) => !number || counts)
+      .map(([value]) => ({ value, name: value }))
+  return { values: [...named(false), ...desks(false)], numbers: [...named(true), ...desks(true)] }
 })
 
 const put = (kind: string) => {

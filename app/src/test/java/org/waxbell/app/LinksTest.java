@@ -308,6 +308,11 @@ class LinksTest {
     @Test
     void whoComesByTheNetworkSignsInAndIsThenAsAtHome() throws Exception {
         JsonNode here = app.get("/api/reach").body().get("here");
+        if (System.getenv("CI") != null) {
+            assertThat(here)
+                    .as("in CI nothing is passed over: this machine has an address of its own")
+                    .isNotEmpty();
+        }
         assumeThat(here).as("this machine has an address of its own").isNotEmpty();
         String address = here.get(0).asString();
         Path keys = Files.createDirectories(data.resolve("reached/keys"));

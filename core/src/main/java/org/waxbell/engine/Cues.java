@@ -51,6 +51,11 @@ final class Cues implements Handler {
     }
 
     @Override
+    public boolean takesLines() {
+        return true;
+    }
+
+    @Override
     public void take(long at, ShowEvent event, Turn turn) {
         if (event instanceof Fact fact && (fact.is(Facts.SHOW_OPENED) || fact.is(Facts.SHOW_CLOSED))) {
             lets.startCounting();

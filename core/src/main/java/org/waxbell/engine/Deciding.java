@@ -218,11 +218,14 @@ final class Deciding {
     /** Values for the words of a cue beside the event's own. */
     private Map<String, String> words(Question question, Cue cue) {
         String viewer = question.event().by().map(Viewer::id).orElse("");
-        if (!wired.book().cue(cue.id()).map(ReadyCue::lists).orElse(false)) {
-            return handlers.words(viewer);
+        ReadyCue ready = wired.book().cue(cue.id()).orElse(null);
+        Map<String, String> now =
+                ready == null || handlers.areReadBy(ready.patterns()) ? handlers.words(viewer) : Map.of();
+        if (ready == null || !ready.lists()) {
+            return now;
         }
-        Map<String, String> words = new HashMap<>(handlers.words(viewer));
-        Predicate<ReadyCue> may = ready -> mayUse(ready, question.at(), question.event());
+        Map<String, String> words = new HashMap<>(now);
+        Predicate<ReadyCue> may = each -> mayUse(each, question.at(), question.event());
         String about =
                 question.event() instanceof Written line ? line.argument().strip() : "";
         words.put(

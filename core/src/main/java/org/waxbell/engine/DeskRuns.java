@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
@@ -36,6 +37,8 @@ final class DeskRuns implements Handler {
 
     private boolean nextIsKnown;
     private String atWork = "";
+    /** What desks bring for words, by name. */
+    private Set<String> names = Set.of();
 
     DeskRuns(List<Desk<?, ?>> desks, Memory memory, CueBook book, Surroundings evening, Points points, Chance chance) {
         this.desks = desks;
@@ -113,6 +116,11 @@ final class DeskRuns implements Handler {
         Optional<Face> face() {
             return desk.face(document, now());
         }
+    }
+
+    @Override
+    public boolean takesLines() {
+        return true;
     }
 
     @Override
@@ -211,6 +219,7 @@ final class DeskRuns implements Handler {
     private void define(CueBook book) {
         runs.clear();
         nextIsKnown = false;
+        names = book.wiring().deskValues().keySet();
         book.wiring()
                 .deskDocuments()
                 .forEach((place, document) -> desks.stream()
@@ -224,6 +233,11 @@ final class DeskRuns implements Handler {
     Face face(String place) {
         Run<?, ?> run = runs.get(place);
         return run == null ? null : run.face().orElse(null);
+    }
+
+    /** The names in words of what desks bring. */
+    Set<String> names() {
+        return names;
     }
 
     /** The values of all desks, as a person sees them. */

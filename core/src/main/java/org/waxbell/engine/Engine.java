@@ -1,10 +1,10 @@
 package org.waxbell.engine;
 
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.waxbell.actor.Actor;
 import org.waxbell.condition.Condition;
 import org.waxbell.desk.Desk;
+import org.waxbell.event.ChatLine;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
@@ -32,8 +32,10 @@ public final class Engine {
     private final Handlers handlers;
     /** Every event goes through them in this order. */
     private final List<Handler> order;
+    /** Those of them to whom lines of chat are something, in the same order. */
+    private final Handler[] forLines;
     /** Those for whom a moment may come, in the order in which they do what is due at one moment. */
-    private final List<Handler> waking;
+    private final Handler[] waking;
 
     private final Runner runner;
     private final Deciding deciding;
@@ -70,7 +72,8 @@ public final class Engine {
                 handlers.desks(),
                 cues,
                 handlers.chance());
-        this.waking = List.of(cues, handlers.desks(), handlers.shows());
+        this.forLines = order.stream().filter(Handler::takesLines).toArray(Handler[]::new);
+        this.waking = new Handler[] {cues, handlers.desks(), handlers.shows()};
         cues.remember(state);
         state.rings().forEach(ring -> {
             agenda.put(ring);
@@ -90,10 +93,13 @@ public final class Engine {
     private void decide(long at, ShowEvent event, int depth, Turn turn) {
         // What followed from something else, or only reports how things stand, is told where a cue waits for it.
         turn.begin(nextDecision, depth, depth == 0 && !isReport(event));
-        for (Handler each : order) {
-            each.take(at, event, turn);
-            if (turn.isSettled()) {
-                break;
+        if (event instanceof ChatLine) {
+            for (int i = 0; i < forLines.length && !turn.isSettled(); i++) {
+                forLines[i].take(at, event, turn);
+            }
+        } else {
+            for (int i = 0; i < order.size() && !turn.isSettled(); i++) {
+                order.get(i).take(at, event, turn);
             }
         }
         if (turn.isTold()) {
@@ -129,28 +135,15 @@ public final class Engine {
 
     /** Does everything due up to {@code now}, each at its own moment. */
     private void runUntil(long now, Turn turn) {
-        while (true) {
-            Handler first = first();
-            if (first == null || first.nextWake() > now) {
-                return;
+        for (long at = nextWake(); at <= now; at = nextWake()) {
+            for (Handler each : waking) {
+                if (each.nextWake() == at) {
+                    each.wake(at, turn);
+                    break;
+                }
             }
-            long at = first.nextWake();
-            first.wake(at, turn);
             followUp(at, turn);
         }
-    }
-
-    private @Nullable Handler first() {
-        Handler first = null;
-        long soonest = Long.MAX_VALUE;
-        for (Handler each : waking) {
-            long wake = each.nextWake();
-            if (wake < soonest) {
-                soonest = wake;
-                first = each;
-            }
-        }
-        return first;
     }
 
     /** An adapter reports of a part; what is no longer known is passed over. */
@@ -185,8 +178,11 @@ public final class Engine {
 
     /** When it wants to be woken, milliseconds since 1970 UTC; {@link Long#MAX_VALUE} for never. */
     public long nextWake() {
-        Handler first = first();
-        return first == null ? Long.MAX_VALUE : first.nextWake();
+        long soonest = Long.MAX_VALUE;
+        for (Handler each : waking) {
+            soonest = Math.min(soonest, each.nextWake());
+        }
+        return soonest;
     }
 
     /** Ends every ring, drops all that waits, and puts back what was switched, in one step. */

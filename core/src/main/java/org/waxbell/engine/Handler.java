@@ -9,6 +9,11 @@ interface Handler {
     /** Takes in an event. */
     default void take(long at, ShowEvent event, Turn turn) {}
 
+    /** Whether lines of chat, of which there are most, are anything to it. */
+    default boolean takesLines() {
+        return false;
+    }
+
     /** When it wants to be woken, milliseconds since 1970 UTC; {@link Long#MAX_VALUE} for never. */
     default long nextWake() {
         return Long.MAX_VALUE;

@@ -48,6 +48,16 @@ record Handlers(
                 known);
     }
 
+    /** Whether any of these patterns may read the slate or a desk; one that only looks so costs a little time and no more. */
+    boolean areReadBy(List<String> patterns) {
+        for (String pattern : patterns) {
+            if (pattern.contains("slate") || desks.names().stream().anyMatch(pattern::contains)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Everything that stands on the slate and that desks bring, by name in words. */
     Map<String, String> wordsOfAll(String person) {
         return withDesks(slate.wordsOfAll(person), person);

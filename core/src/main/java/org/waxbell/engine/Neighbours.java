@@ -15,6 +15,11 @@ final class Neighbours implements Handler {
     }
 
     @Override
+    public boolean takesLines() {
+        return true;
+    }
+
+    @Override
     public void take(long at, ShowEvent event, Turn turn) {
         if (!names.isEmpty()
                 && event.by()

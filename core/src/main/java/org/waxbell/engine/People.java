@@ -25,6 +25,11 @@ final class People implements Handler {
     }
 
     @Override
+    public boolean takesLines() {
+        return true;
+    }
+
+    @Override
     public void take(long at, ShowEvent event, Turn turn) {
         Viewer viewer = event.by().orElse(null);
         if (viewer != null && known.see(viewer.name())) {

@@ -52,9 +52,19 @@ public record Ring(
     /** No score to play in place of another. */
     static final Score NO_SPARE = new Score(List.of());
 
+    private static final Class<?> FROZEN =
+            Collections.unmodifiableMap(new TreeMap<String, String>()).getClass();
+
     public Ring {
         parts = List.copyOf(parts);
-        results = results.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(results));
+        results = frozen(results);
+    }
+
+    /** In the order of their names, and never to change; what a ring had already is not put in order again. */
+    private static Map<String, String> frozen(Map<String, String> values) {
+        return values.isEmpty()
+                ? Map.of()
+                : values.getClass() == FROZEN ? values : Collections.unmodifiableMap(new TreeMap<>(values));
     }
 
     Ring startingAt(long moment) {
@@ -125,9 +135,12 @@ public record Ring(
      * @param home  the link to which answers go that no link asked for
      */
     public Telling telling(PartRun run, Map<String, String> more, WordBook words, String home, List<Look> looks) {
-        Map<String, String> values = new HashMap<>(event.values());
-        values.putAll(results);
-        values.putAll(more);
+        Map<String, String> values = results;
+        if (!run.part().patterns().isEmpty()) {
+            values = new HashMap<>(event.values());
+            values.putAll(results);
+            values.putAll(more);
+        }
         return new Telling(
                 nameOf(run),
                 momentOf(run),

@@ -311,9 +311,9 @@ final class Runner {
     }
 
     private Telling telling(Ring ring, PartRun run) {
-        Map<String, String> now = run.part().patterns().isEmpty()
-                ? Map.of()
-                : handlers.wordsOfAll(ring.event().by().map(Viewer::id).orElse(""));
+        Map<String, String> now = handlers.areReadBy(run.part().patterns())
+                ? handlers.wordsOfAll(ring.event().by().map(Viewer::id).orElse(""))
+                : Map.of();
         return ring.telling(
                 run, now, wordBook, wired.house().home(), wired.book().wiring().looks());
     }

@@ -30,6 +30,11 @@ final class Shows implements Handler {
     }
 
     @Override
+    public boolean takesLines() {
+        return true;
+    }
+
+    @Override
     public void take(long at, ShowEvent event, Turn turn) {
         if (event instanceof ChatLine && evening.open() && schedules.countsLines()) {
             become(evening.line(), turn);

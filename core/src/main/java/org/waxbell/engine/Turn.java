@@ -14,8 +14,10 @@ import org.waxbell.state.Change;
 /** One input on its way through the handlers: collects what comes of it, and what is to be said of the event in hand. */
 final class Turn {
     private final List<Decision> decisions = new ArrayList<>(1);
-    private final List<Directive> directives = new ArrayList<>();
-    private final List<Change> changes = new ArrayList<>();
+    /** Most lines lead to neither, so these are made when something comes. */
+    private @Nullable List<Directive> directives;
+
+    private @Nullable List<Change> changes;
     private @Nullable Deque<FollowUp> followUps;
     private boolean facesMoved;
     private long decision;
@@ -123,14 +125,23 @@ final class Turn {
     }
 
     void directed(Directive directive) {
+        if (directives == null) {
+            directives = new ArrayList<>();
+        }
         directives.add(directive);
     }
 
     void changed(Change change) {
+        if (changes == null) {
+            changes = new ArrayList<>();
+        }
         changes.add(change);
     }
 
     Outcome outcome() {
-        return new Outcome(List.copyOf(decisions), List.copyOf(directives), List.copyOf(changes));
+        return new Outcome(
+                List.copyOf(decisions),
+                directives == null ? List.of() : List.copyOf(directives),
+                changes == null ? List.of() : List.copyOf(changes));
     }
 }

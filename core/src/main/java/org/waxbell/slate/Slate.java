@@ -29,8 +29,8 @@ public final class Slate {
 
     /** What stands there for a person, or for all where the value is the channel's. */
     public String read(SlateValue value, String person) {
-        return texts.getOrDefault(value.id(), new TreeMap<>())
-                .getOrDefault(value.perViewer() ? person : "", value.start());
+        TreeMap<String, String> of = texts.get(value.id());
+        return of == null ? value.start() : of.getOrDefault(value.perViewer() ? person : "", value.start());
     }
 
     /** Writes {@code text}; the entry as it stands now. */

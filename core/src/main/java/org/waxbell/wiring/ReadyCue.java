@@ -30,6 +30,7 @@ import org.waxbell.words.Wording;
  * @param on          both it and its rack, as the wiring has them
  * @param standing    those of the checks that ask only who is there and how the evening stands
  * @param lists       whether its words tell which chat words the viewer may use
+ * @param patterns   all its words with values
  * @param remembersMs how long its rings must be remembered, in milliseconds
  * @param remembers   whether they must be remembered at all
  * @param who         whether it must be remembered who rang
@@ -43,6 +44,7 @@ public record ReadyCue(
         List<Check> checks,
         List<Check> standing,
         boolean lists,
+        List<String> patterns,
         Map<String, Condition> whens,
         long remembersMs,
         boolean remembers,
@@ -68,6 +70,7 @@ public record ReadyCue(
                         .map(gate -> gate.ready(scope))
                         .toList(),
                 lists(cue),
+                patterns(cue).distinct().toList(),
                 Map.copyOf(whens),
                 memory,
                 memory > 0 || gates.stream().anyMatch(Gate::counts),
@@ -80,14 +83,19 @@ public record ReadyCue(
                         .toList());
     }
 
-    private static boolean lists(Cue cue) {
-        Stream<String> patterns = Stream.concat(
+    private static Stream<String> patterns(Cue cue) {
+        return Stream.concat(
                 cue.whenHeld().stream().map(HeldAnswer::words),
                 cue.takes().stream()
                         .flatMap(take -> take.score().parts().stream())
                         .flatMap(part -> part.patterns().stream()));
-        return patterns.anyMatch(pattern -> pattern.contains(CommandList.VALUE)
-                && Wording.uses(pattern).stream().anyMatch(use -> use.name().equals(CommandList.VALUE)));
+    }
+
+    private static boolean lists(Cue cue) {
+        return patterns(cue)
+                .anyMatch(pattern -> pattern.contains(CommandList.VALUE)
+                        && Wording.uses(pattern).stream()
+                                .anyMatch(use -> use.name().equals(CommandList.VALUE)));
     }
 
     /** Whether who asks may use it as the evening stands, whatever rests or is too dear just now. */

@@ -156,8 +156,16 @@ class HousePropertiesTest {
                     .filter(each -> each.target().equals(LAMP))
                     .findFirst()
                     .orElseThrow();
-            return lamp.shown().equals(player.lamp());
+            return lamp.shown().equals(player.lamp()) && player.toldInVain() == 0;
         });
+    }
+
+    @Test
+    void aLampIsToldOnceForEachChange() {
+        ScriptPlayer player = new ScriptPlayer(HousePropertiesTest::book, false);
+        player.play(
+                "0 !show open\n1 !lamp Bench #222222 report\n10 wickerby !red\n20 brine_otter !red\n30 tallowmoth !blue");
+        assertThat(player.told()).isEqualTo(4);
     }
 
     @Test

@@ -44,6 +44,8 @@ final class ScriptPlayer {
     private final List<String> journal = new ArrayList<>();
     private final List<LedgerEntry> entries = new ArrayList<>();
     private String lamp = "";
+    private int told;
+    private int toldInVain;
     private boolean rackOn = true;
     private BusyRule rule = new BusyRule.Wait(4, 9_000);
     private Engine engine;
@@ -174,11 +176,25 @@ final class ScriptPlayer {
         return lamp;
     }
 
+    /** How often the lamp was told anything. */
+    int told() {
+        return told;
+    }
+
+    /** How often it was told what it stood at already. */
+    int toldInVain() {
+        return toldInVain;
+    }
+
     private void note(Outcome outcome) {
         outcome.now(Books.ENTRIES).forEach(entries::add);
-        outcome.directives()
-                .forEach(each -> lamp =
-                        each instanceof SetTarget set && set.target().kind() == Target.Kind.LAMP ? set.value() : lamp);
+        outcome.directives().forEach(each -> {
+            if (each instanceof SetTarget set && set.target().kind() == Target.Kind.LAMP) {
+                told++;
+                toldInVain += set.value().equals(lamp) ? 1 : 0;
+                lamp = set.value();
+            }
+        });
     }
 
     private void write(Outcome outcome) {

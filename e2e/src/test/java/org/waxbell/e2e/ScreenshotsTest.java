@@ -7,7 +7,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
@@ -16,7 +15,6 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Takes the pictures of the docs anew, from the demo evening: {@code ./waxbell screenshots}. */
-@EnabledIfSystemProperty(named = "screenshots", matches = "true")
 class ScreenshotsTest {
     private static final Path PICTURES = Path.of("../docs/screenshots");
 

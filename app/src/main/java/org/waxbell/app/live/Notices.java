@@ -34,9 +34,15 @@ public final class Notices {
             String sentence,
             @Nullable Seen seen) {}
 
-    /** An event and what was decided. @param at milliseconds since 1970 UTC @param viewer name of who caused it, empty text for nobody */
+    /** An event and what was decided. @param at milliseconds since 1970 UTC @param kind of the event @param viewer name of who caused it, empty text for nobody */
     public record DecisionNotice(
-            long number, long at, String event, String viewer, String sentence, List<AnswerNotice> answers) {}
+            long number,
+            long at,
+            String kind,
+            String event,
+            String viewer,
+            String sentence,
+            List<AnswerNotice> answers) {}
 
     /** A part of a ring on its lane. @param from milliseconds since 1970 UTC @param to likewise */
     public record PartNotice(String id, Lane lane, String label, long from, long to, String state, String note) {}
@@ -63,6 +69,7 @@ public final class Notices {
         return new DecisionNotice(
                 decision.number(),
                 decision.at(),
+                decision.event().kind(),
                 decision.event().sentence(),
                 decision.event().by().map(Viewer::name).orElse(""),
                 decision.sentence(),

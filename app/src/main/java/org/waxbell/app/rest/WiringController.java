@@ -57,6 +57,7 @@ import org.waxbell.stage.Stage;
 import org.waxbell.tally.Tally;
 import org.waxbell.wiring.CommandList;
 import org.waxbell.wiring.House;
+import org.waxbell.wiring.Wiring;
 
 /** Reads and changes the wiring. */
 @RestController
@@ -119,7 +120,8 @@ class WiringController {
                         .toList(),
                 set.wiring().looks(),
                 Tally.VALUES,
-                samples(set.wiring().house()),
+                set.wiring().deskValues(),
+                samples(set.wiring()),
                 new History(edits.undoable().orElse(""), edits.redoable().orElse("")));
     }
 
@@ -130,7 +132,7 @@ class WiringController {
     }
 
     /** A sample value for each name that words may use, by kind of event; {@code none} where an event brings nothing. */
-    private static Map<String, Map<String, String>> samples(House house) {
+    private static Map<String, Map<String, String>> samples(Wiring wiring) {
         Map<String, Map<String, String>> samples = new TreeMap<>();
         samples.put("chat", new TreeMap<>(Facts.chat().values()));
         Facts.all().stream()
@@ -142,8 +144,11 @@ class WiringController {
                 .forEach(each -> each.put(CommandList.VALUE, "!pour, !dye, !bench"));
         samples.put("none", new TreeMap<>());
         samples.values()
-                .forEach(each -> house.values()
+                .forEach(each -> wiring.house()
+                        .values()
                         .forEach(value -> each.put(value.inWords(), value.number() ? "12" : value.start())));
+        samples.values()
+                .forEach(each -> wiring.deskValues().forEach((name, number) -> each.put(name, number ? "12" : "sage")));
         return samples;
     }
 

@@ -30,7 +30,7 @@ public final class WiringViews {
     /** What undo and redo would do, empty text for nothing. */
     public record History(String undo, String redo) {}
 
-    /** All of it. @param revision another number after every edit @param cues those that are not as they were when the asker last read @param cueOrder ids of all cues, in their order @param looks that a card may have @param counted values of the slate that the program counts by itself @param samples a sample value for each name that words may use, by {@code chat} or kind of event */
+    /** All of it. @param revision another number after every edit @param cues those that are not as they were when the asker last read @param cueOrder ids of all cues, in their order @param looks that a card may have @param counted values of the slate that the program counts by itself @param deskValues values that desks bring, by name in words, whether each is a number @param samples a sample value for each name that words may use, by {@code chat} or kind of event */
     public record WiringView(
             long revision,
             HouseView house,
@@ -41,6 +41,7 @@ public final class WiringViews {
             List<MediaView> shelf,
             List<Look> looks,
             List<SlateValue> counted,
+            Map<String, Boolean> deskValues,
             Map<String, Map<String, String>> samples,
             History history) {}
 

@@ -14,7 +14,8 @@ public final class SignedIn extends AbstractAuthenticationToken {
 
     private final transient Actor actor;
 
-    SignedIn(Actor actor) {
+    /** Somebody with the rights of that actor. */
+    public SignedIn(Actor actor) {
         super(Arrays.stream(Right.values())
                 .filter(actor::may)
                 .map(right -> new SimpleGrantedAuthority(right.name()))
