@@ -132,6 +132,10 @@ const LATE: Partial<Record<Part['kind'], [string, string][]>> = {
     ['Result', 'Sea dye'],
     ['Odds', '25.0 %'],
   ],
+  ask: [
+    ['Answer', 'done'],
+    ['Outcome', 'done'],
+  ],
 }
 
 /** A sample value for each name that the words of a cue may use: only what every one of its pulls brings. */
@@ -142,7 +146,10 @@ export const sampleValues = (cue: Cue, samples: Record<string, Record<string, st
   const late = cue.takes
     .flatMap((take) => take.score.parts)
     .flatMap(({ kind, id }) => (LATE[kind] ?? []).map(([name, value]) => [id.replaceAll('-', '') + name, value]))
+  // With one desk asked, its answer goes by a short name too.
+  const asks = cue.takes.some((take) => take.score.parts.some((part) => part.kind === 'ask'))
   return {
+    ...(asks ? { answer: 'done', outcome: 'done' } : {}),
     ...Object.fromEntries(Object.entries(all[0] ?? {}).filter(([name]) => all.every((each) => name in each))),
     ...Object.fromEntries(late),
   }

@@ -19,6 +19,7 @@ final class UnknownValues extends CueRule {
         Set<String> known = new HashSet<>(cue.someFields());
         known.add(CommandList.VALUE);
         wiring.house().values().forEach(value -> known.add(value.inWords()));
+        known.addAll(wiring.deskValues().keySet());
         parts(cue).forEach(each -> known.addAll(each.part().results()));
         for (Placed each : parts(cue)) {
             for (String pattern : each.part().patterns()) {

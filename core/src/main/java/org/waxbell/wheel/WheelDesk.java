@@ -49,8 +49,7 @@ public final class WheelDesk implements Desk<WheelFixture, WheelState> {
     @Override
     public Answer<WheelState> ask(WheelFixture wheel, WheelState now, Ask ask, Surroundings evening) {
         if (ask.act().name().equals(WheelFixture.FILL)) {
-            return Answer.done(
-                    now.filled(), "filled", "everything is in the wheel " + wheel.name() + " again", Map.of());
+            return Answer.done(now.filled(), "filled", "everything is in " + wheel.name() + " again", Map.of());
         }
         return spin(wheel, now, ask);
     }

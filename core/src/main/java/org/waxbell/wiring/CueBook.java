@@ -32,6 +32,7 @@ public final class CueBook {
         this.places = new Places(wiring);
         CueBook same = before != null
                         && before.wiring.house().slate().equals(wiring.house().slate())
+                        && before.wiring.deskValues().equals(wiring.deskValues())
                 ? before
                 : null;
         this.ready = wiring.cues().stream().map(cue -> ready(cue, same)).toList();

@@ -10,6 +10,7 @@ import org.waxbell.Samples;
 import org.waxbell.actor.Actor;
 import org.waxbell.booking.Frame;
 import org.waxbell.check.Problem;
+import org.waxbell.checkup.Checkup;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
@@ -102,7 +103,7 @@ class DeskTest {
         String answer = said(say("!draw 2")).get(0);
         assertThat(answer).matches("drawn: Dyes: (Sage|Rose|Sea), (Sage|Rose|Sea); 1 left");
         assertThat(said(say("!left"))).isEmpty();
-        assertThat(said(say("!fill"))).containsExactly("everything is in the wheel Dyes again");
+        assertThat(said(say("!fill"))).containsExactly("everything is in Dyes again");
         assertThat(said(say("!left"))).singleElement().asString().matches("all in, last (Sage|Rose|Sea)");
     }
 
@@ -150,7 +151,7 @@ class DeskTest {
         assertThat(refused.changes()).isEmpty();
         Outcome filled =
                 engine.accept(at, Facts.ASKED.by(Actor.HOST, "wheel", "main/dyes", "fill", Map.of(), "fill Dyes"));
-        assertThat(filled.decisions().get(0).sentence()).isEqualTo("everything is in the wheel Dyes again");
+        assertThat(filled.decisions().get(0).sentence()).isEqualTo("everything is in Dyes again");
     }
 
     @Test
@@ -189,5 +190,14 @@ class DeskTest {
                         word("a", ask("spin", Map.of("times", "2"), Manner.PLAIN), "{askAnswer} {answer} {dyesLast}"),
                         Calendars.NONE))
                 .isEmpty();
+    }
+
+    @Test
+    void theCheckUpKnowsWhatDesksBring() {
+        Cue cue = word("a", ask("fill", Map.of(), Manner.PLAIN), "{answer} {askOutcome} {dyesLast} {nothing}");
+        assertThat(Checkup.of(wiring(cue)))
+                .filteredOn(each -> each.message().contains("Nothing brings"))
+                .singleElement()
+                .satisfies(each -> assertThat(each.message()).contains("{nothing}"));
     }
 }
