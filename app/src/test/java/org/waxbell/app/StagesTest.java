@@ -162,6 +162,30 @@ class StagesTest {
     }
 
     @Test
+    void theChatWordsOfAWheelAreOneEditThatCanBeUndone() {
+        assertThat(app.post("/api/cues/starters", Map.of("desk", "wheel", "about", "main/none"))
+                        .status())
+                .isEqualTo(422);
+        List<String> before = app.get("/api/wiring")
+                .body()
+                .get("cueOrder")
+                .valueStream()
+                .map(JsonNode::asString)
+                .toList();
+        assertThat(app.post("/api/cues/starters", Map.of("desk", "wheel", "about", "main/dyes"))
+                        .status())
+                .isEqualTo(200);
+        JsonNode after = app.get("/api/wiring").body();
+        assertThat(after.get("cueOrder").valueStream().map(JsonNode::asString))
+                .containsAll(before)
+                .contains("dyes");
+        assertThat(after.at("/history/undo").asString()).isEqualTo("chat words of main/dyes");
+        assertThat(app.post("/api/undo", null).status()).isEqualTo(200);
+        assertThat(app.get("/api/wiring").body().get("cueOrder").valueStream().map(JsonNode::asString))
+                .containsExactlyElementsOf(before);
+    }
+
+    @Test
     void theFeedTellsFacesLinesAndEditsToThePagesThatShowTheStage() {
         String key = app.get("/api/stages/main/address")
                 .body()

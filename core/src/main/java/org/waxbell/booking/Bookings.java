@@ -15,14 +15,14 @@ import java.util.function.Function;
  * earlier still. Rings that only wait are placed one after another behind a front on each place, so none overtakes.
  */
 public final class Bookings {
-    private final Function<String, BusyRule> rules;
-    private final Map<String, List<Taken>> taken = new HashMap<>();
-    private final Map<String, Long> fronts = new HashMap<>();
+    private final Function<Place, BusyRule> rules;
+    private final Map<Place, List<Taken>> taken = new HashMap<>();
+    private final Map<Place, Long> fronts = new HashMap<>();
 
     private record Taken(long ring, int rank, long from, long to) {}
 
     /** Nothing booked yet; {@code rules} gives each place's rule. */
-    public Bookings(Function<String, BusyRule> rules) {
+    public Bookings(Function<Place, BusyRule> rules) {
         this.rules = rules;
     }
 
@@ -49,7 +49,7 @@ public final class Bookings {
     }
 
     /** What {@code ring} has booked of {@code place} from {@code from} on ends at {@code moment}; nothing is left of what had not begun. */
-    public void trim(long ring, String place, long from, long moment) {
+    public void trim(long ring, Place place, long from, long moment) {
         List<Taken> there = taken.getOrDefault(place, new ArrayList<>());
         there.removeIf(each -> each.ring() == ring && each.from() == from && moment <= from);
         there.replaceAll(each -> each.ring() == ring && each.from() == from && moment < each.to()
@@ -96,7 +96,7 @@ public final class Bookings {
         return true;
     }
 
-    private boolean fits(String place, int rank, long from, long to) {
+    private boolean fits(Place place, int rank, long from, long to) {
         if (from < fronts.getOrDefault(place, Long.MIN_VALUE)) {
             return false;
         }
@@ -121,7 +121,7 @@ public final class Bookings {
     }
 
     /** Whether what stands there would be ended by a newcomer of that rank. */
-    private boolean yields(String place, Taken there, int rank) {
+    private boolean yields(Place place, Taken there, int rank) {
         return rules.apply(place).takesOver() && there.rank() <= rank;
     }
 

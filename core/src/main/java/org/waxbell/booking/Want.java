@@ -7,4 +7,4 @@ package org.waxbell.booking;
  * @param fromMs in milliseconds from the start of the score
  * @param toMs   likewise, not included
  */
-public record Want(String place, long fromMs, long toMs) {}
+public record Want(Place place, long fromMs, long toMs) {}

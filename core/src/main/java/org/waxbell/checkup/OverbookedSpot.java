@@ -2,6 +2,7 @@ package org.waxbell.checkup;
 
 import java.util.HashMap;
 import java.util.Map;
+import org.waxbell.booking.Place;
 import org.waxbell.cue.Cue;
 import org.waxbell.score.PlannedPart;
 import org.waxbell.score.ScoreCompiler;
@@ -24,7 +25,7 @@ final class OverbookedSpot extends CueRule {
         }
         Places places = new Places(wiring);
         for (int i = 0; i < cue.takes().size(); i++) {
-            Map<String, Long> stands = new HashMap<>();
+            Map<Place, Long> stands = new HashMap<>();
             for (PlannedPart each : ScoreCompiler.plan(
                     cue.takes().get(i).score(), wiring.shelf(), (purpose, choices) -> choices.get(0))) {
                 Settled settled = each.settled();

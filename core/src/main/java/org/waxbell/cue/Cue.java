@@ -102,6 +102,25 @@ public record Cue(
                 longestWaitMs);
     }
 
+    /** The same under another id. */
+    public Cue called(String other) {
+        return new Cue(
+                formatVersion,
+                other,
+                name,
+                description,
+                listed,
+                rack,
+                on,
+                pulls,
+                gates,
+                whenHeld,
+                takes,
+                takeRule,
+                urgency,
+                longestWaitMs);
+    }
+
     /** The same set off otherwise. */
     public Cue withPulls(List<Pull> others) {
         return new Cue(

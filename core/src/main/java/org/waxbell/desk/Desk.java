@@ -73,8 +73,8 @@ public interface Desk<D extends DeskDocument, S> {
         return Optional.empty();
     }
 
-    /** Its chat words, as ordinary cues for a rack of its own. @param place of the document @param rack their rack */
-    default List<Cue> starters(D document, String place, String rack) {
+    /** Its chat words, as ordinary cues for a rack of its own. @param about how the document is named in asks @param rack the id of their rack */
+    default List<Cue> starters(D document, String about, String rack) {
         return List.of();
     }
 }

@@ -338,14 +338,12 @@ final class Deciding {
     }
 
     private String refusal(Ring ring) {
-        String taken = waiting.refusedBy(ring);
-        if (!taken.isEmpty()) {
-            return wired.book().placeName(taken) + " is taken";
-        }
-        Waiting.Crowd crowd = waiting.crowd(ring);
-        return crowd.count() == 0
-                ? ""
-                : crowd.count() + " already wait for " + wired.book().placeName(crowd.place());
+        return waiting.refusedBy(ring)
+                .map(taken -> wired.book().placeName(taken) + " is taken")
+                .or(() -> waiting.crowd(ring)
+                        .map(crowd -> crowd.count() + " already wait for "
+                                + wired.book().placeName(crowd.place())))
+                .orElse("");
     }
 
     private static String waitWords(long wait, long longest) {

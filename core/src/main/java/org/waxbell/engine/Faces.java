@@ -2,6 +2,7 @@ package org.waxbell.engine;
 
 import java.util.HashMap;
 import java.util.Map;
+import org.waxbell.booking.Place;
 import org.waxbell.directive.SetFace;
 import org.waxbell.fixture.Face;
 import org.waxbell.fixture.FaceFacts;
@@ -14,7 +15,7 @@ import org.waxbell.words.WordBook;
 final class Faces {
     private final Handlers handlers;
     private final WordBook words;
-    private final Map<String, Face> shown = new HashMap<>();
+    private final Map<Place, Face> shown = new HashMap<>();
 
     Faces(Handlers handlers, WordBook words) {
         this.handlers = handlers;
@@ -26,8 +27,8 @@ final class Faces {
         Map<String, String> values = handlers.wordsOfAll("");
         for (Stage stage : wiring.stages()) {
             for (Fixture fixture : stage.fixtures()) {
-                String place = stage.id() + "/" + fixture.id();
-                Face ofDesk = handlers.desks().face(place);
+                Place place = new Place(stage.id(), fixture.id());
+                Face ofDesk = handlers.desks().face(place.toString());
                 Face face = ofDesk != null ? ofDesk : fixture.face(new FaceFacts(values, words));
                 if (!face.equals(shown.put(place, face))) {
                     out.directed(new SetFace(at, stage.id(), fixture.id(), face));

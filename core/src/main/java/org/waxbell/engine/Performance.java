@@ -7,6 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Asking;
 import org.waxbell.booking.Outlet;
+import org.waxbell.booking.Place;
 import org.waxbell.desk.Answer;
 import org.waxbell.directive.BookDirective;
 import org.waxbell.directive.Directive;
@@ -79,8 +80,8 @@ final class Performance {
 
     private void begin(int index) {
         PartRun run = part(index);
-        String place = run.part().place().orElse("");
-        if (!place.isEmpty() && !runner.clear(ring, place, ring.momentOf(run), out)) {
+        Place place = run.part().place().orElse(null);
+        if (place != null && !runner.clear(ring, place, ring.momentOf(run), out)) {
             close(index, PartState.CUT, "something more urgent stands there");
             return;
         }
@@ -98,7 +99,9 @@ final class Performance {
             own.perform(new Clerk(runner, ring, at, out));
         } else if (directive != null) {
             out.directed(directive);
-            quieten(directive, place);
+            if (place != null) {
+                quieten(directive, place);
+            }
         }
     }
 
@@ -115,7 +118,7 @@ final class Performance {
         return !answer.refused();
     }
 
-    private void quieten(Directive directive, String place) {
+    private void quieten(Directive directive, Place place) {
         Outlet outlet = runner.outlet(place);
         if (outlet != null && directive instanceof StageDirective sound) {
             outlet.quietens()
@@ -307,15 +310,15 @@ final class Performance {
     }
 
     private void endOnStage(PartRun run) {
-        String place = run.part().place().orElse("");
-        if (place.isEmpty()) {
+        Place place = run.part().place().orElse(null);
+        if (place == null) {
             return;
         }
-        String stage = place.substring(0, place.indexOf('/'));
-        out.directed(new EndPart(ring.nameOf(run), at, stage));
+        out.directed(new EndPart(ring.nameOf(run), at, place.stage()));
         Outlet outlet = runner.outlet(place);
         if (outlet != null) {
-            outlet.quietens().forEach(other -> out.directed(new EndPart(ring.nameOf(run) + "-" + other, at, stage)));
+            outlet.quietens()
+                    .forEach(other -> out.directed(new EndPart(ring.nameOf(run) + "-" + other, at, place.stage())));
         }
     }
 }

@@ -222,11 +222,8 @@ public record Ring(
     List<Want> wants() {
         List<Want> wants = new ArrayList<>(parts.size());
         for (PartRun run : parts) {
-            String place = run.placed() && run.state().holdsItsPlace()
-                    ? run.part().place().orElse("")
-                    : "";
-            if (!place.isEmpty()) {
-                wants.add(new Want(place, run.fromMs(), run.toMs()));
+            if (run.placed() && run.state().holdsItsPlace()) {
+                run.part().place().ifPresent(place -> wants.add(new Want(place, run.fromMs(), run.toMs())));
             }
         }
         return wants;

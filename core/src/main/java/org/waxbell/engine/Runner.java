@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Asking;
 import org.waxbell.actor.Actor;
 import org.waxbell.booking.Outlet;
+import org.waxbell.booking.Place;
 import org.waxbell.cue.Rack;
 import org.waxbell.desk.Answer;
 import org.waxbell.directive.Directive;
@@ -75,7 +76,7 @@ final class Runner {
     }
 
     /** Makes room on a place that is taken over; false where something more urgent stands there. */
-    boolean clear(Ring newcomer, String place, long moment, Turn out) {
+    boolean clear(Ring newcomer, Place place, long moment, Turn out) {
         if (!waiting.takesOver(place)) {
             return true;
         }
@@ -90,15 +91,15 @@ final class Runner {
         return true;
     }
 
-    private static boolean stands(Ring ring, PartRun run, String place, long moment) {
+    private static boolean stands(Ring ring, PartRun run, Place place, long moment) {
         return run.state() == PartState.TOLD
-                && run.part().place().orElse("").equals(place)
+                && run.part().place().filter(place::equals).isPresent()
                 && ring.momentOf(run) <= moment
                 && moment < ring.overOf(run);
     }
 
     /** Ends only the part that stands there; its failure rule decides the rest of its score. */
-    private void takeOver(Ring newcomer, Ring other, String place, long moment, Turn out) {
+    private void takeOver(Ring newcomer, Ring other, Place place, long moment, Turn out) {
         Performance performance = new Performance(this, other, moment, out);
         for (int i = 0; i < other.parts().size(); i++) {
             PartRun run = performance.ring().parts().get(i);
@@ -319,7 +320,7 @@ final class Runner {
     }
 
     @Nullable
-    Outlet outlet(String place) {
+    Outlet outlet(Place place) {
         return wired.book().outlet(place).orElse(null);
     }
 

@@ -3,8 +3,10 @@ package org.waxbell.engine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.waxbell.booking.Bookings;
+import org.waxbell.booking.Place;
 import org.waxbell.booking.Want;
 
 /** Finds room for rings: those that have not started are placed anew, the most urgent first, then as they came. */
@@ -87,20 +89,19 @@ final class Waiting {
         }
     }
 
-    /** The first place that the ring wants at once, that is taken, and that gives way to nobody; empty text for none. */
-    String refusedBy(Ring ring) {
+    /** The first place that the ring wants at once, that is taken, and that gives way to nobody. */
+    Optional<Place> refusedBy(Ring ring) {
         // Fronts are those of the last placing; what waited then may be over by now.
         bookings.forgetFronts();
         return ring.wants().stream()
                 .filter(want -> wired.book().rule(want.place()).givesWay())
                 .filter(want -> !bookings.free(ring.start(), rank(ring), want))
                 .map(Want::place)
-                .findFirst()
-                .orElse("");
+                .findFirst();
     }
 
     /** Whether a newcomer at {@code place} ends what stands there. */
-    boolean takesOver(String place) {
+    boolean takesOver(Place place) {
         return wired.book().rule(place).takesOver();
     }
 
@@ -111,8 +112,8 @@ final class Waiting {
     }
 
     /** How many rings already wait for a place that this one wants, and the place with the most of them. */
-    Crowd crowd(Ring ring) {
-        Crowd worst = new Crowd("", 0);
+    Optional<Crowd> crowd(Ring ring) {
+        Crowd worst = null;
         for (Want want : ring.wants()) {
             int count = 0;
             for (Ring other : agenda.all()) {
@@ -122,15 +123,15 @@ final class Waiting {
                     count++;
                 }
             }
-            if (count >= wired.book().rule(want.place()).mostWaiting() && count > worst.count()) {
+            if (count >= wired.book().rule(want.place()).mostWaiting() && (worst == null || count > worst.count())) {
                 worst = new Crowd(want.place(), count);
             }
         }
-        return worst;
+        return Optional.ofNullable(worst);
     }
 
-    /** A place for which as many wait as it allows, empty text for none. */
-    record Crowd(String place, int count) {}
+    /** A place for which as many wait as it allows. */
+    record Crowd(Place place, int count) {}
 
     private List<Ring> waiting() {
         List<Ring> waiting = new ArrayList<>();
@@ -143,7 +144,7 @@ final class Waiting {
         return waiting;
     }
 
-    private static boolean wants(Ring ring, String place) {
+    private static boolean wants(Ring ring, Place place) {
         return ring.wants().stream().anyMatch(want -> want.place().equals(place));
     }
 

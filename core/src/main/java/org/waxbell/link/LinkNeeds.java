@@ -42,7 +42,7 @@ public final class LinkNeeds {
     }
 
     private static void add(Part part, Set<String> needs) {
-        part.place().ifPresent(place -> needs.add(stage(place.substring(0, place.indexOf('/')))));
+        part.place().ifPresent(place -> needs.add(stage(place.stage())));
         if (part instanceof SwitchPart change) {
             if (change.target().kind().ofMixer()) {
                 needs.add(MIXER);

@@ -7,7 +7,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import org.waxbell.booking.Place;
 import org.waxbell.engine.Books;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.PartRun;
@@ -30,7 +32,7 @@ final class Tally {
     private final Map<Long, Long> decided = new HashMap<>();
     private final Map<Long, Ring> open = new TreeMap<>();
     private final List<PlayedRing> played = new ArrayList<>();
-    private final Map<String, long[]> places = new TreeMap<>();
+    private final Map<Place, long[]> places = new TreeMap<>();
     private final List<Decision> decisions = new ArrayList<>();
     private long pointsIn;
     private long pointsOut;
@@ -89,16 +91,16 @@ final class Tally {
         List<Report.PlayedPart> parts = new ArrayList<>();
         for (PartRun run : ring.parts()) {
             if (!dropped && run.placed()) {
-                String place = run.part().place().orElse("");
+                Optional<Place> place = run.part().place();
                 parts.add(new Report.PlayedPart(
                         run.part().id(),
                         run.part().lane(),
-                        place,
+                        place.map(Place::toString).orElse(""),
                         ring.momentOf(run),
                         ring.overOf(run),
                         named(run.state())));
-                if (!place.isEmpty() && run.state() == PartState.ENDED) {
-                    stood(place, run.settled().lengthMs());
+                if (run.state() == PartState.ENDED) {
+                    place.ifPresent(each -> stood(each, run.settled().lengthMs()));
                 }
             }
         }
@@ -120,7 +122,7 @@ final class Tally {
         return state.name().toLowerCase(Locale.ROOT);
     }
 
-    private void stood(String place, long length) {
+    private void stood(Place place, long length) {
         long[] busy = places.computeIfAbsent(place, key -> new long[2]);
         busy[0] += length;
         busy[1]++;
@@ -133,7 +135,8 @@ final class Tally {
                 .toList();
         List<PlaceTally> busy = places.entrySet().stream()
                 .map(each -> new PlaceTally(
-                        each.getKey(), book.placeName(each.getKey()), each.getValue()[0], (int) each.getValue()[1]))
+                        each.getKey().toString(), book.placeName(each.getKey()), each.getValue()[0], (int)
+                                each.getValue()[1]))
                 .sorted(Comparator.comparingLong(PlaceTally::busyMs).reversed())
                 .toList();
         List<PlayedRing> rings = played.stream()

@@ -1,6 +1,7 @@
 package org.waxbell.score;
 
 import java.util.Optional;
+import org.waxbell.booking.Place;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowThing;
 import org.waxbell.directive.Shown;
@@ -18,8 +19,8 @@ public record MovePart(String id, Anchor start, long lengthMs, String stage, Str
     }
 
     @Override
-    public Optional<String> place() {
-        return Optional.of(stage + "/" + mascot);
+    public Optional<Place> place() {
+        return Optional.of(new Place(stage, mascot));
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Asking;
+import org.waxbell.booking.Place;
 import org.waxbell.directive.Directive;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Target;
@@ -26,8 +27,8 @@ public interface Part {
     /** Where it lands. */
     Lane lane();
 
-    /** The spot or outlet that it takes up, as {@code stage/spot}; empty where it takes none. */
-    default Optional<String> place() {
+    /** The spot or outlet that it takes up; empty where it takes none. */
+    default Optional<Place> place() {
         return Optional.empty();
     }
 

@@ -2,6 +2,7 @@ package org.waxbell.score;
 
 import java.util.List;
 import java.util.Optional;
+import org.waxbell.booking.Place;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.PlaySound;
 import org.waxbell.shelf.Media;
@@ -29,8 +30,8 @@ public record SoundPart(
     }
 
     @Override
-    public Optional<String> place() {
-        return Optional.of(stage + "/" + outlet);
+    public Optional<Place> place() {
+        return Optional.of(new Place(stage, outlet));
     }
 
     @Override

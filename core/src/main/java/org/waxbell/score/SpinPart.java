@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.waxbell.act.Asking;
 import org.waxbell.actor.Actor;
+import org.waxbell.booking.Place;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowThing;
 import org.waxbell.directive.Shown;
@@ -38,8 +39,8 @@ public record SpinPart(
     }
 
     @Override
-    public Optional<String> place() {
-        return Optional.of(stage + "/" + wheel);
+    public Optional<Place> place() {
+        return Optional.of(new Place(stage, wheel));
     }
 
     @Override

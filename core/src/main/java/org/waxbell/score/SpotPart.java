@@ -1,6 +1,7 @@
 package org.waxbell.score;
 
 import java.util.Optional;
+import org.waxbell.booking.Place;
 
 /** A part that is seen on a spot of a stage. */
 sealed interface SpotPart extends Part permits CardPart, PicturePart, VideoPart, BurstPart, NamesPart {
@@ -16,7 +17,7 @@ sealed interface SpotPart extends Part permits CardPart, PicturePart, VideoPart,
     }
 
     @Override
-    default Optional<String> place() {
-        return Optional.of(stage() + "/" + spot());
+    default Optional<Place> place() {
+        return Optional.of(new Place(stage(), spot()));
     }
 }

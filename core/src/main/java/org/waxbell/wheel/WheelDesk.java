@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.waxbell.booking.Place;
+import org.waxbell.cue.Cue;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
 import org.waxbell.desk.Desk;
@@ -112,6 +114,11 @@ public final class WheelDesk implements Desk<WheelFixture, WheelState> {
     /** Segments that are out and still there, for the wheel may have been edited since. */
     private static List<Integer> present(WheelFixture wheel, WheelState now) {
         return now.out().stream().filter(each -> each < wheel.segments().size()).toList();
+    }
+
+    @Override
+    public List<Cue> starters(WheelFixture wheel, String about, String rack) {
+        return new WheelStarters(wheel, Place.of(about), rack).all();
     }
 
     @Override

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
+import org.waxbell.booking.Place;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.ChatLine;
@@ -84,7 +85,7 @@ public final class CueBook {
     }
 
     /** What other outlets do while this one sounds; empty where the place is no outlet. */
-    public Optional<Outlet> outlet(String place) {
+    public Optional<Outlet> outlet(Place place) {
         return places.outlet(place);
     }
 
@@ -93,13 +94,13 @@ public final class CueBook {
         return Optional.ofNullable(byId.get(id));
     }
 
-    /** The rule of a place named {@code stage/spot}. */
-    public BusyRule rule(String place) {
+    /** The rule of a place. */
+    public BusyRule rule(Place place) {
         return places.rule(place);
     }
 
     /** How a sentence names a place. */
-    public String placeName(String place) {
+    public String placeName(Place place) {
         return places.name(place);
     }
 

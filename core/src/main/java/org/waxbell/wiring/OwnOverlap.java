@@ -2,7 +2,9 @@ package org.waxbell.wiring;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.waxbell.booking.BusyRule;
+import org.waxbell.booking.Place;
 import org.waxbell.check.Problems;
 import org.waxbell.score.PlannedPart;
 import org.waxbell.score.Score;
@@ -17,10 +19,10 @@ final class OwnOverlap {
     static void check(Score score, Wiring wiring, Problems problems) {
         List<PlannedPart> plan = ScoreCompiler.plan(score, wiring.shelf(), (purpose, choices) -> longest(choices));
         for (int i = 0; i < plan.size(); i++) {
-            String place = plan.get(i).part().place().orElse("");
-            if (!place.isEmpty()
+            Optional<Place> place = plan.get(i).part().place();
+            if (place.isPresent()
                     && plan.get(i).fromMs() != PlannedPart.OPEN
-                    && together(plan, plan.get(i)) > rule(wiring, place).together()) {
+                    && together(plan, plan.get(i)) > rule(wiring, place.get()).together()) {
                 problems.at("parts", i)
                         .at("start")
                         .add(
@@ -44,7 +46,7 @@ final class OwnOverlap {
         return choices.stream().max(Comparator.comparingLong(Media::lengthMs)).orElseThrow();
     }
 
-    private static BusyRule rule(Wiring wiring, String place) {
+    private static BusyRule rule(Wiring wiring, Place place) {
         return new Places(wiring).rule(place);
     }
 }

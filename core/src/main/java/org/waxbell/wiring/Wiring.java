@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.waxbell.act.DeskDocument;
+import org.waxbell.booking.Place;
 import org.waxbell.condition.Scope;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
@@ -64,7 +65,7 @@ public record Wiring(House house, List<Rack> racks, List<Cue> cues, List<Stage> 
         for (Stage stage : stages) {
             for (Fixture fixture : stage.fixtures()) {
                 if (fixture instanceof DeskDocument document) {
-                    all.put(stage.id() + "/" + fixture.id(), document);
+                    all.put(new Place(stage.id(), fixture.id()).toString(), document);
                 }
             }
         }

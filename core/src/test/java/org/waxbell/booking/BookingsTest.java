@@ -10,7 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class BookingsTest {
-    private static final List<Want> CARD = List.of(new Want("main/card", 0, 5_000));
+    private static final List<Want> CARD = List.of(new Want(new Place("main", "card"), 0, 5_000));
 
     private static Bookings bookings(int together) {
         return new Bookings(place -> together == 1 ? new BusyRule.Wait(5, 20_000) : new BusyRule.Share(together));
@@ -33,18 +33,31 @@ class BookingsTest {
     @Test
     void aScoreStartsAsOneWhereAllItsPlacesAreFree() {
         Bookings bookings = bookings(1);
-        bookings.book(1, 0, 0, List.of(new Want("main/a", 0, 1_000), new Want("main/b", 3_000, 4_000)));
-        assertThat(bookings.earliest(0, 0, List.of(new Want("main/a", 0, 500), new Want("main/b", 1_500, 2_500))))
+        bookings.book(
+                1,
+                0,
+                0,
+                List.of(new Want(new Place("main", "a"), 0, 1_000), new Want(new Place("main", "b"), 3_000, 4_000)));
+        assertThat(bookings.earliest(
+                        0,
+                        0,
+                        List.of(
+                                new Want(new Place("main", "a"), 0, 500),
+                                new Want(new Place("main", "b"), 1_500, 2_500))))
                 .isEqualTo(2_500);
     }
 
     @Test
     void aShortOneMaySlipIntoAGapOfWhatPlaysButNeverBeforeOneThatWaits() {
         Bookings bookings = bookings(1);
-        bookings.book(1, 0, 0, List.of(new Want("main/a", 0, 1_000), new Want("main/a", 4_000, 9_000)));
-        List<Want> brief = List.of(new Want("main/a", 0, 2_000));
+        bookings.book(
+                1,
+                0,
+                0,
+                List.of(new Want(new Place("main", "a"), 0, 1_000), new Want(new Place("main", "a"), 4_000, 9_000)));
+        List<Want> brief = List.of(new Want(new Place("main", "a"), 0, 2_000));
         assertThat(bookings.earliest(500, 0, brief)).isEqualTo(1_000);
-        bookings.bookWaiting(2, 0, 9_000, List.of(new Want("main/a", 0, 5_000)));
+        bookings.bookWaiting(2, 0, 9_000, List.of(new Want(new Place("main", "a"), 0, 5_000)));
         assertThat(bookings.earliest(500, 0, brief)).isEqualTo(14_000);
     }
 
@@ -68,8 +81,8 @@ class BookingsTest {
                     List<long[]> taken = new ArrayList<>();
                     for (int i = 0; i < numbers.size(); i++) {
                         long length = 1 + numbers.get(i) % 700;
-                        List<Want> wants =
-                                List.of(new Want("main/a", numbers.get(i) % 50, numbers.get(i) % 50 + length));
+                        List<Want> wants = List.of(
+                                new Want(new Place("main", "a"), numbers.get(i) % 50, numbers.get(i) % 50 + length));
                         long start = bookings.earliest(numbers.get(i) / 10, 0, wants);
                         bookings.book(i, 0, start, wants);
                         taken.add(new long[] {

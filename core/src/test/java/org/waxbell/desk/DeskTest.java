@@ -1,6 +1,7 @@
 package org.waxbell.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,7 @@ import org.waxbell.score.AskPart;
 import org.waxbell.score.Manner;
 import org.waxbell.score.Score;
 import org.waxbell.show.Desks;
+import org.waxbell.show.Starters;
 import org.waxbell.stage.Stage;
 import org.waxbell.wheel.WheelState;
 import org.waxbell.wiring.CueBook;
@@ -199,5 +201,45 @@ class DeskTest {
                 .filteredOn(each -> each.message().contains("Nothing brings"))
                 .singleElement()
                 .satisfies(each -> assertThat(each.message()).contains("{nothing}"));
+    }
+
+    @Test
+    void aWheelBringsItsChatWordsAsOrdinaryCues() {
+        Wiring ground = wiring();
+        Starters starters = Starters.of(ground, "wheel", "main/dyes").orElseThrow();
+        assertThat(starters.rack().name()).isEqualTo("Dyes");
+        Wiring with = new Wiring(
+                ground.house(),
+                List.of(Samples.BENCH, starters.rack()),
+                starters.cues(),
+                ground.stages(),
+                ground.shelf());
+        assertThat(starters.cues())
+                .allSatisfy(cue ->
+                        assertThat(CueCheck.check(with, cue, Calendars.NONE)).isEmpty());
+        engine = Samples.engine(new CueBook(with), EngineState.fresh(4));
+        assertThat(said(say("!dyesleft"))).containsExactly("3 are left on Dyes, last drawn: nothing yet");
+        say("!dyes");
+        assertThat(said(engine.wake(at + 10_000)))
+                .singleElement()
+                .asString()
+                .matches("marshlight_ines: (Sage|Rose|Sea)");
+        at += 60_000;
+        assertThat(said(say("!dyesleft"))).singleElement().asString().startsWith("2 are left on Dyes, last drawn: ");
+        assertThat(said(say("!dyesfill"))).isEmpty();
+        at += 1_000;
+        assertThat(said(engine.accept(at, Samples.line(Samples.SEDGE, "!dyesfill"))))
+                .containsExactly("everything is in Dyes again");
+    }
+
+    @Test
+    void wordsAndIdsThatAreTakenGetANumber() {
+        Cue there = word("dyes", ask("fill", Map.of(), Manner.PLAIN), "{answer}");
+        assertThat(Starters.of(wiring(there), "wheel", "main/dyes")
+                        .orElseThrow()
+                        .cues())
+                .extracting(Cue::id, cue -> cue.pulls().get(0).chatWords("!"))
+                .contains(tuple("dyes-2", List.of("!dyes2")), tuple("dyes-left", List.of("!dyesleft")));
+        assertThat(Starters.of(wiring(), "wheel", "main/gone")).isEmpty();
     }
 }

@@ -83,6 +83,15 @@ class ListController {
                 by));
     }
 
+    /** Something that a desk runs. */
+    record DeskWish(String desk, String about) {}
+
+    /** Adds the chat words that something which a desk runs begins with, in a rack of their own. */
+    @PostMapping("/cues/starters")
+    CompletableFuture<SavedVersion> starters(@RequestBody DeskWish wish, Actor by) {
+        return changed(edits.starters(wish.desk(), wish.about(), by));
+    }
+
     @PostMapping("/cues/arrange")
     CompletableFuture<SavedVersion> arrange(@RequestBody CueOrder order, Actor by) {
         return changed(edits.arrange(order.cues(), order.rack(), order.before(), by));

@@ -45,8 +45,7 @@ final class RingSight {
     }
 
     private static String stageOf(PartRun run) {
-        String place = run.part().place().orElse("");
-        return place.substring(0, place.indexOf('/'));
+        return run.part().place().orElseThrow().stage();
     }
 
     synchronized void pages(String stage, int pages) {

@@ -22,7 +22,9 @@ record StageMedia(String type, String address) {
         for (Cue cue : wiring.cues()) {
             cue.takes().stream()
                     .flatMap(take -> take.score().parts().stream())
-                    .filter(part -> part.place().orElse("").startsWith(stage + "/"))
+                    .filter(part -> part.place()
+                            .filter(place -> place.stage().equals(stage))
+                            .isPresent())
                     .flatMap(part -> part.uses().stream())
                     .forEach(use -> used.addAll(use.on(wiring.shelf())));
         }

@@ -1,9 +1,11 @@
 package org.waxbell.app.wiring;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -20,6 +22,7 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.port.Calendars;
 import org.waxbell.shelf.Shelf;
+import org.waxbell.show.Starters;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.CueCheck;
 import org.waxbell.wiring.House;
@@ -101,22 +104,39 @@ public class WiringEdits {
      * @param what how the log calls it, such as {@code 12 cues switched off}
      */
     public CompletableFuture<Document> saveAll(List<Wish> wishes, String what, Actor by) {
-        return submit(by, new Several(what) {
-            @Override
-            List<Aim> aims(DocumentSet current) {
-                return wishes.stream().map(wish -> wish.aim(current)).toList();
-            }
-        });
+        return submit(
+                by,
+                new Several(
+                        what,
+                        current ->
+                                wishes.stream().map(wish -> wish.aim(current)).toList()));
+    }
+
+    /** Adds the chat words that something which a desk runs begins with; throws {@link Refused} where there are none. */
+    public CompletableFuture<Document> starters(String desk, String about, Actor by) {
+        return submit(
+                by,
+                new Several(
+                        "chat words of " + about,
+                        current -> Starters.of(current.wiring(), desk, about)
+                                .map(WiringEdits::aims)
+                                .orElseThrow(() -> new Refused(
+                                        "about",
+                                        about,
+                                        "Nothing with chat words of its own stands there.",
+                                        "Save the stage first, or choose one that is on a stage."))));
+    }
+
+    private static List<Edit.Aim> aims(Starters starters) {
+        List<Edit.Aim> aims = new ArrayList<>();
+        aims.add(new Edit.Aim(DocumentKind.RACK, starters.rack().id(), starters.rack(), null));
+        starters.cues().forEach(cue -> aims.add(new Edit.Aim(DocumentKind.CUE, cue.id(), cue, null)));
+        return aims;
     }
 
     /** The shelf has other things on it now. */
     public CompletableFuture<Document> shelved(Supplier<Shelf> now, Actor by) {
-        return submit(by, new Several("the shelf") {
-            @Override
-            List<Aim> aims(DocumentSet current) {
-                return List.of();
-            }
-
+        return submit(by, new Several("the shelf", current -> List.of()) {
             @Override
             Shelf shelf(DocumentSet current) {
                 return now.get();
@@ -131,22 +151,12 @@ public class WiringEdits {
 
     /** Moves cues into a rack, before another cue or to its end; in one step. @param before id of that cue, empty text for the end */
     public CompletableFuture<Document> arrange(List<String> cues, String rack, String before, Actor by) {
-        return submit(by, new Several("order of cues") {
-            @Override
-            List<Aim> aims(DocumentSet current) {
-                return new Arrangement(current).cues(cues, rack, before);
-            }
-        });
+        return submit(by, new Several("order of cues", current -> new Arrangement(current).cues(cues, rack, before)));
     }
 
     /** Moves a rack before another, or to the end where none is named. */
     public CompletableFuture<Document> arrangeRack(String rack, String before, Actor by) {
-        return submit(by, new Several("order of racks") {
-            @Override
-            List<Aim> aims(DocumentSet current) {
-                return new Arrangement(current).racks(rack, before);
-            }
-        });
+        return submit(by, new Several("order of racks", current -> new Arrangement(current).racks(rack, before)));
     }
 
     /** A cue to be saved, or to be deleted where there is none. @param version the one that the editor saw, 0 for a new one */
@@ -275,12 +285,19 @@ public class WiringEdits {
     }
 
     /** Several documents at once. */
-    private abstract class Several extends Edit {
+    private class Several extends Edit {
         private final String what;
+        private final Function<DocumentSet, List<Aim>> aims;
 
-        Several(String what) {
+        Several(String what, Function<DocumentSet, List<Aim>> aims) {
             super(WiringEdits.this.store, WiringEdits.this.mapper, WiringEdits.this.json);
             this.what = what;
+            this.aims = aims;
+        }
+
+        @Override
+        List<Aim> aims(DocumentSet current) {
+            return aims.apply(current);
         }
 
         @Override
