@@ -62,6 +62,34 @@ class BookingsTest {
     }
 
     @Test
+    void whatEndsEarlyFreesItsPlaceAndNoOther() {
+        Place card = new Place("main", "card");
+        Bookings bookings = bookings(1);
+        bookings.book(1, 0, 0, CARD);
+        bookings.book(1, 0, 10_000, CARD);
+        bookings.trim(2, card, 0, 1_000);
+        bookings.trim(1, card, 500, 1_000);
+        bookings.trim(1, new Place("main", "other"), 0, 1_000);
+        bookings.trim(1, card, 0, 7_000);
+        assertThat(bookings.earliest(100, 0, CARD)).isEqualTo(5_000);
+        bookings.trim(1, card, 0, 1_000);
+        assertThat(bookings.earliest(100, 0, CARD)).isEqualTo(1_000);
+        bookings.trim(1, card, 10_000, 10_000);
+        assertThat(bookings.earliest(8_000, 0, CARD)).isEqualTo(8_000);
+        assertThat(bookings.earliest(100, 0, CARD)).isEqualTo(1_000);
+    }
+
+    @Test
+    void whatOnlyTouchesTheEndOfAnotherIsNotInItsWay() {
+        Bookings bookings = bookings(2);
+        bookings.book(1, 0, 0, CARD);
+        bookings.book(2, 0, 5_000, CARD);
+        bookings.book(3, 0, 10_000, CARD);
+        assertThat(bookings.earliest(2_000, 0, List.of(new Want(new Place("main", "card"), 0, 9_000))))
+                .isEqualTo(2_000);
+    }
+
+    @Test
     void aSharedPlaceTakesSoManyAndNoMore() {
         Bookings bookings = bookings(2);
         bookings.book(1, 0, 0, CARD);

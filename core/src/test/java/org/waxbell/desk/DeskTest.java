@@ -30,6 +30,8 @@ import org.waxbell.score.Score;
 import org.waxbell.show.Desks;
 import org.waxbell.show.Starters;
 import org.waxbell.stage.Stage;
+import org.waxbell.wheel.WheelDesk;
+import org.waxbell.wheel.WheelFace;
 import org.waxbell.wheel.WheelState;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.CueCheck;
@@ -230,6 +232,22 @@ class DeskTest {
         at += 1_000;
         assertThat(said(engine.accept(at, Samples.line(Samples.SEDGE, "!dyesfill"))))
                 .containsExactly("everything is in Dyes again");
+    }
+
+    @Test
+    void aWheelThatWasMadeSmallerStandsForWhatIsStillThere() {
+        WheelFixture smaller = new WheelFixture(
+                WHEEL.id(), WHEEL.name(), WHEEL.frame(), WHEEL.segments().subList(0, 2), true, false);
+        WheelState before = new WheelState(2, List.of(1, 2));
+        WheelDesk desk = new WheelDesk();
+        assertThat(desk.values(WHEEL, before, ""))
+                .containsEntry("dyesLast", "Sea")
+                .containsEntry("dyesLeft", 1L);
+        assertThat(desk.values(smaller, before, ""))
+                .containsEntry("dyesLast", "nothing yet")
+                .containsEntry("dyesLeft", 1L);
+        assertThat(desk.face(WHEEL, before)).contains(new WheelFace(2, List.of(1, 2)));
+        assertThat(desk.face(smaller, before)).contains(new WheelFace(-1, List.of(1)));
     }
 
     @Test
