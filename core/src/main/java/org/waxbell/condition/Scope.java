@@ -83,12 +83,12 @@ public record Scope(Map<String, Type> types) {
 
     /** The path in conditions of a name in words. */
     public static String path(String name) {
-        StringBuilder path = new StringBuilder();
         for (int i = 0; i < name.length(); i++) {
             char c = name.charAt(i);
-            boolean first = Character.isUpperCase(c) && path.indexOf(".") < 0;
-            path.append(first ? "." + Character.toLowerCase(c) : String.valueOf(c));
+            if (Character.isUpperCase(c)) {
+                return name.substring(0, i) + "." + Character.toLowerCase(c) + name.substring(i + 1);
+            }
         }
-        return path.toString();
+        return name;
     }
 }

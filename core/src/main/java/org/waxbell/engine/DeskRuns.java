@@ -242,6 +242,9 @@ final class DeskRuns implements Handler {
 
     /** The values of all desks, as a person sees them. */
     Map<String, Object> values(String person) {
+        if (runs.isEmpty()) {
+            return Map.of();
+        }
         Map<String, Object> all = new HashMap<>();
         runs.values().forEach(run -> all.putAll(run.values(person)));
         return all;
