@@ -25,6 +25,7 @@ import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Document;
 import org.waxbell.app.wiring.WiringEdits;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.app.wiring.Wish;
 import org.waxbell.check.Problems;
 import org.waxbell.event.Facts;
 import org.waxbell.slate.SlateEntry;
@@ -74,10 +75,8 @@ class ListController {
         return changed(edits.saveAll(
                 Stream.concat(
                                 wishes.save().stream()
-                                        .map(each ->
-                                                new WiringEdits.Wish(each.cue().id(), each.version(), each.cue())),
-                                wishes.delete().stream()
-                                        .map(each -> new WiringEdits.Wish(each.id(), each.version(), null)))
+                                        .map(each -> new Wish(each.cue().id(), each.version(), each.cue())),
+                                wishes.delete().stream().map(each -> new Wish(each.id(), each.version(), null)))
                         .toList(),
                 wishes.what(),
                 by));

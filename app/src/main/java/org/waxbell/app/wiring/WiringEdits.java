@@ -159,17 +159,6 @@ public class WiringEdits {
         return submit(by, new Several("order of racks", current -> new Arrangement(current).racks(rack, before)));
     }
 
-    /** A cue to be saved, or to be deleted where there is none. @param version the one that the editor saw, 0 for a new one */
-    public record Wish(String id, long version, @Nullable Cue cue) {
-        private Edit.Aim aim(DocumentSet current) {
-            Document there = current.find(DocumentKind.CUE, id).orElse(null);
-            if ((there == null ? 0 : there.version()) != version) {
-                throw new Conflict(there);
-            }
-            return new Edit.Aim(DocumentKind.CUE, id, cue, null);
-        }
-    }
-
     /** Undoes the newest edit. */
     public CompletableFuture<Document> undo(Actor by) {
         return submit(by, new Replay(true));
