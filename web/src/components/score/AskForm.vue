@@ -32,6 +32,7 @@ const choose = (wanted: string) => {
 }
 const named = computed(() => props.part.id.replaceAll('-', ''))
 const answer = computed(() => `{${named.value}Answer}`)
+const outcome = computed(() => `{${named.value}Outcome}`)
 </script>
 
 <template>
@@ -59,6 +60,8 @@ const answer = computed(() => `{${named.value}Answer}`)
     @update:model-value="emit('set', 'with', { ...part.with, [each.key]: $event })"
   />
   <p class="text-[13px] text-soft">
-    Parts after it may say {{ answer }}. What is refused counts as failed, so another take can answer for it.
+    Parts after it may say {{ answer }}, and {{ outcome }} in one word<template v-if="act?.outcomes.length">
+      ({{ act.outcomes.join(', ') }})</template
+    >. What is refused counts as failed, so another take can answer for it.
   </p>
 </template>

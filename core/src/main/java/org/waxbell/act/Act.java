@@ -2,28 +2,43 @@ package org.waxbell.act;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.waxbell.actor.Right;
+import org.waxbell.check.Problems;
 
 /**
  * Something that one can ask a desk for.
  *
- * @param name    how wirings name it, such as {@code fill}
- * @param title   what it does, as a button says it
- * @param fields  what has to be said with it
- * @param right   what one must be allowed to ask for it by hand; a cue has gates instead
- * @param outcomes what may come of it, by name; each has a wording
- * @param results names of values that its answer brings for words, beside outcome and answer
+ * @param name     how wirings name it, such as {@code fill}
+ * @param title    what it does, as a button says it
+ * @param fields   what has to be said with it
+ * @param right    what one must be allowed to ask for it by hand; a cue has gates instead
+ * @param outcomes what may come of it where it is not refused, as words know it by {@code {outcome}}
  */
-public record Act(
-        String name, String title, List<ActField> fields, Right right, List<String> outcomes, List<String> results) {
+public record Act(String name, String title, List<ActField> fields, Right right, List<String> outcomes) {
     public Act {
         fields = List.copyOf(fields);
         outcomes = List.copyOf(outcomes);
-        results = List.copyOf(results);
+    }
+
+    /** The field of that key; where there is none, that is added to what is wrong. */
+    public Optional<ActField> field(String key, Problems with) {
+        Optional<ActField> field =
+                fields.stream().filter(each -> each.key().equals(key)).findFirst();
+        if (field.isEmpty()) {
+            with.at(key).add(key, "Nothing of that name is asked for here.", "Take it away.");
+        }
+        return field;
+    }
+
+    /** Adds what is wrong with what is said, what stands there before anybody wrote included. */
+    public void check(Map<String, String> said, Problems with) {
+        said.keySet().forEach(key -> field(key, with));
+        fields.forEach(field -> field.check(said(field.key(), said), with.at(field.key())));
     }
 
     /** What was said for a field, or what stands there before anybody wrote. */
-    public String field(String key, Map<String, String> with) {
+    public String said(String key, Map<String, String> with) {
         return with.getOrDefault(
                 key,
                 fields.stream()

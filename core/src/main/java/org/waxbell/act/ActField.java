@@ -1,5 +1,7 @@
 package org.waxbell.act;
 
+import org.waxbell.check.Problems;
+
 /**
  * One field of an act.
  *
@@ -19,6 +21,13 @@ public record ActField(String key, String title, boolean number, long least, lon
     /** Text of at most {@code most} characters. */
     public static ActField text(String key, String title, long most) {
         return new ActField(key, title, false, 0, most, "");
+    }
+
+    /** Adds why it cannot be that, where it cannot. */
+    public void check(String value, Problems here) {
+        if (!faultOf(value).isEmpty()) {
+            here.add(value, faultOf(value), "Give another.");
+        }
     }
 
     /** Why it cannot be that, as a sentence; empty text where it can. */

@@ -19,7 +19,7 @@ import org.waxbell.event.Viewer;
 public record Ask(long at, Actor by, Optional<Viewer> viewer, Act act, Map<String, String> with, Lots lots) {
     /** What was said for a field, or what stands there before anybody wrote. */
     public String text(String key) {
-        return act.field(key, with);
+        return act.said(key, with);
     }
 
     /** The number that was said for a field. */

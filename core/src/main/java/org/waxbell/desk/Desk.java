@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import org.waxbell.act.DeskDocument;
 import org.waxbell.cue.Cue;
-import org.waxbell.event.FactKind;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.fixture.Face;
 import org.waxbell.gate.Surroundings;
@@ -56,11 +55,6 @@ public interface Desk<D extends DeskDocument, S> {
     /** Its moment has come. */
     default Answer<S> wake(D document, S now, long at) {
         return Answer.nothing(now);
-    }
-
-    /** What cues may wait for. */
-    default List<FactKind> tells() {
-        return List.of();
     }
 
     /** Its values for words and conditions, as a person sees them: texts and {@link Long} numbers by their names in words. */

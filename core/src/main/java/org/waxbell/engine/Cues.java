@@ -97,10 +97,6 @@ final class Cues implements Handler {
     @Override
     public void save(Memory memory) {
         agenda.all().forEach(ring -> memory.put(Books.RINGS, Long.toString(ring.number()), ring));
-        lets.all()
-                .forEach(let -> memory.put(
-                        Books.LETS,
-                        let.ring() != 0 ? Long.toString(let.ring()) : let.cueId() + "/" + Long.toHexString(let.who()),
-                        let));
+        lets.all().forEach(let -> memory.put(Books.LETS, let.key(), let));
     }
 }

@@ -276,7 +276,7 @@ final class Deciding {
         if (ready.remembers()) {
             Let let = new Let(ring, cueId, ready.who() ? Identity.key(person) : 0, question.at(), 1);
             lets.add(let, ready.remembersMs());
-            out.changed(Books.LETS.put(Long.toString(let.ring()), let));
+            out.changed(Books.LETS.put(let.key(), let));
         }
         if (ready.price() > 0 && !person.isEmpty()) {
             handlers.points().promise(ring, person, ready.price(), ready.cue().name(), out);
@@ -297,7 +297,7 @@ final class Deciding {
                     && mayAnswer(question.at(), cue.id(), viewer)) {
                 Let said = Let.said(question.decision(), cue.id(), viewer, question.at());
                 lets.addSettled(said, SAME_VIEWER_MS);
-                out.changed(Books.LETS.put(Long.toString(said.ring()), said));
+                out.changed(Books.LETS.put(said.key(), said));
                 Map<String, String> values = new HashMap<>(handlers.wordsOfAll(viewer));
                 values.putAll(words(question, cue));
                 values.putAll(event.values());

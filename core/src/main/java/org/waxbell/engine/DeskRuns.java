@@ -72,7 +72,7 @@ final class DeskRuns implements Handler {
         Answer<?> ask(Ask ask, int depth, Turn turn) {
             Act act = ask.act();
             for (ActField field : act.fields()) {
-                String fault = field.faultOf(act.field(field.key(), ask.with()));
+                String fault = field.faultOf(act.said(field.key(), ask.with()));
                 if (!fault.isEmpty()) {
                     return Answer.refused(now(), "notUnderstood", fault);
                 }

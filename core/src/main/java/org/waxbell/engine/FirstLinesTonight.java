@@ -35,16 +35,12 @@ final class FirstLinesTonight implements Handler {
     void spend(String cueId, FirstLinePull pull, Viewer viewer, Turn turn) {
         if (shows.evening().open() && pull.concerns(viewer) && lines.spend(cueId, pull.spentBy(viewer))) {
             Spent spent = new Spent(cueId, Identity.key(pull.spentBy(viewer)));
-            turn.changed(Books.SPENT.put(key(spent), spent));
+            turn.changed(Books.SPENT.put(spent.key(), spent));
         }
-    }
-
-    private static String key(Spent spent) {
-        return spent.cueId() + "/" + Long.toHexString(spent.who());
     }
 
     @Override
     public void save(Memory memory) {
-        lines.save().forEach(each -> memory.put(Books.SPENT, key(each), each));
+        lines.save().forEach(each -> memory.put(Books.SPENT, each.key(), each));
     }
 }

@@ -1,7 +1,7 @@
 package org.waxbell.engine;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.waxbell.directive.Directive;
 import org.waxbell.journal.Decision;
 import org.waxbell.state.Book;
@@ -18,7 +18,13 @@ public record Outcome(List<Decision> decisions, List<Directive> directives, List
     }
 
     /** What stands in a book now that stood there otherwise before, in order. */
-    public <T> Stream<T> now(Book<T> book) {
-        return changes.stream().flatMap(change -> change.now(book).stream());
+    public <T> List<T> now(Book<T> book) {
+        // Most outcomes change nothing, and each is asked for several books.
+        if (changes.isEmpty()) {
+            return List.of();
+        }
+        List<T> now = new ArrayList<>();
+        changes.forEach(change -> change.now(book).ifPresent(now::add));
+        return now;
     }
 }

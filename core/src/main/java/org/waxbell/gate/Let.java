@@ -13,6 +13,11 @@ import org.waxbell.event.Identity;
  * @param times how many they are in the show
  */
 public record Let(long ring, String cueId, long who, long at, int times) {
+    /** By what it is remembered: its ring, or its cue and person where it stands for several. */
+    public String key() {
+        return ring != 0 ? Long.toString(ring) : cueId + "/" + Long.toHexString(who);
+    }
+
     /** The same, no longer counted among those of the show. */
     public Let uncounted() {
         return new Let(ring, cueId, who, at, 0);

@@ -9,9 +9,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Act;
-import org.waxbell.act.ActField;
 import org.waxbell.act.Asking;
-import org.waxbell.act.DeskDocument;
 import org.waxbell.check.Problems;
 import org.waxbell.directive.Directive;
 import org.waxbell.words.Wording;
@@ -82,40 +80,19 @@ public record AskPart(
 
     @Override
     public void check(PartCheck check) {
-        Problems problems = check.problems();
-        DeskDocument document = check.ground().deskDocument(desk, about).orElse(null);
-        if (document == null) {
-            problems.at("about")
-                    .add(about, "There is nothing there that can be asked.", "Choose one that is on a stage.");
-            return;
-        }
-        Act wanted = document.act(act).orElse(null);
-        if (wanted == null) {
-            problems.at("act")
-                    .add(
-                            act,
-                            document.name() + " cannot be asked for that.",
-                            "Choose one of "
-                                    + document.acts().stream().map(Act::name).toList() + ".");
-            return;
-        }
-        with.forEach((key, words) -> field(check, wanted, key, words));
+        Asking asking = new Asking(desk, about, act, with);
+        asking.act(check.ground().deskDocument(desk, about), check.problems())
+                .ifPresent(wanted -> with.forEach((key, words) -> said(check, wanted, key, words)));
     }
 
-    private static void field(PartCheck check, Act act, String key, String words) {
-        ActField field = act.fields().stream()
-                .filter(each -> each.key().equals(key))
-                .findFirst()
-                .orElse(null);
+    /** What has values in it is looked at only when it is asked. */
+    private static void said(PartCheck check, Act act, String key, String words) {
         Problems here = check.problems().at("with");
-        if (field == null) {
-            here.at(key).add(key, "Nothing of that name is asked for here.", "Take it away.");
-            return;
-        }
-        check.at(here, Set.of()).words(key, words, true);
-        boolean plain = Wording.faultOf(words) == null && Wording.uses(words).isEmpty();
-        if (plain && !field.faultOf(words).isEmpty()) {
-            here.at(key).add(words, field.faultOf(words), "Write another.");
-        }
+        act.field(key, here).ifPresent(field -> {
+            check.at(here, Set.of()).words(key, words, true);
+            if (Wording.faultOf(words) == null && Wording.uses(words).isEmpty()) {
+                field.check(words, here.at(key));
+            }
+        });
     }
 }

@@ -60,7 +60,10 @@ public record SpinPart(
     @Override
     public Optional<Asking> asks() {
         return Optional.of(new Asking(
-                WheelFixture.DESK, stage + "/" + wheel, WheelFixture.SPIN, Map.of("times", Integer.toString(times))));
+                WheelFixture.DESK,
+                new Place(stage, wheel).toString(),
+                WheelFixture.SPIN,
+                Map.of("times", Integer.toString(times))));
     }
 
     @Override

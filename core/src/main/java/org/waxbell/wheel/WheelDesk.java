@@ -13,7 +13,6 @@ import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
 import org.waxbell.desk.Desk;
 import org.waxbell.event.Fact;
-import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.fixture.Face;
@@ -92,11 +91,6 @@ public final class WheelDesk implements Desk<WheelFixture, WheelState> {
     @Override
     public Answer<WheelState> hear(WheelFixture wheel, WheelState now, long at, ShowEvent event, Surroundings evening) {
         return Answer.becomes(now.filled());
-    }
-
-    @Override
-    public List<FactKind> tells() {
-        return List.of(Facts.WHEEL_STOPPED);
     }
 
     @Override

@@ -59,7 +59,7 @@ class GoldenScriptTest {
     private void write(Outcome outcome) {
         outcome.decisions().forEach(each -> add(each.at(), each.event().sentence() + " → " + each.sentence()));
         outcome.directives().forEach(each -> add(each.meantFor(), each.partRun() + " " + brief(each)));
-        outcome.now(Books.RINGS)
+        outcome.now(Books.RINGS).stream()
                 .filter(ring -> !ring.state().isActive())
                 .forEach(ring -> add(
                         ring.over(),

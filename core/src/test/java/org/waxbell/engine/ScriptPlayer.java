@@ -201,7 +201,7 @@ final class ScriptPlayer {
         note(outcome);
         outcome.decisions().forEach(each -> add(each.at(), each.event().sentence() + " → " + each.sentence()));
         outcome.directives().forEach(each -> add(each.meantFor(), brief(each)));
-        for (Ring ring : outcome.now(Books.RINGS).toList()) {
+        for (Ring ring : outcome.now(Books.RINGS)) {
             if (!ring.state().isActive()) {
                 StringBuilder text =
                         new StringBuilder("ring " + ring.number() + " " + ring.cueName() + " is " + ring.state());

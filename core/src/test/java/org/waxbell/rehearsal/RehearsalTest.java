@@ -135,7 +135,7 @@ class RehearsalTest {
         }
         outcomes.add(engine.wake(script.get(script.size() - 1).at() + 900_000));
         return outcomes.stream()
-                .flatMap(each -> each.now(Books.RINGS))
+                .flatMap(each -> each.now(Books.RINGS).stream())
                 .filter(ring -> !ring.state().isActive())
                 .sorted((one, other) -> Long.compare(one.number(), other.number()))
                 .map(ring -> ring.number() + " " + ring.cueId() + " " + ring.start() + " "

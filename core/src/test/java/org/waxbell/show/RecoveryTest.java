@@ -212,7 +212,7 @@ class RecoveryTest {
 
         private void keep(Outcome outcome) {
             kept = kept.after(outcome);
-            outcome.now(Books.RINGS)
+            outcome.now(Books.RINGS).stream()
                     .filter(ring -> !ring.state().isActive())
                     .forEach(ring -> ended.merge(ring.number(), ring.state().name(), (one, two) -> one + " " + two));
             outcome.now(Books.ENTRIES).forEach(entries::add);

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
+import org.waxbell.act.Asking;
 import org.waxbell.act.DeskDocument;
 import org.waxbell.actor.Actor;
 import org.waxbell.app.inbox.Inbox;
@@ -42,8 +43,8 @@ class DeskController {
         this.inbox = inbox;
     }
 
-    /** What one can ask for. */
-    record ActView(String name, String title, List<ActField> fields) {}
+    /** What one can ask for. @param outcomes what may come of it, as words know it by {@code {outcome}} */
+    record ActView(String name, String title, List<ActField> fields, List<String> outcomes) {}
 
     /**
      * One document that a desk runs.
@@ -84,7 +85,7 @@ class DeskController {
                 place,
                 document.name(),
                 document.acts().stream()
-                        .map(act -> new ActView(act.name(), act.title(), act.fields()))
+                        .map(act -> new ActView(act.name(), act.title(), act.fields(), act.outcomes()))
                         .toList(),
                 now.orElse(null));
     }
@@ -93,28 +94,10 @@ class DeskController {
     @PostMapping("/{desk}/{act}")
     CompletableFuture<DecisionNotice> ask(
             @PathVariable String desk, @PathVariable String act, @RequestBody Asked asked, Actor by) {
-        DeskDocument document = wiring.current()
-                .wiring()
-                .deskDocument(desk, asked.about())
-                .orElseThrow(() -> new Refused(
-                        "about",
-                        asked.about(),
-                        "Nothing stands there that could be asked.",
-                        "Choose one that is on a stage."));
-        Act wanted = document.act(act)
-                .orElseThrow(() -> new Refused(
-                        "act",
-                        act,
-                        document.name() + " cannot be asked for that.",
-                        "Choose one of "
-                                + document.acts().stream().map(Act::name).toList() + "."));
+        Optional<DeskDocument> document = wiring.current().wiring().deskDocument(desk, asked.about());
         Problems problems = new Problems();
-        for (ActField field : wanted.fields()) {
-            String value = wanted.field(field.key(), asked.with());
-            if (!field.faultOf(value).isEmpty()) {
-                problems.at("with").at(field.key()).add(value, field.faultOf(value), "Give another.");
-            }
-        }
+        Optional<Act> wanted = new Asking(desk, asked.about(), act, asked.with()).act(document, problems);
+        wanted.ifPresent(found -> found.check(asked.with(), problems.at("with")));
         if (!problems.found().isEmpty()) {
             throw new Refused(problems.found());
         }
@@ -124,7 +107,8 @@ class DeskController {
                         asked.about(),
                         act,
                         new TreeMap<>(asked.with()),
-                        wanted.title() + " · " + document.name()))
+                        wanted.orElseThrow().title() + " · "
+                                + document.orElseThrow().name()))
                 .thenApply(Notices::of);
     }
 }

@@ -52,7 +52,9 @@ class Recorder {
             lead = led.ms();
         }
         Runnable add = on && step.isPresent() ? add(step.get()) : NOTHING;
-        Evening moved = outcome.now(Books.EVENING).reduce((one, later) -> later).orElse(evening);
+        Evening moved = outcome.now(Books.EVENING).stream()
+                .reduce((one, later) -> later)
+                .orElse(evening);
         boolean other = moved.show() != evening.show();
         evening = moved;
         if (other) {

@@ -121,16 +121,11 @@ class BookTables {
                 .mapToLong(Evening::openedAt)
                 .findFirst()
                 .orElse(0);
-        engine.lets(opened)
-                .forEach(let -> memory.put(
-                        Books.LETS,
-                        let.ring() != 0 ? Long.toString(let.ring()) : let.cueId() + "/" + Long.toHexString(let.who()),
-                        let));
+        engine.lets(opened).forEach(let -> memory.put(Books.LETS, let.key(), let));
     }
 
     private void spent(Memory memory) {
-        evening.spent()
-                .forEach(each -> memory.put(Books.SPENT, each.cueId() + "/" + Long.toHexString(each.who()), each));
+        evening.spent().forEach(each -> memory.put(Books.SPENT, each.key(), each));
     }
 
     private void balances(Memory memory) {

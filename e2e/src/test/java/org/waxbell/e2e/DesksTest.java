@@ -1,0 +1,93 @@
+package org.waxbell.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.Actions;
+
+/** A desk's chat words made by one button, and a desk asked by a part of a cue. */
+@ExtendWith(Together.class)
+class DesksTest {
+    private static Browser browser;
+    private static Packaged app;
+    private static String console;
+
+    @BeforeAll
+    static void open() {
+        browser = Together.browser();
+        app = Together.app();
+        console = browser.tab(app.address() + "/stages");
+    }
+
+    @AfterAll
+    static void close() {
+        app.post("/api/hush", Map.of());
+        browser.to(console);
+        browser.driver().close();
+        browser.to(browser.driver().getWindowHandles().iterator().next());
+    }
+
+    private static void show(String path) {
+        browser.to(console);
+        browser.driver().get(app.address() + path);
+    }
+
+    private static boolean hasCue(String id) {
+        return app.get("/api/wiring")
+                .get("cueOrder")
+                .valueStream()
+                .anyMatch(each -> each.asString().equals(id));
+    }
+
+    private static void makeWords() {
+        show("/stages");
+        browser.see("#place-dyes").click();
+        browser.seeText("aside button", "Make chat words").click();
+        browser.seeText("[role=status]", "in the rack Wheel of dyes");
+    }
+
+    @Test
+    void aWheelsChatWordsAreMadeUndoneAndMadeAgainAndRing() {
+        makeWords();
+        assertThat(hasCue("dyes")).isTrue();
+        browser.seeText("[role=status] button", "Undo").click();
+        browser.await("they are gone again", any -> !hasCue("dyes"));
+        makeWords();
+        show("/cues/dyes");
+        browser.await(
+                "the cue is open",
+                any -> browser.see("h1 input").getDomProperty("value").equals("Spin Wheel of dyes"));
+        assertThat(app.say("tallowmoth", "!dyes").get("sentence").asString()).startsWith("rang Spin Wheel of dyes");
+        browser.see("button[aria-label^='Undo']").click();
+        browser.await("they are taken back whole", any -> !hasCue("dyes"));
+    }
+
+    @Test
+    void aPartAsksADeskAndAWrongNumberIsRefusedBesideItsField() {
+        show("/cues/what-is-on-the-bench");
+        browser.see("button[aria-label='Add Ask a desk']").click();
+        browser.see("#part-ask");
+        browser.seeText("aside button", "Put everything back in").click();
+        browser.seeText("[role=option]", "Draw from it").click();
+        browser.type("aside input[aria-label='How many times']", "40");
+        browser.seeText("aside [role=alert]", "How many times is a whole number from 1 to 10.");
+        browser.type("aside input[aria-label='How many times']", "2");
+        browser.seeText("[role=status]", "Saved");
+        browser.driver().navigate().refresh();
+        browser.see("#part-ask").click();
+        browser.seeText("aside p", "{askOutcome} in one word (drawn)");
+        assertThat(app.say("tallowmoth", "!tonight").get("sentence").asString())
+                .startsWith("rang What is on the bench");
+        browser.await(
+                "the wheel was drawn from",
+                any -> app.get("/api/desks").at("/0/state/last").asInt(-1) >= 0);
+        new Actions(browser.driver()).sendKeys(Keys.DELETE).perform();
+        browser.gone("#part-ask");
+        browser.seeText("[role=status]", "Saved");
+    }
+}
