@@ -1,5 +1,4 @@
 import { mount } from '@vue/test-utils'
-import { PLAIN } from '@/lib/newCue'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, nextTick } from 'vue'
 import CueSentence from '@/components/cue/CueSentence.vue'
@@ -13,17 +12,22 @@ import { useKeys } from '@/composables/useKeys'
 import { useNotes } from '@/stores/notes'
 import { useDrafts } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
-import type { Remark } from '@/api/types'
-import { pour, serve, wiringOf } from '@/testing/server'
+import type { Cue, Remark } from '@/api/types'
+import { kindsView, lookAt, PLAIN, pour, serve, wiringOf } from '@/testing/server'
+import { useKinds } from '@/stores/kinds'
 import { ownStores } from '@/testing/stores'
 
 ownStores()
 afterEach(() => vi.unstubAllGlobals())
 
 const opened = async () => {
-  serve(() => ({ body: wiringOf(1, pour()) }))
+  serve((_, path, body) => ({ body: path === '/api/cues/look' ? lookAt(body as Cue) : wiringOf(1, pour()) }))
   await useWiring().load()
-  return useDrafts().open('pour')!
+  useKinds().all = kindsView
+  const drafts = useDrafts()
+  drafts.open('pour')
+  await drafts.look('pour')
+  return drafts.open('pour')!
 }
 
 describe('a time in seconds', () => {
@@ -63,14 +67,11 @@ describe('a time in seconds', () => {
 describe('the sentence', () => {
   it('is said to a screen reader as it reads, with a control for each chip', async () => {
     const made = mount(CueSentence, { props: { draft: await opened() } })
-    expect(made.find('section').attributes('aria-label')).toBe(
-      'When !pour is typed by anyone, at most every 14 s, it answers at once. When held, it stays silent.',
-    )
+    expect(made.find('section').attributes('aria-label')).toBe('The sentence of Pour the taper.')
     expect(made.findAll('button.chip').map((chip) => chip.text())).toEqual([
-      '!pour',
-      'anyone',
-      'every 14 s',
-      'stays silent',
+      'pull chatWord',
+      'gate who',
+      'gate cooldown',
       '+ when',
       '+ only if',
       '+ take',
@@ -81,7 +82,7 @@ describe('the sentence', () => {
     const draft = await opened()
     draft.problems = [{ path: 'gates[1].forAllMs', value: '-1', message: 'm', remedy: 'r' }]
     const made = mount(CueSentence, { props: { draft } })
-    expect(made.findAll('button.chip.wrong').map((chip) => chip.text())).toEqual(['every 14 s'])
+    expect(made.findAll('button.chip.wrong').map((chip) => chip.text())).toEqual(['gate cooldown'])
   })
 })
 
@@ -95,8 +96,9 @@ describe('the drawn score', () => {
       words: 'More',
       manner: PLAIN,
     })
+    draft.look = lookAt(draft.cue)
     const made = mount(ScoreDrawing, { props: { draft, take: 0, picked: ['answer'], zoom: 1 } })
-    expect(made.findAll('button.part').map((part) => part.text())).toEqual(['Thanks, wickerby', 'More'])
+    expect(made.findAll('button.part').map((part) => part.text())).toEqual(['label of answer', 'label of more'])
     await made.find('section').trigger('keydown', { key: 'ArrowRight' })
     expect(made.emitted('pick')).toEqual([[['more']]])
     await made.find('section').trigger('keydown', { key: 'ArrowLeft' })
@@ -117,7 +119,9 @@ describe('the check-up beside a cue', () => {
       message: 'Everyone may ring it.',
       remedy: 'Give it a cooldown.',
     }
-    const asked = serve(() => ({ body: { version: 2 } }))
+    const asked = serve((_, path, body) => ({
+      body: path === '/api/cues/look' ? lookAt(body as Cue) : { version: 2, look: lookAt(mended) },
+    }))
     const remarks = [
       { ...remark, severity: 'doubtful', mended },
       { ...remark, severity: 'grave', rule: 'no-link', path: '' },

@@ -1,81 +1,91 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Part, Problem } from '@/api/types'
+import KindForm from '@/components/cue/KindForm.vue'
 import ShowMenu from '@/components/rail/ShowMenu.vue'
-import MorePart from '@/components/score/MorePart.vue'
-import { newPart, PLAIN } from '@/lib/newCue'
+import SwitchForm from '@/components/score/SwitchForm.vue'
+import { useKinds } from '@/stores/kinds'
 import { useLive } from '@/stores/live'
-import { useWiring } from '@/stores/wiring'
-import { pour, serve, wiringOf } from '@/testing/server'
+import { kindsView, PLAIN, serve } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
+import PARTS from '@/testing/parts.json'
 
 ownStores()
 beforeEach(() => {
   serve(() => ({ body: { known: false } }))
+  useKinds().all = kindsView
 })
 afterEach(() => vi.unstubAllGlobals())
 
-type More = Extract<Part, { kind: 'clip' | 'switch' | 'slate' | 'points' }>
 const none = (): Problem[] => []
-const shown = (part: Part) => mount(MorePart, { props: { part: part as More, problems: none } })
-const GROUND = {
-  stage: { id: 'main', spots: [{ id: 'low' }], outlets: [{ id: 'bench' }] },
-  folder: 'Bench',
-  rack: 'bench',
-  slate: ['pours'],
-  values: ['viewer'],
-}
-const field = (made: ReturnType<typeof shown>, label: string) => {
-  const words = made.find(`input[aria-label='${label}']`)
+const made = (kind: keyof typeof PARTS) => PARTS[kind] as unknown as Part
+const form = (kind: keyof typeof PARTS, problems = none as (name: string) => Problem[], over: object = {}) =>
+  mount(KindForm, { props: { value: { ...made(kind), ...over }, fields: useKinds().part(kind).fields, problems } })
+const switching = (part: object) => mount(SwitchForm, { props: { part: part as never, problems: none } })
+const field = (shown: ReturnType<typeof form>, label: string) => {
+  const words = shown.find(`input[aria-label='${label}']`)
   return words.exists()
     ? words
-    : made
+    : shown
         .findAll('label')
         .find((each) => each.text().startsWith(label))!
         .find('input')
 }
 
-describe('the fields of further parts', () => {
-  it('change a clip', async () => {
-    const made = shown(newPart('clip', [], GROUND))
-    await field(made, 'Title').setValue('The tall taper')
-    await field(made, 'Seconds kept').setValue('45')
-    await field(made, 'Seconds kept').setValue('many')
-    expect(made.find('[role=alert]').text()).toContain('no whole number')
-    await field(made, 'Given up after').setValue('12.5')
-    expect(made.emitted('set')).toEqual([
+describe('the form of a part', () => {
+  it.each(Object.keys(PARTS) as (keyof typeof PARTS)[])(
+    'of kind %s has the fields that its kind describes, each of which the part really has',
+    (kind) => {
+      const fields = useKinds().part(kind).fields
+      expect(fields.length).toBeGreaterThan(0)
+      fields.forEach((each) => expect(Object.keys(made(kind)), `${kind}.${each.key}`).toContain(each.key))
+      expect(form(kind).html()).toContain('grid')
+    },
+  )
+
+  it('changes a clip, and keeps to itself what is no number', async () => {
+    const shown = form('clip')
+    await field(shown, 'Title').setValue('The tall taper')
+    await field(shown, 'Seconds kept').setValue('45')
+    await field(shown, 'Seconds kept').setValue('many')
+    expect(shown.find('[role=alert]').text()).toContain('no whole number')
+    await field(shown, 'Given up after').setValue('12.5')
+    expect(shown.emitted('set')).toEqual([
       ['title', 'The tall taper'],
       ['seconds', 45],
       ['longestMs', 12_500],
     ])
   })
 
-  it('change what is switched, for a time or for good', async () => {
-    const made = shown({ ...newPart('switch', [], GROUND), target: { kind: 'lamp', name: 'Bench' } } as Part)
-    await field(made, 'To').setValue('#c8841a')
-    await field(made, 'For, then back').setValue('3')
-    await made.find('input[type=checkbox]').trigger('change')
-    expect(made.emitted('set')).toEqual([
-      ['value', '#c8841a'],
-      ['lengthMs', 3_000],
-      ['stay', true],
-    ])
-    const stays = shown({
-      kind: 'switch',
-      id: 's',
-      start: { kind: 'at', ms: 0 },
-      lengthMs: 0,
-      target: { kind: 'lamp', name: 'Bench' },
-      value: 'off',
-      stay: true,
-      manner: PLAIN,
-    })
-    expect(stays.text()).not.toContain('For, then back')
-    await field(stays, 'Which one').setValue('Shelf')
-    expect(stays.emitted('set')).toEqual([['target', { kind: 'lamp', name: 'Shelf' }]])
+  it('leaves out what means nothing as the part stands', () => {
+    expect(form('card').text()).toContain('Stays')
+    expect(form('card', none, { manner: { ...PLAIN, toEnd: true } }).text()).not.toContain('Stays')
+    expect(form('slate', none, { act: 'clear' }).text()).not.toContain('What')
   })
 
-  it('offer what the mixer has, by the names that people see', async () => {
+  it('shows what is refused beside its field', () => {
+    const refused = [{ path: 'x', value: '2', message: 'Too short.', remedy: 'Make it longer.' }]
+    const shown = form('clip', (name) => (name === 'seconds' ? refused : []))
+    expect(shown.findAll('[role=alert]').map((each) => each.text())).toEqual(['Too short. Make it longer.'])
+  })
+})
+
+describe('what is switched', () => {
+  const lamp = { ...made('switch'), target: { kind: 'lamp', name: 'Bench' }, value: 'off' }
+
+  it('changes, and its time where it goes back', async () => {
+    const shown = switching(lamp)
+    await field(shown as never, 'To').setValue('#c8841a')
+    await field(shown as never, 'Which one').setValue('Shelf')
+    expect(shown.emitted('set')).toEqual([
+      ['value', '#c8841a'],
+      ['target', { kind: 'lamp', name: 'Shelf' }],
+    ])
+    expect(form('switch', none, lamp).text()).toContain('For, then back')
+    expect(form('switch', none, { ...lamp, stay: true }).text()).not.toContain('For, then back')
+  })
+
+  it('is offered from what the mixer has, by the names that people see', async () => {
     const source = (id: string, kind: string) => ({
       id,
       name: id.toUpperCase(),
@@ -95,67 +105,16 @@ describe('the fields of further parts', () => {
       recording: false,
     }
     serve(() => ({ body: { known: true, picture } }))
-    const of = (kind: string, value: string) =>
-      shown({ ...newPart('switch', [], GROUND), target: { kind, name: '' }, value } as Part)
-    const offered = async (made: ReturnType<typeof shown>) => {
+    const of = (kind: string, value: string) => switching({ ...made('switch'), target: { kind, name: '' }, value })
+    const offered = async (shown: ReturnType<typeof switching>) => {
       await flushPromises()
       await flushPromises()
-      await made.findAll('button[aria-haspopup=listbox]')[1]!.trigger('click')
-      return made.findAll('[role=option]').map((each) => each.text())
+      await shown.findAll('button[aria-haspopup=listbox]')[1]!.trigger('click')
+      return shown.findAll('[role=option]').map((each) => each.text())
     }
     expect(await offered(of('scene', ''))).toEqual(['Bench camera'])
     expect(await offered(of('text', '{viewer}'))).toEqual(['LABEL'])
     expect(await offered(of('filter', 'on'))).toEqual(['CAM: Warm light'])
-  })
-
-  it('write on the slate and give points', async () => {
-    serve(() => ({ body: wiringOf(1, pour()) }))
-    await useWiring().load()
-    const slate = shown({
-      kind: 'slate',
-      id: 's',
-      start: { kind: 'at', ms: 0 },
-      value: 'pours',
-      act: 'add',
-      words: '1',
-      manner: PLAIN,
-    })
-    await field(slate, 'What').setValue('2')
-    expect(slate.emitted('set')).toEqual([['words', '2']])
-    const points = shown(newPart('points', [], GROUND))
-    await field(points, 'Given').setValue('-5')
-    expect(points.emitted('set')).toEqual([['amount', -5]])
-  })
-
-  it('show what is refused beside its field', () => {
-    const refused = [{ path: 'x', value: '2', message: 'Too short.', remedy: 'Make it longer.' }]
-    const made = mount(MorePart, {
-      props: {
-        part: newPart('clip', [], GROUND) as More,
-        problems: (name: string) => (name === 'seconds' ? refused : []),
-      },
-    })
-    expect(made.findAll('[role=alert]').map((each) => each.text())).toEqual(['Too short. Make it longer.'])
-  })
-})
-
-describe('a new part', () => {
-  it.each(['card', 'sound', 'reply', 'clip', 'switch', 'slate', 'points'] as const)(
-    'of kind %s has a name of its own and plays at once',
-    (kind) => {
-      const first = newPart(kind, [], GROUND)
-      const second = newPart(kind, [first], GROUND)
-      expect([first.id, second.id]).toEqual([kind, `${kind}-2`])
-      expect(first.start).toEqual({ kind: 'at', ms: 0 })
-      expect(first.manner).toEqual(PLAIN)
-    },
-  )
-
-  it('uses only values that the cue has', () => {
-    const made = (['card', 'reply', 'clip'] as const).map((kind) =>
-      JSON.stringify(newPart(kind, [], { ...GROUND, values: [] })),
-    )
-    expect(made.filter((each) => each.includes('{viewer}'))).toEqual([])
   })
 })
 

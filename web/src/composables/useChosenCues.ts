@@ -1,7 +1,6 @@
 import { computed, ref, type Ref } from 'vue'
 import { ask } from '@/api/http'
 import type { Cue, CueView } from '@/api/types'
-import { copyOf } from '@/lib/cueList'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
 
@@ -41,14 +40,17 @@ export const useChosenCues = (shown: Ref<CueView[]>) => {
       `${count(chosen.value.length)} switched ${on ? 'on' : 'off'}`,
       chosen.value.map((each) => ({ version: each.version, cue: { ...each.cue, on } })),
     )
-  const copy = (of: CueView[] = chosen.value) => {
-    const all = [...wiring.cues]
-    const copies = of.map((each) => {
-      const made = copyOf(each.cue, all)
-      all.push({ ...each, version: 0, cue: made })
-      return { version: 0, cue: made }
-    })
-    return save(`${count(copies.length)} copied`, copies).then((yes) => (yes ? copies.map((each) => each.cue.id) : []))
+  const copy = async (of: CueView[] = chosen.value) => {
+    const made = await ask<Cue[]>(
+      'POST',
+      '/cues/copies',
+      of.map((each) => each.cue.id),
+    ).catch((refusal: Error) => (notes.say(refusal.message), [] as Cue[]))
+    const kept = await save(
+      `${count(made.length)} copied`,
+      made.map((cue) => ({ version: 0, cue })),
+    )
+    return kept ? made.map((each) => each.id) : []
   }
   const remove = async () => {
     if (

@@ -1,11 +1,13 @@
 import { computed, type Ref } from 'vue'
-import { lanesOf, type PlannedPart } from '@/lib/plan'
+import type { PlannedPart } from '@/composables/usePlan'
+import { useKinds } from '@/stores/kinds'
 
 /** Where the bars of a score lie, and the threads between them. @param length of what is drawn, in ms @param height of a lane, in pixels */
 export const useScoreBars = (plan: () => PlannedPart[], length: Ref<number>, height: Ref<number>) => {
+  const kinds = useKinds()
   const at = (ms: number) => (ms / length.value) * 100
   const laid = computed(plan)
-  const lanes = computed(() => lanesOf(laid.value.map((each) => each.lane)))
+  const lanes = computed(() => kinds.lanesOf(laid.value.map((each) => each.lane)))
   const row = (lane: string) => lanes.value.findIndex((each) => each.lane === lane)
   /** Parts of one lane that sound or stand together share its height. */
   const bars = computed(() =>

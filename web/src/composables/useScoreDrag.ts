@@ -1,7 +1,18 @@
 import { computed, ref, type Ref } from 'vue'
 import type { Part } from '@/api/types'
-import type { PlannedPart } from '@/lib/plan'
-import { hangers, hungOn, moved, SNAP_PIXELS, snapped, snapPoints, stretched } from '@/lib/scoreEdit'
+import type { PlannedPart } from '@/composables/usePlan'
+import {
+  dragged,
+  hangers,
+  hungOn,
+  moved,
+  offsetOf,
+  SNAP_PIXELS,
+  snapped,
+  snapPoints,
+  stretched,
+  stretching,
+} from '@/lib/scoreEdit'
 
 interface Drag {
   mode: 'move' | 'stretch' | 'thread'
@@ -16,7 +27,7 @@ interface Drag {
 /** What a drag works on. */
 interface Over {
   parts: Ref<Part[]>
-  plan: (parts: Part[]) => PlannedPart[]
+  plan: Ref<PlannedPart[]>
   msPerPixel: () => number
   picked: Ref<string[]>
   playhead: () => number
@@ -29,34 +40,38 @@ const MEANT = 3
 /** Moving, stretching and threading of parts by the pointer; what is dragged is shown at once and kept when it is let go. */
 export const useScoreDrag = ({ parts, plan, msPerPixel, picked, playhead, pick, commit }: Over) => {
   const drag = ref<Drag | null>(null)
-  const still = computed(() => plan(parts.value))
-
   /** Parts that move with the one that is dragged: those picked with it that do not hang on one another. */
   const together = (id: string): string[] => {
     const all = picked.value.includes(id) ? picked.value : [id]
     return all.filter((each) => !all.some((other) => other !== each && hangers(parts.value, other).includes(each)))
   }
-  const dragged = (): Part[] => {
-    const now = drag.value!
-    const mine = still.value.find((each) => each.part.id === now.id)!
-    const points = snapPoints(still.value, now.id, playhead())
+  /** By how much what is dragged moves or lasts longer, in ms, having snapped. */
+  const amount = (now: Drag): number => {
+    const mine = plan.value.find((each) => each.part.id === now.id)!
+    const points = snapPoints(plan.value, now.id, playhead())
     const reach = SNAP_PIXELS * msPerPixel()
     const ms = now.by * msPerPixel()
     if (now.mode === 'stretch') {
       const by = snapped(mine.to + ms, points, reach) - mine.to
-      return parts.value.map((each) => (each.id === now.id ? stretched(each, by) : each))
+      const long = mine.to - mine.from
+      return Math.min(mine.most, Math.max(mine.least, long + by)) - long
     }
     const start = snapped(mine.from + ms, points, reach)
     const end = snapped(mine.to + ms, points, reach)
     // Whichever edge came nearer to something decides.
     const byEnd = points.includes(end) && !points.includes(start)
-    const by = byEnd ? end - mine.to : start - mine.from
-    const movers = together(now.id)
-    return parts.value.map((each) => (movers.includes(each.id) ? moved(each, by) : each))
+    return Math.max(-offsetOf(mine.part.start), byEnd ? end - mine.to : start - mine.from)
   }
-  const shown = computed(() =>
-    drag.value && drag.value.by !== 0 && drag.value.mode !== 'thread' ? dragged() : parts.value,
-  )
+  const moving = (now: Drag | null): now is Drag => now !== null && now.by !== 0 && now.mode !== 'thread'
+  const shown = computed<PlannedPart[]>(() => {
+    const now = drag.value
+    if (!moving(now)) {
+      return plan.value
+    }
+    return now.mode === 'stretch'
+      ? stretching(plan.value, now.id, amount(now))
+      : dragged(plan.value, together(now.id), amount(now))
+  })
 
   const down = (event: PointerEvent, id: string, mode: Drag['mode']) => {
     if (event.button !== 0) {
@@ -87,14 +102,17 @@ export const useScoreDrag = ({ parts, plan, msPerPixel, picked, playhead, pick, 
       return
     }
     if (now.mode === 'thread') {
-      const from = still.value.find((each) => each.part.id === now.id)!
+      const from = plan.value.find((each) => each.part.id === now.id)!
       const target = parts.value.find((each) => each.id === under && each.id !== now.id)
-      const hung = target && hungOn(target, from, still.value)
+      const hung = target && hungOn(target, from, plan.value)
       if (hung) {
         commit(parts.value.map((each) => (each.id === hung.id ? hung : each)))
       }
     } else if (now.by !== 0) {
-      commit(shown.value)
+      const by = amount(now)
+      const movers = now.mode === 'stretch' ? [now.id] : together(now.id)
+      const change = (part: Part) => (now.mode === 'stretch' ? stretched(part, plan.value, by) : moved(part, by))
+      commit(parts.value.map((each) => (movers.includes(each.id) ? change(each) : each)))
     }
     drag.value = null
   }

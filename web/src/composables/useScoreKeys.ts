@@ -1,6 +1,6 @@
 import type { Ref } from 'vue'
 import type { Part } from '@/api/types'
-import type { PlannedPart } from '@/lib/plan'
+import type { PlannedPart } from '@/composables/usePlan'
 import { copyInto, hangers, moved, NUDGE, stretched } from '@/lib/scoreEdit'
 import { usePlayhead } from '@/stores/playhead'
 
@@ -8,7 +8,7 @@ const KEPT = 'waxbell.parts'
 
 interface Over {
   parts: Ref<Part[]>
-  plan: (parts: Part[]) => PlannedPart[]
+  plan: Ref<PlannedPart[]>
   picked: Ref<string[]>
   pick: (ids: string[]) => void
   commit: (parts: Part[]) => void
@@ -22,7 +22,7 @@ export const useScoreKeys = ({ parts, plan, picked, pick, commit, cancel, remove
   const playhead = usePlayhead()
   const focus = (id: string) => document.getElementById(`part-${id}`)?.focus()
   const step = (by: number) => {
-    const order = plan(parts.value)
+    const order = plan.value
       .map((each, at) => ({ ...each, at }))
       .sort((one, other) => one.from - other.from || one.at - other.at)
     const now = order.findIndex((each) => each.part.id === picked.value.at(-1))
@@ -44,7 +44,7 @@ export const useScoreKeys = ({ parts, plan, picked, pick, commit, cancel, remove
     localStorage.setItem(
       KEPT,
       JSON.stringify(
-        plan(parts.value)
+        plan.value
           .filter((each) => picked.value.includes(each.part.id))
           .map((each) => ({ part: each.part, from: each.from, to: each.to })),
       ),
@@ -73,8 +73,8 @@ export const useScoreKeys = ({ parts, plan, picked, pick, commit, cancel, remove
     ArrowLeft: () => step(-1),
     'Shift+ArrowRight': () => change((part) => moved(part, NUDGE), false),
     'Shift+ArrowLeft': () => change((part) => moved(part, -NUDGE), false),
-    'Ctrl+ArrowRight': () => change((part) => stretched(part, NUDGE), true),
-    'Ctrl+ArrowLeft': () => change((part) => stretched(part, -NUDGE), true),
+    'Ctrl+ArrowRight': () => change((part) => stretched(part, plan.value, NUDGE), true),
+    'Ctrl+ArrowLeft': () => change((part) => stretched(part, plan.value, -NUDGE), true),
     'Ctrl+c': copy,
     'Ctrl+x': () => (copy(), remove()),
     'Ctrl+v': paste,

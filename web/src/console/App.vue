@@ -1,25 +1,35 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { onMounted, ref, watch } from 'vue'
-import KeysDialog from '@/components/rail/KeysDialog.vue'
-import ThePalette from '@/components/rail/ThePalette.vue'
+import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import TheRail from '@/components/rail/TheRail.vue'
 import TheNotes from '@/components/rail/TheNotes.vue'
 import TheRope from '@/components/rope/TheRope.vue'
-import JournalDialog from '@/components/why/JournalDialog.vue'
-import WhyDialog from '@/components/why/WhyDialog.vue'
+import { useEver } from '@/composables/useEver'
 import { useHandKeys } from '@/composables/useHandKeys'
 import { useKeys } from '@/composables/useKeys'
+import { useKinds } from '@/stores/kinds'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
+import { useWhy } from '@/stores/why'
 import { useWiring } from '@/stores/wiring'
 
+/** What opens over the page is loaded when it is first opened. */
+const KeysDialog = defineAsyncComponent(() => import('@/components/rail/KeysDialog.vue'))
+const ThePalette = defineAsyncComponent(() => import('@/components/rail/ThePalette.vue'))
+const JournalDialog = defineAsyncComponent(() => import('@/components/why/JournalDialog.vue'))
+const WhyDialog = defineAsyncComponent(() => import('@/components/why/WhyDialog.vue'))
+const kinds = useKinds()
 const live = useLive()
 const wiring = useWiring()
 const notes = useNotes()
 const keys = ref(false)
 const palette = ref(false)
+const why = useWhy()
+const keysEver = useEver(() => keys.value)
+const paletteEver = useEver(() => palette.value)
+const whyEver = useEver(() => why.journal || why.decision !== null)
 
+void kinds.load()
 onMounted(() => live.start())
 watch(
   () => live.wiringStamp,
@@ -68,9 +78,11 @@ useKeys({
     <main class="min-h-0 flex-1"><RouterView /></main>
     <TheRope />
     <TheNotes />
-    <ThePalette :open="palette" @close="palette = false" @keys="keys = true" @history="history" />
-    <JournalDialog />
-    <WhyDialog />
-    <KeysDialog :open="keys" @close="keys = false" />
+    <ThePalette v-if="paletteEver" :open="palette" @close="palette = false" @keys="keys = true" @history="history" />
+    <template v-if="whyEver">
+      <JournalDialog />
+      <WhyDialog />
+    </template>
+    <KeysDialog v-if="keysEver" :open="keys" @close="keys = false" />
   </div>
 </template>

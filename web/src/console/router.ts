@@ -1,12 +1,4 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import CheckupView from '@/views/checkup/CheckupView.vue'
-import CuesView from '@/views/cues/CuesView.vue'
-import LinksView from '@/views/links/LinksView.vue'
-import RehearseView from '@/views/rehearse/RehearseView.vue'
-import LooksView from '@/views/stages/LooksView.vue'
-import StagesView from '@/views/stages/StagesView.vue'
-import SlateView from '@/views/slate/SlateView.vue'
-import ViewersView from '@/views/viewers/ViewersView.vue'
 
 /** The places that are built, in the order in which they stand on the rail; what belongs to one is shown as that one. */
 export const PLACES = [
@@ -16,17 +8,18 @@ export const PLACES = [
   { path: '/rehearse', name: 'Rehearse', also: [] },
 ]
 
+/** Each place is loaded when it is entered. */
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/cues' },
-    { path: '/links', component: LinksView },
-    { path: '/rehearse', component: RehearseView },
-    { path: '/cues/:id?', component: CuesView, props: true },
-    { path: '/stages/:id?', component: StagesView, props: true },
-    { path: '/looks', component: LooksView },
-    { path: '/slate', component: SlateView },
-    { path: '/viewers', component: ViewersView },
-    { path: '/checkup', component: CheckupView },
+    { path: '/links', component: () => import('@/views/links/LinksView.vue') },
+    { path: '/rehearse', component: () => import('@/views/rehearse/RehearseView.vue') },
+    { path: '/cues/:id?', component: () => import('@/views/cues/CuesView.vue'), props: true },
+    { path: '/stages/:id?', component: () => import('@/views/stages/StagesView.vue'), props: true },
+    { path: '/looks', component: () => import('@/views/stages/LooksView.vue') },
+    { path: '/slate', component: () => import('@/views/slate/SlateView.vue') },
+    { path: '/viewers', component: () => import('@/views/viewers/ViewersView.vue') },
+    { path: '/checkup', component: () => import('@/views/checkup/CheckupView.vue') },
   ],
 })

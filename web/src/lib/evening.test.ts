@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { EveningView, PlayedRing, ReportView } from '@/api/types'
+import { kindsView } from '@/testing/server'
 import { differences } from './differences'
-import { endOf, momentLabel, momentsOf, moved, rowsOf, rulerOf, summaryOf, zoomed } from './evening'
+import { endOf, momentLabel, momentsOf, moved, rowsOf, rulerOf, zoomed } from './evening'
 
 const ring = (over: Partial<PlayedRing>): PlayedRing => ({
   number: 1,
@@ -43,16 +44,23 @@ describe('the drawn evening', () => {
       rings: [ring({ parts: [{ id: 's', lane: 'sound', place: 'main/bench', from: 0, to: 1, state: 'ended' }] })],
       places: [{ place: 'main/bench', name: 'Bench', busyMs: 1, parts: 1 }],
     })
-    expect(rowsOf([evening(), other]).map((row) => row.name)).toEqual(['Lower third', 'Bench', 'Chat', 'Held, dropped'])
+    expect(rowsOf([evening(), other], kindsView.lanes).map((row) => row.name)).toEqual([
+      'Lower third',
+      'Bench',
+      'Chat',
+      'Held, dropped',
+    ])
   })
 
   it('tells moments in the order of time, with what became of them', () => {
-    expect(momentsOf(evening()).map((each) => [each.kind, each.at, each.says])).toEqual([
+    expect(momentsOf(evening(), (gate) => `its ${gate}`).map((each) => [each.kind, each.at, each.says])).toEqual([
       ['rang', 1_000, 'rang'],
-      ['held', 4_000, 'held by its cooldown'],
+      ['held', 4_000, 'held: its cooldown'],
       ['dropped', 9_000, 'dropped: waited too long'],
     ])
-    expect(momentsOf(evening({ rings: [ring({ waitedMs: 2_340 })], held: [] }))[0]!.says).toBe('rang, waited 2.3 s')
+    expect(momentsOf(evening({ rings: [ring({ waitedMs: 2_340 })], held: [] }), String)[0]!.says).toBe(
+      'rang, waited 2.3 s',
+    )
   })
 
   it('writes moments from the start, or as time of day where they were recorded', () => {
@@ -84,19 +92,6 @@ describe('the drawn evening', () => {
     expect(endOf(report)).toBe(7_000)
     expect(endOf({ ...report, to: 90_000 })).toBe(90_000)
     expect(endOf({ ...report, against: evening({ rings: [ring({ over: 95_000 })] }), to: 90_000 })).toBe(95_000)
-  })
-
-  it('is summed up in one sentence', () => {
-    const report = {
-      from: 0,
-      to: 10_000,
-      steps: 1_203,
-      lines: [1],
-      evening: evening({ pointsIn: 20 }),
-    } as unknown as ReportView
-    expect(summaryOf(report)).toBe(
-      '1,203 steps: 1 ring, 1 held, 1 dropped; 20 points given, 0 taken. 1 cue never rang.',
-    )
   })
 })
 

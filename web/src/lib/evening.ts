@@ -1,5 +1,4 @@
 import type { EveningView, Lane, PlayedRing, ReportView } from '@/api/types'
-import { LANES } from './plan'
 import { timeOfDay } from './spans'
 
 /** A row of the drawn evening: a spot, an outlet, or a lane for parts that have no place; the last one is for what was held or dropped. */
@@ -38,7 +37,7 @@ export const endOf = ({ from, to, evening, against }: ReportView): number =>
   )
 
 /** The rows that these evenings need, in the order of lanes, so that two of them are drawn alike. */
-export const rowsOf = (evenings: EveningView[]): Row[] => {
+export const rowsOf = (evenings: EveningView[], lanes: { lane: Lane; name: string }[]): Row[] => {
   const names = new Map(evenings.flatMap((evening) => evening.places.map((each) => [each.place, each.name] as const)))
   const used = new Map<string, Row>()
   for (const part of evenings.flatMap((evening) => evening.rings.flatMap((ring) => ring.parts))) {
@@ -46,32 +45,18 @@ export const rowsOf = (evenings: EveningView[]): Row[] => {
     used.set(key, {
       key,
       lane: part.lane,
-      name: names.get(part.place) ?? LANES.find((each) => each.lane === part.lane)?.name ?? part.lane,
+      name: names.get(part.place) ?? lanes.find((each) => each.lane === part.lane)?.name ?? part.lane,
     })
   }
-  const order = (row: Row) => LANES.findIndex((each) => each.lane === row.lane)
+  const order = (row: Row) => lanes.findIndex((each) => each.lane === row.lane)
   return [
     ...[...used.values()].sort((one, other) => order(one) - order(other) || one.name.localeCompare(other.name)),
     HELD,
   ]
 }
 
-const GATES: Record<string, string> = {
-  on: 'switched off',
-  standBack: 'a more exact cue rang',
-  air: 'not on air, or another scene',
-  who: 'who',
-  argument: 'what stands behind the word',
-  cooldown: 'its cooldown',
-  limit: 'its limit',
-  condition: 'its condition',
-  chance: 'chance',
-  price: 'its price',
-  take: 'no take fits',
-}
-
-/** What can be asked why, in the order of time. */
-export const momentsOf = (evening: EveningView): Moment[] => {
+/** What can be asked why, in the order of time. @param saysOf what is said of what a gate held */
+export const momentsOf = (evening: EveningView, saysOf: (gate: string) => string): Moment[] => {
   const rang = evening.rings.map((ring): Moment => {
     const dropped = ring.end === 'dropped'
     const says = dropped
@@ -97,7 +82,7 @@ export const momentsOf = (evening: EveningView): Moment[] => {
     decision: each.decision,
     cueId: each.cueId,
     cueName: each.cueName,
-    says: `held by ${GATES[each.gate] ?? each.gate}`,
+    says: `held: ${saysOf(each.gate)}`,
     ring: null,
   }))
   return [...rang, ...held].sort((one, other) => one.at - other.at || one.decision - other.decision)
@@ -137,20 +122,4 @@ export const moved = (stretch: Stretch, whole: Stretch, by: number): Stretch => 
   const length = Math.min(stretch.to - stretch.from, whole.to - whole.from)
   const from = Math.min(Math.max(whole.from, stretch.from + by), whole.to - length)
   return { from, to: from + length }
-}
-
-const FIGURE = new Intl.NumberFormat('en')
-const figure = (number: number) => FIGURE.format(number)
-const count = (number: number, one: string, many = `${one}s`) => `${figure(number)} ${number === 1 ? one : many}`
-
-/** What came of it, in one sentence. */
-export const summaryOf = (report: ReportView): string => {
-  const { cues, rings, held } = report.evening
-  const dropped = rings.filter((ring) => ring.end === 'dropped').length
-  const silent = cues.filter((cue) => cue.rang === 0).length
-  const points =
-    report.evening.pointsIn + report.evening.pointsOut > 0
-      ? `; ${figure(report.evening.pointsIn)} points given, ${figure(report.evening.pointsOut)} taken`
-      : ''
-  return `${count(report.steps, 'step')}: ${count(rings.length - dropped, 'ring')}, ${figure(held.length)} held, ${figure(dropped)} dropped${points}. ${count(silent, 'cue')} never rang.`
 }

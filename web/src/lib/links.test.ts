@@ -14,11 +14,13 @@ const state = (over: Partial<LinkState> = {}): LinkState =>
     roundTrip: -1,
     ...over,
   }) as LinkState
-const link = (id: string, phase: LinkState['phase']): LinkView => ({
+const link = (id: string, phase: LinkState['phase'], rank: number): LinkView => ({
   id,
   kind: 'irc',
   name: id,
   state: state({ phase }),
+  doing: phase,
+  rank,
   refusal: '',
   facts: [],
   users: 0,
@@ -27,10 +29,10 @@ const link = (id: string, phase: LinkState['phase']): LinkView => ({
 
 describe('how a link is told', () => {
   it('says what it does and since when', () => {
-    expect(phaseWords(state(), 43_000)).toBe('up for 42 s')
-    expect(phaseWords(state(), 3_725_000)).toBe('up for 1 h 2 min')
-    expect(phaseWords(state({ phase: 'connecting', failures: 3 }), 2_000)).toBe('connecting, try 4 for 1 s')
-    expect(phaseWords(state({ phase: 'unset', since: 0 }), 2_000)).toBe('not set up')
+    expect(phaseWords('up', state(), 43_000)).toBe('up for 42 s')
+    expect(phaseWords('up', state(), 3_725_000)).toBe('up for 1 h 2 min')
+    expect(phaseWords('connecting, try 4', state({ phase: 'connecting' }), 2_000)).toBe('connecting, try 4 for 1 s')
+    expect(phaseWords('not set up', state({ phase: 'unset', since: 0 }), 2_000)).toBe('not set up')
   })
 
   it('counts down to the next try, and says nothing where there is none', () => {
@@ -47,9 +49,9 @@ describe('how a link is told', () => {
   })
 
   it('shows the worst on the rail', () => {
-    expect(worst([link('a', 'up'), link('b', 'up')])).toBeUndefined()
-    expect(worst([link('a', 'paused'), link('b', 'broken'), link('c', 'connecting')])?.id).toBe('b')
-    expect(worst([link('a', 'up'), link('b', 'paused'), link('c', 'connecting')])?.id).toBe('c')
+    expect(worst([link('a', 'up', 0), link('b', 'up', 0)])).toBeUndefined()
+    expect(worst([link('a', 'paused', 1), link('b', 'broken', 4), link('c', 'connecting', 3)])?.id).toBe('b')
+    expect(worst([link('a', 'up', 0), link('b', 'paused', 1), link('c', 'connecting', 3)])?.id).toBe('c')
   })
 
   it('makes a name for the wiring', () => {

@@ -2,15 +2,6 @@ import type { LinkState, LinkView } from '@/api/types'
 import { span } from './spans'
 
 type Phase = LinkState['phase']
-/** Phases from the best to the worst, as the rail shows the worst of all links. */
-const ORDER: Phase[] = ['up', 'paused', 'unset', 'connecting', 'broken']
-const WORDS: Record<Phase, string> = {
-  up: 'up',
-  paused: 'paused',
-  unset: 'not set up',
-  connecting: 'connecting',
-  broken: 'down',
-}
 const COLOURS: Record<Phase, string> = {
   up: 'bg-verdigris-words',
   paused: 'bg-edge',
@@ -29,12 +20,11 @@ export const ago = (at: number, now: number): string => {
     : `${span(ms < 60_000 ? Math.round(ms / 1_000) * 1_000 : Math.floor(ms / 60_000) * 60_000)} ago`
 }
 
-/** What a link is doing and since when. */
-export const phaseWords = (state: LinkState, now: number): string => {
-  const since = state.since > 0 ? Math.max(0, now - state.since) : 0
+/** What a link is doing and since when. @param doing as the server says it */
+export const phaseWords = (doing: string, state: LinkState, now: number): string => {
+  const since = Math.max(0, now - state.since)
   const long = since < 60_000 ? span(Math.round(since / 1_000) * 1_000) : span(Math.floor(since / 60_000) * 60_000)
-  const tries = state.phase === 'connecting' && state.failures > 0 ? `, try ${state.failures + 1}` : ''
-  return `${WORDS[state.phase]}${tries}${state.since > 0 ? ` for ${long}` : ''}`
+  return `${doing}${state.since > 0 ? ` for ${long}` : ''}`
 }
 
 /** When it connects again by itself. */
@@ -45,9 +35,7 @@ export const nextTry = (state: LinkState, now: number): string =>
 
 /** The link that is worst off, for the rail; none where all are up. */
 export const worst = (links: LinkView[]): LinkView | undefined =>
-  [...links]
-    .sort((one, other) => ORDER.indexOf(other.state.phase) - ORDER.indexOf(one.state.phase))
-    .find((each) => each.state.phase !== 'up')
+  [...links].sort((one, other) => other.rank - one.rank).find((each) => each.rank > 0)
 
 /** A name for the wiring made of what people call it. */
 export const slug = (name: string): string =>

@@ -1,8 +1,20 @@
 import { describe, expect, it } from 'vitest'
 import type { Part } from '@/api/types'
-import { PLAIN } from './newCue'
-import { planned } from './plan'
-import { copyInto, hangers, hungOn, moved, snapped, snapPoints, stretched, without } from './scoreEdit'
+import type { PlannedPart } from '@/composables/usePlan'
+import { PLAIN } from '@/testing/server'
+import {
+  copyInto,
+  dragged,
+  hangers,
+  hungOn,
+  moved,
+  offsetOf,
+  snapped,
+  snapPoints,
+  stretched,
+  stretching,
+  without,
+} from './scoreEdit'
 
 const card = (id: string, start: Part['start'], lengthMs = 4_000): Part => ({
   kind: 'card',
@@ -23,7 +35,27 @@ const card = (id: string, start: Part['start'], lengthMs = 4_000): Part => ({
   manner: PLAIN,
 })
 const reply = (id: string, start: Part['start']): Part => ({ kind: 'reply', id, start, words: 'Thanks', manner: PLAIN })
-const plan = (parts: Part[]) => planned(parts, () => 2_000)
+/** The plan that the server would tell. */
+const plan = (parts: Part[]): PlannedPart[] => {
+  const place = (part: Part): PlannedPart => {
+    const start = part.start
+    const other = start.kind === 'at' ? null : place(parts.find((each) => each.id === start.part)!)
+    const from = (start.kind === 'after' ? other!.to : (other?.from ?? 0)) + offsetOf(start)
+    const lengthMs = 'lengthMs' in part ? part.lengthMs : 0
+    const long = lengthMs > 0
+    return {
+      part,
+      lane: 'screen',
+      from,
+      to: from + lengthMs,
+      open: false,
+      label: '',
+      least: long ? 1_000 : 0,
+      most: long ? 600_000 : 0,
+    }
+  }
+  return parts.map(place)
+}
 const PARTS = [
   card('a', { kind: 'at', ms: 0 }),
   reply('b', { kind: 'after', part: 'a', gapMs: 200 }),
@@ -37,10 +69,20 @@ describe('editing a score', () => {
     expect(moved(PARTS[2]!, 100).start).toEqual({ kind: 'with', part: 'b', offsetMs: 100 })
   })
 
-  it('stretches only what has a length, and a card keeps room for its entry and exit', () => {
-    expect(stretched(PARTS[0]!, 500)).toMatchObject({ lengthMs: 4_500 })
-    expect(stretched(PARTS[0]!, -9_000)).toMatchObject({ lengthMs: 1_000 })
-    expect(stretched(PARTS[1]!, 500)).toBe(PARTS[1])
+  it('stretches only what has a length, within what its kind allows', () => {
+    expect(stretched(PARTS[0]!, plan(PARTS), 500)).toMatchObject({ lengthMs: 4_500 })
+    expect(stretched(PARTS[0]!, plan(PARTS), -9_000)).toMatchObject({ lengthMs: 1_000 })
+    expect(stretched(PARTS[1]!, plan(PARTS), 500)).toBe(PARTS[1])
+  })
+
+  it('shifts what hangs on it while it is dragged or made longer, until the server has spoken', () => {
+    expect(dragged(plan(PARTS), ['a'], 300).map((each) => each.from)).toEqual([300, 4_500, 4_500])
+    expect(dragged(plan(PARTS), ['c'], 300).map((each) => each.from)).toEqual([0, 4_200, 4_500])
+    expect(stretching(plan(PARTS), 'a', 500).map((each) => [each.from, each.to])).toEqual([
+      [0, 4_500],
+      [4_700, 4_700],
+      [4_700, 8_700],
+    ])
   })
 
   it('snaps to starts and ends of others and to the playhead, else to tenths', () => {
@@ -81,7 +123,7 @@ describe('editing a score', () => {
         const other = plan(parts)[roll(parts.length)]!
         const next = [
           moved(one, roll(4_000) - 2_000),
-          stretched(one, roll(4_000) - 2_000),
+          stretched(one, plan(parts), roll(4_000) - 2_000),
           hungOn(one, other, plan(parts)) ?? one,
         ][roll(3)]!
         parts =

@@ -1,12 +1,11 @@
 import type { Anchor, Part } from '@/api/types'
-import { free } from './newCue'
-import type { PlannedPart } from './plan'
+import type { PlannedPart } from '@/composables/usePlan'
+import { free } from './lists'
 
 /** By which a part is nudged with the keys, in ms. */
 export const NUDGE = 100
 /** How near, in pixels, a start or end must come to another to snap to it. */
 export const SNAP_PIXELS = 7
-const LEAST_LENGTH = 200
 const LONGEST = 3_600_000
 
 /** How late an anchor is, in ms, whatever it hangs on. */
@@ -23,23 +22,32 @@ export const withOffset = (anchor: Anchor, ms: number): Anchor => {
       : { ...anchor, gapMs: late }
 }
 
-/** Whether a part has a length that can be set. */
-export const hasLength = (part: Part): part is Extract<Part, { lengthMs: number }> =>
-  'lengthMs' in part && !(part.kind === 'switch' && part.stay)
-
 /** The part moved later by so many ms. */
 export const moved = <P extends Part>(part: P, by: number): P => ({
   ...part,
   start: withOffset(part.start, offsetOf(part.start) + by),
 })
 
-/** The part lasting longer by so many ms; a card keeps room for its entry and exit. Unchanged where its length is not set. */
-export const stretched = <P extends Part>(part: P, by: number): P => {
-  if (!hasLength(part)) {
-    return part
-  }
-  const least = 'entryMs' in part ? Math.max(LEAST_LENGTH, part.entryMs + part.exitMs) : LEAST_LENGTH
-  return { ...part, lengthMs: Math.min(LONGEST, Math.max(least, Math.round(part.lengthMs + by))) }
+/** The part lasting longer by so many ms, within what its kind allows. Unchanged where its length is not set. */
+export const stretched = <P extends Part>(part: P, plan: PlannedPart[], by: number): P => {
+  const { least, most } = plan.find((each) => each.part.id === part.id) ?? { least: 0, most: 0 }
+  return most > 0 && 'lengthMs' in part
+    ? { ...part, lengthMs: Math.min(most, Math.max(least, Math.round(part.lengthMs + by))) }
+    : part
+}
+
+/** The plan while something is dragged: what moves and all that hangs on it is shifted; letting go asks the server. @param by in ms */
+export const dragged = (plan: PlannedPart[], movers: string[], by: number): PlannedPart[] => {
+  const parts = plan.map((each) => each.part)
+  const along = new Set(movers.flatMap((id) => hangers(parts, id)))
+  return plan.map((each) => (along.has(each.part.id) ? { ...each, from: each.from + by, to: each.to + by } : each))
+}
+
+/** The plan while a part is made longer: what hangs on its end is shifted. @param by in ms */
+export const stretching = (plan: PlannedPart[], id: string, by: number): PlannedPart[] => {
+  const parts = plan.map((each) => each.part)
+  const behind = parts.filter((each) => each.start.kind === 'after' && each.start.part === id).map((each) => each.id)
+  return dragged(plan, behind, by).map((each) => (each.part.id === id ? { ...each, to: each.to + by } : each))
 }
 
 /** Moments to which others may snap: the starts and ends of parts but this one and those that hang on it, the beginning, and the playhead. */

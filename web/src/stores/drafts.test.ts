@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { pour, serve, wiringOf } from '@/testing/server'
+import type { Problem } from '@/api/types'
+import { lookAt, pour, serve, wiringOf } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
 import { problemsAt, useDrafts } from './drafts'
 import { useWiring } from './wiring'
@@ -10,6 +11,7 @@ const keeper = () => {
   let kept = pour()
   const state = {
     refuse: null as null | { status: number; body: unknown },
+    wrong: [] as Problem[],
     get kept() {
       return kept
     },
@@ -18,7 +20,10 @@ const keeper = () => {
       kept = pour({ name: 'Changed elsewhere' })
     },
   }
-  const asked = serve((method, _path, body) => {
+  const asked = serve((method, path, body) => {
+    if (path === '/api/cues/look') {
+      return { body: lookAt(body as typeof kept, { problems: state.wrong }) }
+    }
     if (method !== 'PUT') {
       return { body: wiringOf(version, kept) }
     }
@@ -30,7 +35,7 @@ const keeper = () => {
       return { status: 409, body: { detail: 'It was changed meanwhile.' } }
     }
     kept = save.cue
-    return { body: { version: ++version } }
+    return { body: { version: ++version, look: lookAt(kept) } }
   })
   return { state, saves: () => asked.filter((each) => each.method === 'PUT').length }
 }

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
-import { onScopeDispose, reactive } from 'vue'
-import { Refusal } from '@/api/http'
-import type { Cue, Problem } from '@/api/types'
+import { markRaw, onScopeDispose, reactive } from 'vue'
+import { ask, Refusal } from '@/api/http'
+import type { Cue, CueLook, Problem } from '@/api/types'
 import { useWiring } from './wiring'
 
 const PAUSE_MS = 450
@@ -16,6 +16,8 @@ export interface Draft {
   message: string
   /** What the server has, where somebody else changed it meanwhile; null where it was deleted there. */
   theirs: Cue | null
+  /** What the server says of it as it is written now, or was a moment ago; null until it has spoken. */
+  look: CueLook | null
 }
 
 export const useDrafts = defineStore('drafts', () => {
@@ -35,6 +37,7 @@ export const useDrafts = defineStore('drafts', () => {
         problems: [],
         message: '',
         theirs: null,
+        look: null,
       }
     )
   }
@@ -46,10 +49,45 @@ export const useDrafts = defineStore('drafts', () => {
     if (!draft || (draft.state === 'saved' && there && there.version !== draft.version)) {
       const made = fresh(id)
       if (made) {
+        made.look = draft?.look ?? null
         drafts.set(id, made)
+        void look(id)
       }
     }
     return there ? drafts.get(id) : undefined
+  }
+
+  /** Asks how the draft looks; who asks while it is being answered is asked for again after that, with what stands then. */
+  const looking = new Map<string, { again: boolean; done: Promise<void> }>()
+  const look = (id: string): Promise<void> => {
+    const running = looking.get(id)
+    if (running) {
+      running.again = true
+      return running.done
+    }
+    const turn = { again: false, done: Promise.resolve() }
+    const answered = async () => {
+      do {
+        turn.again = false
+        const asked = drafts.get(id)
+        const told = asked && (await ask<CueLook>('POST', '/cues/look', asked.cue).catch(() => null))
+        seen(id, told ?? null, !turn.again)
+      } while (turn.again)
+      looking.delete(id)
+    }
+    looking.set(id, turn)
+    turn.done = answered()
+    return turn.done
+  }
+  /** @param newest whether it is of what stands now */
+  const seen = (id: string, told: CueLook | null, newest: boolean) => {
+    const draft = drafts.get(id)
+    if (draft && told) {
+      draft.look = markRaw(told)
+      if (newest && draft.state !== 'conflict') {
+        draft.problems = told.problems
+      }
+    }
   }
 
   const save = async (id: string) => {
@@ -60,8 +98,10 @@ export const useDrafts = defineStore('drafts', () => {
     const edits = draft.edits
     draft.state = 'saving'
     try {
-      draft.version = await wiring.saveCue(draft.version, draft.cue)
-      Object.assign(draft, { state: 'saved', problems: [], message: '' })
+      const saved = await wiring.saveCue(draft.version, draft.cue)
+      draft.version = saved.version
+      Object.assign(draft, { state: 'saved', message: '' })
+      seen(id, saved.look, draft.edits === edits)
     } catch (failed) {
       const refusal = failed as Refusal
       draft.problems = refusal.problems ?? []
@@ -94,6 +134,7 @@ export const useDrafts = defineStore('drafts', () => {
     if (draft) {
       change(draft.cue)
       draft.edits++
+      void look(id)
       draft.state = draft.state === 'conflict' ? 'conflict' : draft.state === 'saving' ? 'saving' : 'editing'
       if (draft.state !== 'conflict' && draft.state !== 'saving') {
         later(id)
@@ -120,7 +161,7 @@ export const useDrafts = defineStore('drafts', () => {
     }
   }
 
-  return { drafts, open, edit, save, takeTheirs, keepMine }
+  return { drafts, open, edit, save, look, takeTheirs, keepMine }
 })
 
 /** What is wrong at a place of the document or below it. */

@@ -2,7 +2,7 @@ import { useDebounceFn, useRafFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { ask } from '@/api/http'
-import type { Cue, ShowEvent, TriedOut, TrySample } from '@/api/types'
+import type { Cue, ShowEvent, TriedOut } from '@/api/types'
 
 /** Where the playhead of the open score stands, and what stages would show there, as the engine itself works it out. */
 export const usePlayhead = defineStore('playhead', () => {
@@ -12,23 +12,15 @@ export const usePlayhead = defineStore('playhead', () => {
   /** Counts jumps, so that a preview knows when to put its own clock right. */
   const jumps = ref(0)
   const plan = shallowRef<TriedOut | null>(null)
-  const samples = shallowRef<TrySample[]>([])
   const event = shallowRef<ShowEvent | null>(null)
   const end = computed(() => Math.max(0, ...(plan.value?.parts ?? []).map((part) => part.to)) + 400)
 
   let newest = 0
   const loadNow = async (cue: Cue, take: number) => {
     const mine = ++newest
-    const only: Cue = { ...cue, takes: [{ ...cue.takes[take]!, when: '', spare: '' }], takeRule: 'first' }
-    only.takes[0]!.score = {
-      parts: only.takes[0]!.score.parts.map((part) => ({
-        ...part,
-        manner: { ...part.manner, ifFails: part.manner.ifFails === 'otherTake' ? 'goOn' : part.manner.ifFails },
-      })),
-    }
     const answer =
       event.value &&
-      (await ask<TriedOut>('POST', '/tryouts', { cue: only, event: event.value, past: true }).catch(() => null))
+      (await ask<TriedOut>('POST', '/tryouts', { cue, event: event.value, past: true, take }).catch(() => null))
     if (mine === newest) {
       // What is not valid keeps the last plan that was.
       plan.value = answer ?? plan.value
@@ -74,10 +66,5 @@ export const usePlayhead = defineStore('playhead', () => {
     jumps.value++
   }
 
-  const loadSamples = async () => {
-    samples.value = samples.value.length
-      ? samples.value
-      : await ask<TrySample[]>('GET', '/tryouts/samples').catch(() => [])
-  }
-  return { at, playing, jumps, plan, samples, event, end, load, loadNow, play, pause, toggle, scrub, loadSamples }
+  return { at, playing, jumps, plan, event, end, load, loadNow, play, pause, toggle, scrub }
 })

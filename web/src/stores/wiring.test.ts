@@ -1,16 +1,10 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { WiringView } from '@/api/types'
-import { pour, serve, wiringOf } from '@/testing/server'
+import { pour, serve, viewOf, wiringOf } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
 import { useWiring } from './wiring'
 
-const view = (id: string, version = 1) => ({
-  version,
-  cue: pour({ id, name: `${id} ${version}` }),
-  rang: 0,
-  held: 0,
-  needs: [],
-})
+const view = (id: string, version = 1) => viewOf(pour({ id, name: `${id} ${version}` }), version)
 const told = (revision: number, cues: WiringView['cues'], cueOrder: string[]) => ({
   ...wiringOf(1, pour()),
   revision,

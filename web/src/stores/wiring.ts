@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, markRaw, ref, shallowRef } from 'vue'
 import { ask } from '@/api/http'
-import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, WiringView } from '@/api/types'
+import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, WiringView, SavedCue } from '@/api/types'
 
 /** What holds until the server has told. */
 const PLAIN_HOUSE: House = {
@@ -31,6 +31,7 @@ export const useWiring = defineStore('wiring', () => {
       one.rang === other.rang &&
       one.held === other.held &&
       one.needs.join() === other.needs.join() &&
+      one.brief === other.brief &&
       one.cue.rack === other.cue.rack
     const told = new Map(
       next.cues.map((each) => [
@@ -75,6 +76,9 @@ export const useWiring = defineStore('wiring', () => {
   const cues = computed<CueView[]>(() => view.value?.cues ?? [])
   const shelf = computed<MediaView[]>(() => view.value?.shelf ?? [])
   const stages = computed(() => view.value?.stages ?? [])
+  /** What a mascot of a stage can do. */
+  const movesOf = (stage: string, mascot: string): string[] =>
+    stages.value.find((each) => each.stage.id === stage)?.moves[mascot] ?? []
   const cue = (id: string) => cues.value.find((each) => each.cue.id === id)
 
   /** Counts what was just decided, until the server is asked again. */
@@ -93,9 +97,9 @@ export const useWiring = defineStore('wiring', () => {
   }
 
   const saveCue = async (version: number, cue: Cue) => {
-    const saved = await ask<{ version: number }>('PUT', `/cues/${cue.id}`, { version, cue })
+    const saved = await ask<SavedCue>('PUT', `/cues/${cue.id}`, { version, cue })
     await load()
-    return saved.version
+    return saved
   }
   const deleteCue = async (of: CueView) => {
     await ask('DELETE', `/cues/${of.cue.id}?version=${of.version}`)
@@ -122,6 +126,7 @@ export const useWiring = defineStore('wiring', () => {
     cues,
     shelf,
     stages,
+    movesOf,
     cue,
     count,
     load,

@@ -1,6 +1,22 @@
 import { vi } from 'vitest'
-import type { Cue, House, WiringView } from '@/api/types'
-import { onlyTake, PLAIN } from '@/lib/newCue'
+import type { Cue, CueLook, House, KindsView, Part, Sketched, WiringView } from '@/api/types'
+import KINDS from './kinds.json'
+
+/** What the server says of its kinds, as it said it when it was last asked. */
+export const kindsView = KINDS as unknown as KindsView
+
+/** The rest goes on where it fails, it waits with the others, and has its own length. */
+export const PLAIN: Part['manner'] = { ifFails: 'goOn', atOnce: false, toEnd: false }
+
+/** The only take of a simple cue. */
+export const onlyTake = (parts: Part[]): Cue['takes'][number] => ({
+  id: 'main',
+  name: 'Main',
+  when: '',
+  weight: 1,
+  spare: '',
+  score: { parts },
+})
 
 export const HOUSE: House = {
   formatVersion: 3,
@@ -39,18 +55,73 @@ export const pour = (over: Partial<Cue> = {}): Cue => ({
   ...over,
 })
 
+/** A cue in the list as the server tells it. */
+export const viewOf = (cue: Cue, version = 1): WiringView['cues'][number] => ({
+  version,
+  cue,
+  rang: 0,
+  held: 0,
+  needs: [],
+  brief: `brief of ${cue.name}`,
+  find: `${cue.name}\n${cue.id}`.toLowerCase(),
+  sketch: [],
+})
+
+/** A part as it will be played. */
+export const sketched = (part: Part, over: Partial<Sketched> = {}): Sketched => ({
+  id: part.id,
+  kind: part.kind,
+  lane: 'screen',
+  from: 0,
+  to: 0,
+  open: false,
+  label: `label of ${part.id}`,
+  least: 0,
+  most: 0,
+  mayLast: false,
+  ...over,
+})
+
+/** A look at a cue with nothing wrong with it; each part stands where it starts and lasts as long as it says. */
+export const lookAt = (cue: Cue, over: Partial<CueLook> = {}): CueLook => ({
+  problems: [],
+  sentence: [
+    { text: 'When', chip: '', code: false },
+    ...cue.pulls.map((pull, at) => ({ text: `pull ${pull.kind}`, chip: `pull:${at}`, code: true })),
+    ...cue.gates.map((gate) => ({ text: `gate ${gate.kind}`, chip: `gate:${gate.kind}`, code: false })),
+    { text: '.', chip: '', code: false },
+  ],
+  text: `The sentence of ${cue.name}.`,
+  plans: cue.takes.map((take) =>
+    take.score.parts.map((part) => {
+      const from = part.start.kind === 'at' ? part.start.ms : 0
+      const length = 'lengthMs' in part ? part.lengthMs : 0
+      return sketched(part, { from, to: from + length, ...(length ? { least: 500, most: 600_000 } : {}) })
+    }),
+  ),
+  values: { viewer: 'wickerby' },
+  filled: {},
+  names: { 'viewer.months': 'number', 'viewer.name': 'text' },
+  rows: {},
+  remarks: [],
+  needs: [],
+  events: [],
+  gates: ['chance', 'price'],
+  missing: {},
+  held: { on: 'switched off' },
+  ...over,
+})
+
 export const wiringOf = (version: number, cue: Cue): WiringView => ({
   revision: version,
   cueOrder: [cue.id],
   house: { version: 1, house: HOUSE },
   racks: [{ version: 1, rack: { formatVersion: 1, id: 'bench', name: 'At the bench', on: true } }],
-  cues: [{ version, cue, rang: 0, held: 0, needs: [] }],
+  cues: [viewOf(cue, version)],
   stages: [],
   shelf: [],
   looks: [],
-  counted: [],
-  deskValues: {},
-  samples: { chat: { viewer: 'wickerby' } },
+  values: [],
   history: { undo: '', redo: '' },
 })
 

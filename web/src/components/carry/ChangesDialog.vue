@@ -25,6 +25,7 @@ watch(
       )
     }
   },
+  { immediate: true },
 )
 const show = async (step: number) => {
   const documents = await ask<ChangedDocument[]>('GET', `/changes/${step}`).catch(

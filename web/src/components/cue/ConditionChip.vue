@@ -2,9 +2,8 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { ask, type Refusal } from '@/api/http'
-import type { ConditionName, ConditionTried, Problem } from '@/api/types'
-import { readRows, writeRows, type NameType } from '@/lib/conditionRows'
-import { gateOf } from '@/lib/sentence'
+import type { ConditionRows as Rows, ConditionTried, Problem } from '@/api/types'
+import { gateOf } from '@/lib/gates'
 import { timeOfDay } from '@/lib/spans'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import ConditionRows from './ConditionRows.vue'
@@ -18,10 +17,10 @@ const saved = computed(() =>
   problemsAt(props.draft, `gates[${props.draft.cue.gates.findIndex((each) => each.kind === 'condition')}]`),
 )
 const tried = ref<ConditionTried | null>(null)
-const names = ref<ConditionName[]>([])
 const problems = ref<Problem[]>([])
-const types = computed(() => Object.fromEntries(names.value.map((each) => [each.name, each.type as NameType])))
-const rows = computed(() => (names.value.length ? readRows(condition.value, types.value) : null))
+const place = computed(() => `gates[${props.draft.cue.gates.findIndex((each) => each.kind === 'condition')}].condition`)
+const types = computed(() => props.draft.look?.names ?? {})
+const rows = computed(() => props.draft.look?.rows[place.value])
 const typing = ref(false)
 const set = (text: string) =>
   drafts.edit(props.draft.cue.id, (cue) => {
@@ -47,10 +46,15 @@ const preview = async () => {
 }
 watch(condition, useDebounceFn(preview, 300))
 void preview()
-ask<ConditionName[]>('POST', '/conditions/names', props.draft.cue).then(
-  (all) => (names.value = all),
-  () => undefined,
-)
+/** Rows are written by the server, which knows the types of names; the last change counts. */
+let written = 0
+const write = async (next: Rows) => {
+  const mine = ++written
+  const { text } = await ask<{ text: string }>('POST', '/conditions/rows', { cue: props.draft.cue, rows: next })
+  if (mine === written) {
+    set(text)
+  }
+}
 const real = computed(() => tried.value?.tried.filter((each) => each.at > 0) ?? [])
 const sample = computed(() => tried.value?.tried.find((each) => each.at === 0))
 const shown = computed(() => (problems.value.length ? problems.value : saved.value))
@@ -58,12 +62,12 @@ const shown = computed(() => (problems.value.length ? problems.value : saved.val
 
 <template>
   <div class="flex flex-col gap-2">
-    <ConditionRows v-if="rows && !typing" :value="rows" :types="types" @set="set(writeRows($event, types))" />
-    <ConditionText v-else :value="condition" :names="names.map((each) => each.name)" :problems="shown" @set="set" />
+    <ConditionRows v-if="rows && !typing" :value="rows" :types="types" @set="write" />
+    <ConditionText v-else :value="condition" :names="Object.keys(types)" :problems="shown" @set="set" />
     <button v-if="rows" type="button" class="self-start text-[13px] underline" @click="typing = !typing">
       {{ typing ? 'As rows' : 'As text' }}
     </button>
-    <p v-else-if="names.length" class="text-[12.5px] text-soft">This says more than rows can, so it stands as text.</p>
+    <p v-else-if="draft.look" class="text-[12.5px] text-soft">This says more than rows can, so it stands as text.</p>
     <template v-if="tried">
       <p class="text-[13px]" role="status">
         <template v-if="sample"

@@ -1,46 +1,71 @@
 <script setup lang="ts">
 import { Plus, X } from '@lucide/vue'
-import { COMPARISONS, type NameType, type Row, type Rows } from '@/lib/conditionRows'
-import { STANDINGS } from '@/lib/sentence'
+import { reactive, watch } from 'vue'
+import type { ConditionRow as Row, ConditionRows as Rows, CueLook } from '@/api/types'
+import { useKinds } from '@/stores/kinds'
 import ChoiceField from './ChoiceField.vue'
 import TextField from './TextField.vue'
 
 /** A condition as rows of field, comparison and value. */
-const props = defineProps<{ value: Rows; types: Record<string, NameType> }>()
+type NameType = CueLook['names'][string]
+const props = defineProps<{ value: Rows; types: CueLook['names'] }>()
+const kinds = useKinds()
+const ways = (row: Row) => kinds.all.ways[typeOf(row)] ?? []
 const emit = defineEmits<{ set: [Rows] }>()
+/** What is typed stands here until the server has written it down. */
+const now = reactive<Rows>({ any: false, rows: [] })
+let sent: string[] = []
+watch(
+  () => props.value,
+  (told) => {
+    const text = JSON.stringify({ any: told.any, rows: told.rows })
+    const at = sent.indexOf(text)
+    sent = at < 0 ? [] : sent.slice(at + 1)
+    if (sent.length === 0) {
+      Object.assign(now, JSON.parse(text))
+    }
+  },
+  { immediate: true },
+)
+const put = (next: Rows) => {
+  Object.assign(now, next)
+  sent.push(JSON.stringify({ any: next.any, rows: next.rows }))
+  emit('set', next)
+}
 const names = () => Object.keys(props.types).map((name) => ({ value: name, name }))
 const typeOf = (row: Row): NameType => props.types[row.name] ?? 'text'
 const START: Record<NameType, string> = { number: '1', text: '', truth: '', texts: 'member' }
 const change = (at: number, to: Partial<Row>) => {
-  const next = { ...props.value.rows[at]!, ...to }
+  const next = { ...now.rows[at]!, ...to }
   const type = typeOf(next)
   if (to.name) {
-    Object.assign(next, { compare: COMPARISONS[type][0]!.value, value: START[type] })
+    Object.assign(next, { compare: kinds.all.ways[type]?.[0]?.value ?? '==', value: START[type] })
   }
-  emit('set', { ...props.value, rows: props.value.rows.map((row, index) => (index === at ? next : row)) })
+  put({ ...now, rows: now.rows.map((row, index) => (index === at ? next : row)) })
 }
-const add = () =>
-  emit('set', { ...props.value, rows: [...props.value.rows, { name: 'viewer.months', compare: '>=', value: '3' }] })
-const drop = (at: number) => emit('set', { ...props.value, rows: props.value.rows.filter((_, index) => index !== at) })
-const standings = STANDINGS.filter((each) => each.standing !== 'anyone').map((each) => ({
-  value: each.standing as string,
-  name: each.plural,
-}))
+const add = () => put({ ...now, rows: [...now.rows, { name: 'viewer.months', compare: '>=', value: '3' }] })
+const drop = (at: number) => put({ ...now, rows: now.rows.filter((_, index) => index !== at) })
+const standings = kinds.all.standings
+  .filter((each) => each.standing !== 'anyone')
+  .map((each) => ({
+    value: each.standing,
+    name: each.plural,
+  }))
 </script>
 
 <template>
   <div class="flex flex-col gap-1.5">
     <ChoiceField
-      v-if="value.rows.length > 1"
+      v-if="now.rows.length > 1"
       label="Holds where"
-      :model-value="value.any ? 'any' : 'all'"
+      :model-value="now.any ? 'any' : 'all'"
       :choices="[
         { value: 'all', name: 'all of these do' },
         { value: 'any', name: 'one of these does' },
       ]"
-      @update:model-value="emit('set', { ...value, any: $event === 'any' })"
+      @update:model-value="put({ ...now, any: $event === 'any' })"
     />
-    <div v-for="(row, at) in value.rows" :key="at" class="flex items-end gap-1">
+    <div v-for="(row, at) in now.rows" :key="at" class="flex items-end gap-1">
       <ChoiceField
         class="min-w-0 flex-[1.3]"
         :label="at === 0 ? 'Field' : 'and'"
@@ -52,7 +77,7 @@ const standings = STANDINGS.filter((each) => each.standing !== 'anyone').map((ea
         class="min-w-0 flex-1"
         label="Comparison"
         :model-value="row.compare"
-        :choices="COMPARISONS[typeOf(row)]"
+        :choices="ways(row)"
         @update:model-value="change(at, { compare: $event })"
       />
       <ChoiceField

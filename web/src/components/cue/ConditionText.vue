@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { Problem } from '@/api/types'
-import { completions, placeOf } from '@/lib/conditionRows'
+import { completions, placeOf } from '@/lib/conditionText'
 import TheProblems from './TheProblems.vue'
 
 /** A condition typed in CEL: names are completed, an error is shown at its place. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { gateOf } from '@/lib/sentence'
+import { gateOf } from '@/lib/gates'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import SecondsField from './SecondsField.vue'
 

@@ -2,13 +2,12 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { Download, Ellipsis, FileUp, FolderPlus, History, Plus, Search } from '@lucide/vue'
 import { useVirtualList } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import CarryDialog from '@/components/carry/CarryDialog.vue'
-import ChangesDialog from '@/components/carry/ChangesDialog.vue'
 import { useChosenCues } from '@/composables/useChosenCues'
+import { useEver } from '@/composables/useEver'
 import { rowsOf, type ListRow } from '@/lib/cueList'
-import { free } from '@/lib/newCue'
+import { free } from '@/lib/lists'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
 import ChosenBar from './ChosenBar.vue'
@@ -24,9 +23,13 @@ const router = useRouter()
 const search = ref('')
 const bringing = ref(false)
 const changes = ref(false)
+const CarryDialog = defineAsyncComponent(() => import('@/components/carry/CarryDialog.vue'))
+const ChangesDialog = defineAsyncComponent(() => import('@/components/carry/ChangesDialog.vue'))
+const bringingEver = useEver(() => bringing.value)
+const changesEver = useEver(() => changes.value)
 const field = ref<HTMLInputElement | null>(null)
 
-const rows = computed(() => rowsOf(wiring.racks, wiring.cues, wiring.house, search.value))
+const rows = computed(() => rowsOf(wiring.racks, wiring.cues, search.value))
 const shown = computed(() => rows.value.flatMap((row) => (row.kind === 'cue' ? [row.view] : [])))
 const HEIGHTS = { rack: 42, cue: 62, empty: 30 }
 const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, {
@@ -219,8 +222,8 @@ defineExpose({
       @clear="clear"
       @move="move(ids, $event, '')"
     />
-    <CarryDialog :open="bringing" @close="bringing = false" />
-    <ChangesDialog :open="changes" @close="changes = false" />
+    <CarryDialog v-if="bringingEver" :open="bringing" @close="bringing = false" />
+    <ChangesDialog v-if="changesEver" :open="changes" @close="changes = false" />
   </aside>
 </template>
 

@@ -2,17 +2,14 @@
 import { Unplug } from '@lucide/vue'
 import { computed } from 'vue'
 import type { CueView, RackView } from '@/api/types'
-import { brief } from '@/lib/sentence'
 import { useLive } from '@/stores/live'
-import { useWiring } from '@/stores/wiring'
 import SmallScore from './SmallScore.vue'
 
 /** A cue in the list: its name, its sentence in short, its score drawn small, and how often it rang and was held today. */
 const props = defineProps<{ view: CueView; rack: RackView; open: boolean; chosen: boolean }>()
-const wiring = useWiring()
 const live = useLive()
 const missing = computed(() => live.missing(props.view.needs))
-const words = computed(() => (props.view.cue.on ? '' : 'off · ') + brief(props.view.cue, wiring.house))
+const words = computed(() => (props.view.cue.on ? '' : 'off · ') + props.view.brief)
 </script>
 
 <template>
@@ -43,7 +40,7 @@ const words = computed(() => (props.view.cue.on ? '' : 'off · ') + brief(props.
           · <span class="text-wax-words">{{ view.held }}</span></template
         ></span
       >
-      <SmallScore :cue="view.cue" />
+      <SmallScore :plan="view.sketch" />
     </span>
     <span class="block truncate text-[12.5px] text-soft">{{ words }}</span>
   </RouterLink>

@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems, Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, nextTick, ref, watch } from 'vue'
-import type { Gate, Pull } from '@/api/types'
-import { useGround } from '@/composables/useGround'
-import { freeGates, newGate, PULLS } from '@/lib/kinds'
-import { longest } from '@/lib/plan'
-import { asText, GATE_TITLES, pieces, type ChipName } from '@/lib/sentence'
+import type { Added, Gate, Piece } from '@/api/types'
+import { ask } from '@/api/http'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
-import { useWiring } from '@/stores/wiring'
+import { useKinds } from '@/stores/kinds'
+import { useNotes } from '@/stores/notes'
 import GateChip from './GateChip.vue'
 import HeldChip from './HeldChip.vue'
 import PullChip from './PullChip.vue'
@@ -16,28 +14,20 @@ import WaitChip from './WaitChip.vue'
 
 const props = defineProps<{ draft: Draft; look?: string }>()
 const emit = defineEmits<{ take: []; looked: [] }>()
-const wiring = useWiring()
+const kinds = useKinds()
+const notes = useNotes()
 const drafts = useDrafts()
-const ground = useGround(() => props.draft.cue.id)
-const all = computed(() => pieces(props.draft.cue, (folder, file) => longest(wiring.shelf, folder, file), wiring.house))
-
-const NAMES: Record<string, string> = {
-  ...GATE_TITLES,
-  wait: 'Waiting',
-  held: 'When held',
-  takes: 'Takes',
-  chatWord: 'Chat words',
-  event: 'Event',
-}
+const all = computed<Piece[]>(() => props.draft.look?.sentence ?? [])
+const NAMES = { wait: 'Waiting', held: 'When held', takes: 'Takes' }
 /** What a chip is about: its editor, its name, and the place in the document whose mistakes it shows. */
-const about = (chip: ChipName) => {
+const about = (chip: string) => {
   const [sort, rest] = chip.split(':') as [string, string | undefined]
   if (sort === 'pull') {
     const kind = props.draft.cue.pulls[Number(rest)]?.kind ?? ''
     return {
       editor: PullChip,
       bind: { at: Number(rest) },
-      name: NAMES[kind] ?? `When ${PULLS[kind as keyof typeof PULLS]?.name ?? ''}`,
+      name: kinds.pull(kind).label,
       path: `pulls[${rest}]`,
     }
   }
@@ -46,17 +36,17 @@ const about = (chip: ChipName) => {
     return {
       editor: GateChip,
       bind: { kind: rest as Gate['kind'] },
-      name: NAMES[rest!]!,
+      name: kinds.gate(rest!).label,
       path: at < 0 ? 'gates[none]' : `gates[${at}]`,
     }
   }
   return {
-    wait: { editor: WaitChip, bind: {}, name: NAMES.wait!, path: 'longestWaitMs' },
-    held: { editor: HeldChip, bind: {}, name: NAMES.held!, path: 'whenHeld' },
-    takes: { editor: TakesChip, bind: {}, name: NAMES.takes!, path: 'takeRule' },
+    wait: { editor: WaitChip, bind: {}, name: NAMES.wait, path: 'longestWaitMs' },
+    held: { editor: HeldChip, bind: {}, name: NAMES.held, path: 'whenHeld' },
+    takes: { editor: TakesChip, bind: {}, name: NAMES.takes, path: 'takeRule' },
   }[sort as 'wait']
 }
-const wrong = (chip: ChipName) => problemsAt(props.draft, about(chip).path).length > 0
+const wrong = (chip: string) => problemsAt(props.draft, about(chip).path).length > 0
 const nothing = computed(() => props.draft.problems.filter((each) => each.path === 'pulls'))
 
 /** The panel hangs below its chip, moved left where it would leave the sentence. */
@@ -76,42 +66,48 @@ const openChip = async (chip: string) => {
   sheet.value?.querySelector<HTMLElement>(`[data-chip="${chip}"]`)?.click()
   emit('looked')
 }
+// A chip that is asked for by its address stands there only when the server has said the sentence.
 watch(
-  () => props.look,
+  () => (all.value.length ? props.look : ''),
   (chip) => chip && void openChip(chip),
   { immediate: true, flush: 'post' },
 )
 
 const edit = (change: Parameters<typeof drafts.edit>[1]) => drafts.edit(props.draft.cue.id, change)
-const addPull = (kind: string) => {
-  const pull =
-    kind === 'event'
-      ? { kind: 'event' as const, event: 'gift', atLeast: {}, exactly: {} }
-      : PULLS[kind as keyof typeof PULLS].make(ground.value)
-  edit((cue) => cue.pulls.push(pull as Pull))
-  void openChip(`pull:${props.draft.cue.pulls.length - 1}`)
+/** Adds what the server makes of a kind, and opens it. */
+const add = async (family: 'pull' | 'gate', kind: string) => {
+  try {
+    const { pull, gate } = await ask<Added>('POST', '/cues/add', { cue: props.draft.cue, family, kind, take: 0 })
+    edit((cue) => (pull ? cue.pulls.push(pull) : cue.gates.push(gate!)))
+    await drafts.look(props.draft.cue.id)
+    void openChip(pull ? `pull:${props.draft.cue.pulls.length - 1}` : `gate:${kind}`)
+  } catch (refusal) {
+    notes.say((refusal as Error).message)
+  }
 }
-const addGate = (kind: Gate['kind']) => {
-  edit((cue) => cue.gates.push(newGate(kind, ground.value)))
-  void openChip(`gate:${kind}`)
-}
-const KINDS = Object.entries(PULLS).map(([kind, each]) => ({ kind, name: each.name }))
-const CHANNEL = { kind: 'event', name: 'something happens on the channel' }
-const offered = computed(() => ({
-  pull: [...KINDS.slice(0, 3), CHANNEL, ...KINDS.slice(3)],
-  gate: freeGates(props.draft.cue) as { kind: string; name: string }[],
-}))
-const add = (sort: 'pull' | 'gate', kind: string) => (sort === 'pull' ? addPull(kind) : addGate(kind as Gate['kind']))
+const titled = (each: { name: string; title: string }) => ({ kind: each.name, name: each.title })
+const ADDS = computed(() => [
+  { family: 'pull' as const, text: '+ when', offered: kinds.all.pulls.map(titled) },
+  {
+    family: 'gate' as const,
+    text: '+ only if',
+    offered: kinds.all.gates.filter((each) => props.draft.look?.gates.includes(each.name)).map(titled),
+  },
+])
 const isPunctuation = (text: string) => /^[,.;]/.test(text)
 </script>
 
 <template>
-  <section ref="sheet" class="sheet relative px-4 py-2.5 text-[16px] leading-[32px]" :aria-label="asText(all)">
-    <template v-for="(piece, at) in all" :key="'chip' in piece ? piece.chip : at">
-      <Popover v-if="'chip' in piece" as="span">
+  <section
+    ref="sheet"
+    class="sheet relative min-h-[54px] px-4 py-2.5 text-[16px] leading-[32px]"
+    :aria-label="draft.look?.text ?? 'The sentence of the cue'"
+  >
+    <template v-for="(piece, at) in all" :key="piece.chip || at">
+      <Popover v-if="piece.chip" as="span">
         <PopoverButton
           class="chip"
-          :class="[piece.mono && 'font-mono text-[15px]', wrong(piece.chip) && 'wrong']"
+          :class="[piece.code && 'font-mono text-[15px]', wrong(piece.chip) && 'wrong']"
           :data-chip="piece.chip"
           :aria-label="`${about(piece.chip).name}: ${piece.text}`"
           @click="place"
@@ -123,30 +119,30 @@ const isPunctuation = (text: string) => /^[,.;]/.test(text)
           <component :is="about(piece.chip).editor" :draft="draft" v-bind="about(piece.chip).bind as any" />
         </PopoverPanel>
       </Popover>
-      <button v-else-if="'add' in piece && piece.add === 'take'" type="button" class="chip bare" @click="emit('take')">
-        {{ piece.text }}
-      </button>
-      <Menu v-else-if="'add' in piece" as="span">
-        <MenuButton class="chip bare" @click="place" @keydown="place">{{ piece.text }}</MenuButton>
+      <span v-else
+        >{{ isPunctuation(piece.text) ? '' : ' ' }}{{ piece.text
+        }}{{ isPunctuation(all[at + 1]?.text ?? '') ? '' : ' ' }}</span
+      >
+    </template>
+    <template v-if="all.length">
+      <Menu v-for="more in ADDS" :key="more.family" as="span">
+        <MenuButton class="chip bare" @click="place" @keydown="place">{{ more.text }}</MenuButton>
         <MenuItems
           class="sheet absolute z-30 max-h-72 w-[280px] overflow-auto p-1 text-[14px] leading-5 shadow-lg"
           :style="hang"
         >
-          <MenuItem v-for="each in offered[piece.add as 'pull' | 'gate']" :key="each.kind" v-slot="{ active }">
+          <MenuItem v-for="each in more.offered" :key="each.kind" v-slot="{ active }">
             <button
               class="block w-full rounded-[8px] px-3 py-1 text-left"
               :class="active && 'bg-well'"
-              @click="add(piece.add as 'pull' | 'gate', each.kind)"
+              @click="add(more.family, each.kind)"
             >
               {{ each.name }}
             </button>
           </MenuItem>
         </MenuItems>
       </Menu>
-      <span v-else
-        >{{ isPunctuation(piece.text) ? '' : ' ' }}{{ piece.text
-        }}{{ isPunctuation(all[at + 1]?.text ?? '') ? '' : ' ' }}</span
-      >
+      <button type="button" class="chip bare" @click="emit('take')">+ take</button>
     </template>
     <p v-for="each in nothing" :key="each.message" role="alert" class="text-[12.5px] leading-5 text-wax-words">
       {{ each.message }} {{ each.remedy }}

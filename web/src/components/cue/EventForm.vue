@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Problem, Pull } from '@/api/types'
-import { EVENTS, fieldName } from '@/lib/sentence'
-import { useWiring } from '@/stores/wiring'
+import { useKinds } from '@/stores/kinds'
 import ChoiceField from './ChoiceField.vue'
 import NumberField from './NumberField.vue'
 import TextField from './TextField.vue'
@@ -10,17 +9,10 @@ import TextField from './TextField.vue'
 /** An event and which of them: least values of its numbers, texts that must be the very same. */
 const props = defineProps<{ value: Extract<Pull, { kind: 'event' }>; problems: (name: string) => Problem[] }>()
 const emit = defineEmits<{ set: [name: string, value: unknown] }>()
-const wiring = useWiring()
-const sample = computed(() =>
-  Object.entries(wiring.view?.samples[props.value.event] ?? {}).filter(
-    ([name]) => name !== 'viewer' && name !== 'commands' && !name.startsWith('slate'),
-  ),
-)
-/** An amount of money is written out in words and counted in hundredths. */
-const counted = (name: string) => (name === 'tipAmount' ? 'tipCents' : name)
-const isNumber = ([name, text]: [string, string]) => /^\d+$/.test(text) || name === 'tipAmount'
-const numbers = computed(() => sample.value.filter(isNumber).map(([name]) => counted(name)))
-const texts = computed(() => sample.value.filter((each) => !isNumber(each)).map(([name]) => name))
+const kinds = useKinds()
+const fields = computed(() => kinds.all.events.find((each) => each.name === props.value.event)?.fields ?? [])
+const numbers = computed(() => fields.value.filter((each) => each.number))
+const texts = computed(() => fields.value.filter((each) => !each.number))
 const choose = (event: string) => {
   emit('set', 'atLeast', {})
   emit('set', 'exactly', {})
@@ -42,26 +34,26 @@ const exactly = (name: string, text: string) =>
     <ChoiceField
       label="When"
       :model-value="value.event"
-      :choices="Object.entries(EVENTS).map(([kind, name]) => ({ value: kind, name }))"
+      :choices="kinds.all.events.map((each) => ({ value: each.name, name: each.title }))"
       :problems="problems('event')"
       @update:model-value="choose"
     />
     <NumberField
-      v-for="name in numbers"
+      v-for="{ name, label } in numbers"
       :key="name"
-      :label="`${fieldName(name)} at least`"
+      :label="`${label} at least`"
       :model-value="value.atLeast[name] ?? 0"
       :problems="problems('atLeast')"
       @update:model-value="least(name, $event)"
     />
     <TextField
-      v-for="name in texts"
+      v-for="{ name, label } in texts"
       :key="name"
-      :label="`${fieldName(name)} exactly`"
+      :label="`${label} exactly`"
       :model-value="value.exactly[name] ?? ''"
       :problems="problems('exactly')"
       @update:model-value="exactly(name, $event)"
     />
-    <p v-if="sample.length" class="text-[12.5px] text-soft">0 and empty mean any.</p>
+    <p v-if="fields.length" class="text-[12.5px] text-soft">0 and empty mean any.</p>
   </div>
 </template>

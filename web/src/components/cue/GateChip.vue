@@ -2,9 +2,8 @@
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Gate } from '@/api/types'
-import { useGround } from '@/composables/useGround'
-import { GATES } from '@/lib/kinds'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
+import { useKinds } from '@/stores/kinds'
 import ConditionChip from './ConditionChip.vue'
 import CooldownChip from './CooldownChip.vue'
 import KindForm from './KindForm.vue'
@@ -14,12 +13,11 @@ import WhoChip from './WhoChip.vue'
 /** One of the gates of a cue; those that are always in the sentence stay there when they are taken away. */
 const props = defineProps<{ draft: Draft; kind: Gate['kind'] }>()
 const drafts = useDrafts()
-const ground = useGround(() => props.draft.cue.id)
+const kinds = useKinds()
 const OWN = { who: WhoChip, cooldown: CooldownChip, condition: ConditionChip }
 const own = computed(() => OWN[props.kind as keyof typeof OWN])
 const at = computed(() => props.draft.cue.gates.findIndex((each) => each.kind === props.kind))
 const gate = computed(() => props.draft.cue.gates[at.value])
-const fields = computed(() => (own.value ? [] : GATES[props.kind as keyof typeof GATES].fields(ground.value)))
 const problems = (name: string) => problemsAt(props.draft, `gates[${at.value}].${name}`)
 const whole = computed(() => props.draft.problems.filter((each) => each.path === `gates[${at.value}]`))
 const set = (name: string, value: unknown) =>
@@ -34,7 +32,13 @@ const remove = () =>
 <template>
   <component :is="own" v-if="own" :draft="draft" />
   <template v-else-if="gate">
-    <KindForm :value="gate" :fields="fields" :problems="problems" @set="set" />
+    <KindForm
+      :value="gate"
+      :fields="kinds.gate(gate.kind).fields"
+      :cue="draft.cue.id"
+      :problems="problems"
+      @set="set"
+    />
     <TheProblems :problems="whole" />
   </template>
   <button v-if="gate" class="button mt-3 w-full" @click="remove"><Trash2 :size="14" /> Take this away</button>

@@ -3,13 +3,14 @@ import { Check, X } from '@lucide/vue'
 import { useRouter } from 'vue-router'
 import type { DecisionNotice } from '@/api/types'
 import { chipOf } from '@/lib/places'
-import { GATE_TITLES } from '@/lib/sentence'
+import { useKinds } from '@/stores/kinds'
 import { useWhy } from '@/stores/why'
 
 /** What each gate said, up to the first that held, and the way to let it through next time. */
 const props = defineProps<{ gates: DecisionNotice['answers'][number]['gates']; cueId: string }>()
 const router = useRouter()
 const why = useWhy()
+const kinds = useKinds()
 const go = (gate: string) => {
   why.close()
   void router.push({ path: `/cues/${props.cueId}`, query: { at: chipOf(gate) } })
@@ -26,7 +27,7 @@ const go = (gate: string) => {
         :class="gate.passed ? 'text-verdigris-words' : 'text-wax-words'"
         :aria-label="gate.passed ? 'passed' : 'held'"
       />
-      <span class="w-[104px] flex-none text-soft">{{ GATE_TITLES[gate.gate] ?? gate.gate }}</span>
+      <span class="w-[104px] flex-none text-soft">{{ kinds.answer(gate.gate) }}</span>
       <span class="min-w-0 flex-1"
         >{{ gate.reason }}
         <button v-if="!gate.passed" class="whitespace-nowrap underline" @click="go(gate.gate)">

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { gateKinds, GATE_NAMES } from '@/lib/sentence'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import TextField from './TextField.vue'
 
@@ -22,12 +21,12 @@ const set = (gate: string, text: string) =>
 <template>
   <div class="flex flex-col gap-2">
     <TextField
-      v-for="gate in gateKinds(draft.cue)"
+      v-for="(says, gate) in draft.look?.held ?? {}"
       :key="gate"
-      :label="`Says when ${GATE_NAMES[gate] ?? gate}`"
-      :model-value="words(gate)"
-      :problems="problems(gate)"
-      @update:model-value="set(gate, $event)"
+      :label="`Says when ${says}`"
+      :model-value="words(String(gate))"
+      :problems="problems(String(gate))"
+      @update:model-value="set(String(gate), $event)"
     />
     <p class="text-[12.5px] text-soft">
       Empty means silence. <code class="font-mono">{reason}</code> is what the gate said.

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Problem } from '@/api/types'
-import type { Field } from '@/lib/kinds'
+import type { FieldView, Problem } from '@/api/types'
+import { FOLDERS, useChoices } from '@/composables/useChoices'
+import { useWiring } from '@/stores/wiring'
 import ChoiceField from './ChoiceField.vue'
 import ColourField from './ColourField.vue'
 import ColoursField from './ColoursField.vue'
@@ -12,106 +13,123 @@ import SecondsField from './SecondsField.vue'
 import WordsField from '../score/WordsField.vue'
 import TextField from './TextField.vue'
 
-/** The form of a pull, gate, part or fixture, made of the description of its kind. @param values a sample for each name that words may use */
+/** The form of a kind, made of what it says of itself; what has a form of its own stands in the slot. @param values a sample for each name that words may use @param reads its words with samples, where the server told them @param cue the open cue, which does not wait for itself */
 const props = defineProps<{
   value: object
-  fields: Field[]
+  fields: FieldView[]
   problems: (name: string) => Problem[]
   values?: Record<string, string>
+  reads?: (key: string) => string | undefined
+  cue?: string
 }>()
 const emit = defineEmits<{ set: [name: string, value: unknown] }>()
+const wiring = useWiring()
+const { of: choicesOf } = useChoices(() => props.cue ?? '')
 const now = computed(() => props.value as Record<string, unknown>)
-const shown = computed(() => props.fields.filter((each) => each.shown?.(now.value) ?? true))
+const at = (key: string): unknown =>
+  key.split('.').reduce<unknown>((thing, name) => (thing as Record<string, unknown> | undefined)?.[name], now.value)
+const means = ({ when }: FieldView) => when.key === '' || when.values.includes(String(at(when.key)))
+const shown = computed(() => props.fields.filter((each) => each.as !== 'other' && each.as !== 'formula' && means(each)))
 const set = (name: string, value: unknown) => emit('set', name, value)
+const suggested = (field: FieldView) => choicesOf(field, now.value).map((each) => each.value)
 </script>
 
 <template>
-  <div class="grid grid-cols-2 gap-2">
-    <div v-for="each in shown" :key="each.name" class="min-w-0" :class="!each.half && 'col-span-2'">
+  <div class="grid grid-cols-6 gap-2">
+    <slot />
+    <div
+      v-for="each in shown"
+      :key="each.key"
+      class="min-w-0"
+      :data-field="each.key"
+      :style="{ gridColumn: `span ${each.width}` }"
+    >
       <label v-if="each.as === 'flag'" class="flex items-center gap-2 text-[13.5px]">
         <input
           type="checkbox"
           class="h-4 w-4"
-          :checked="now[each.name] === true"
-          @change="set(each.name, ($event.target as HTMLInputElement).checked)"
+          :checked="now[each.key] === true"
+          @change="set(each.key, ($event.target as HTMLInputElement).checked)"
         />
         {{ each.label }}
       </label>
       <ChoiceField
         v-else-if="each.as === 'choice'"
         :label="each.label"
-        :model-value="String(now[each.name] ?? '')"
-        :choices="each.choices ?? []"
-        :problems="problems(each.name)"
-        @update:model-value="set(each.name, $event)"
+        :model-value="String(now[each.key] ?? '')"
+        :choices="choicesOf(each, now)"
+        :problems="problems(each.key)"
+        @update:model-value="set(each.key, $event)"
       />
       <ListField
-        v-else-if="each.as === 'list'"
-        :name="each.name"
+        v-else-if="each.as === 'many'"
+        :name="each.key"
         :label="each.label"
-        :mono="each.name === 'words'"
-        :suggest="each.suggest"
-        :model-value="(now[each.name] as string[]) ?? []"
-        :problems="problems(each.name)"
-        @update:model-value="set(each.name, $event)"
+        :mono="each.key === 'words'"
+        :suggest="suggested(each)"
+        :model-value="(now[each.key] as string[]) ?? []"
+        :problems="problems(each.key)"
+        @update:model-value="set(each.key, $event)"
       />
       <SecondsField
-        v-else-if="each.as === 'seconds'"
+        v-else-if="each.as === 'span'"
         :label="each.label"
-        :model-value="Number(now[each.name] ?? 0)"
-        :problems="problems(each.name)"
-        @update:model-value="set(each.name, $event)"
+        :model-value="Number(now[each.key] ?? 0)"
+        :problems="problems(each.key)"
+        @update:model-value="set(each.key, $event)"
       />
       <NumberField
         v-else-if="each.as === 'number'"
         :label="each.label"
-        :unit="each.unit ?? ''"
-        :model-value="Number(now[each.name] ?? 0)"
-        :problems="problems(each.name)"
-        @update:model-value="set(each.name, $event)"
+        :unit="each.unit === 'points' ? wiring.house.pointsMany : each.unit"
+        :model-value="Number(now[each.key] ?? 0)"
+        :problems="problems(each.key)"
+        @update:model-value="set(each.key, $event)"
       />
       <ColourField
         v-else-if="each.as === 'colour'"
         :label="each.label"
-        :none="each.none"
-        :model-value="String(now[each.name] ?? '')"
-        :problems="problems(each.name)"
-        @update:model-value="set(each.name, $event)"
+        :none="!each.needed"
+        :model-value="String(now[each.key] ?? '')"
+        :problems="problems(each.key)"
+        @update:model-value="set(each.key, $event)"
       />
       <ColoursField
         v-else-if="each.as === 'colours'"
         :label="each.label"
-        :model-value="(now[each.name] as string[]) ?? []"
-        :problems="problems(each.name)"
-        @update:model-value="set(each.name, $event)"
+        :model-value="(now[each.key] as string[]) ?? []"
+        :problems="problems(each.key)"
+        @update:model-value="set(each.key, $event)"
       />
       <FileField
         v-else-if="each.as === 'file'"
         :label="each.label"
-        :folder="each.folder!"
-        :none="each.none"
-        :model-value="String(now[each.name] ?? '')"
-        :problems="problems(each.name)"
-        @update:model-value="set(each.name, $event)"
+        :folder="FOLDERS[each.from]!"
+        :none="!each.needed"
+        :model-value="String(now[each.key] ?? '')"
+        :problems="problems(each.key)"
+        @update:model-value="set(each.key, $event)"
       />
       <WordsField
         v-else-if="each.as === 'words'"
         :label="each.label"
-        :model-value="String(now[each.name] ?? '')"
+        :rows="fields.length === 1"
+        :model-value="String(now[each.key] ?? '')"
         :values="values ?? {}"
-        :problems="problems(each.name)"
-        @update:model-value="set(each.name, $event)"
+        :reads="reads?.(each.key)"
+        :problems="problems(each.key)"
+        @update:model-value="set(each.key, $event)"
       />
       <TextField
         v-else
         :label="each.label"
-        :mono="each.as === 'mono'"
-        :model-value="String(now[each.name] ?? '')"
-        :problems="problems(each.name)"
-        @update:model-value="set(each.name, $event)"
+        :mono="each.as === 'code'"
+        :model-value="String(now[each.key] ?? '')"
+        :problems="problems(each.key)"
+        @update:model-value="set(each.key, $event)"
       />
       <p v-if="each.hint" class="pt-0.5 text-[12.5px] text-soft">{{ each.hint }}</p>
     </div>
-    <p v-if="fields.length === 0" class="col-span-2 text-[13px] text-soft">There is nothing to set here.</p>
+    <p v-if="fields.length === 0" class="col-span-6 text-[13px] text-soft">There is nothing to set here.</p>
   </div>
 </template>

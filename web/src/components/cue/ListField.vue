@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import type { Problem } from '@/api/types'
-import { joinList, splitList } from '@/lib/kinds'
+import { joinList, splitList } from '@/lib/lists'
 import TextField from './TextField.vue'
 
 /** Several words or names in one field; what is typed stays as it is typed while it means the same. */

@@ -1,14 +1,10 @@
 <script setup lang="ts">
 import { AlarmClock, Gift, Hand, MessageSquareText, Quote, Sparkles, Target, Waypoints } from '@lucide/vue'
 import { computed, nextTick, ref, watch } from 'vue'
-import { problemsOf } from '@/api/http'
-import type { Cue, Problem, Pull } from '@/api/types'
+import { ask, problemsOf } from '@/api/http'
+import type { Cue, NewCueView, Problem, Pull } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
-import { useGround } from '@/composables/useGround'
-import { PULLS } from '@/lib/kinds'
-import { newCue, onlyTake } from '@/lib/newCue'
-import { sampleValues } from '@/lib/plan'
-import { pullWords } from '@/lib/sentence'
+import { useKinds } from '@/stores/kinds'
 import { useWiring } from '@/stores/wiring'
 import EventForm from './EventForm.vue'
 import KindForm from './KindForm.vue'
@@ -18,7 +14,7 @@ import TheProblems from './TheProblems.vue'
 const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: []; made: [Cue] }>()
 const wiring = useWiring()
-const ground = useGround(() => '')
+const kinds = useKinds()
 const STARTS: { kind: Pull['kind']; name: string; icon: typeof Gift }[] = [
   { kind: 'chatWord', name: 'Someone types…', icon: MessageSquareText },
   { kind: 'event', name: 'A gift arrives…', icon: Gift },
@@ -29,39 +25,52 @@ const STARTS: { kind: Pull['kind']; name: string; icon: typeof Gift }[] = [
   { kind: 'mark', name: 'A number reaches…', icon: Target },
   { kind: 'cue', name: 'Another cue rings…', icon: Waypoints },
 ]
-const make = (kind: Pull['kind']): Pull =>
-  kind === 'event' ? { kind, event: 'gift', atLeast: {}, exactly: {} } : PULLS[kind].make(ground.value)
-const pull = ref<Pull>(make('chatWord'))
+const pull = ref<Pull>({ kind: 'chatWord', words: ['!'], general: false, argument: '' })
+/** What it would become, as the server makes it. */
+const made = ref<NewCueView | null>(null)
 const answer = ref('')
 const card = ref(false)
 const sound = ref(false)
 const problems = ref<Problem[]>([])
 const form = ref<HTMLElement | null>(null)
 const sounds = computed(() => wiring.shelf.find((each) => each.type.startsWith('audio/'))?.folder ?? '')
-const samples = computed(() =>
-  sampleValues({ pulls: [pull.value], takes: [onlyTake([])] } as unknown as Cue, wiring.view?.samples ?? {}),
-)
 const fields = computed(() =>
-  pull.value.kind === 'event'
-    ? []
-    : PULLS[pull.value.kind].fields(ground.value).filter((each) => each.name !== 'argument' && each.name !== 'general'),
+  kinds.pull(pull.value.kind).fields.filter((each) => each.key !== 'argument' && each.key !== 'general'),
 )
-const choose = (kind: Pull['kind']) => {
-  pull.value = make(kind)
+const choose = async (kind: Pull['kind']) => {
+  pull.value = await ask<Pull>('POST', `/cues/pulls/${kind}`)
   answer.value = ''
-  card.value = kind !== 'chatWord'
+  card.value = kind !== 'chatWord' && wiring.stages.length > 0
   sound.value = kind === 'event' && sounds.value !== ''
   problems.value = []
 }
+let newest = 0
+/** Has the server make it of what is wished now; the last question counts. */
+const make = async () => {
+  const mine = ++newest
+  const told = await ask<NewCueView>('POST', '/cues/new', {
+    pull: pull.value,
+    answer: answer.value,
+    card: card.value,
+    sound: sound.value,
+    rack: wiring.racks[0]?.rack.id ?? '',
+  }).catch(() => null)
+  if (mine === newest) {
+    made.value = told
+  }
+  return told
+}
+watch([pull, answer, card, sound, () => props.open], () => props.open && void make())
 watch(
   () => props.open,
   async (open) => {
     if (open) {
-      choose('chatWord')
+      await choose('chatWord')
       await nextTick()
       form.value?.querySelector('input')?.focus()
     }
   },
+  { immediate: true },
 )
 const at = (name: string) => problems.value.filter((each) => each.path.startsWith(`pulls[0].${name}`))
 const others = computed(() =>
@@ -69,31 +78,14 @@ const others = computed(() =>
 )
 const inTakes = computed(() => problems.value.filter((each) => each.path.startsWith('takes')))
 const set = (name: string, value: unknown) => (pull.value = { ...pull.value, [name]: value } as Pull)
-const name = computed(() => {
-  const said =
-    pull.value.kind === 'chatWord'
-      ? `Answer to ${pull.value.words.join(' ')}`
-      : pullWords(pull.value, wiring.house.prefix)
-  return (said.charAt(0).toUpperCase() + said.slice(1)).slice(0, 60)
-})
+const name = computed(() => made.value?.cue.name ?? '')
 const create = async () => {
-  const stage = wiring.stages[0]?.stage ?? { id: '', spots: [], outlets: [] }
-  const cue = newCue(
-    pull.value,
-    name.value,
-    { answer: answer.value, card: card.value && wiring.stages.length > 0, sound: sound.value },
-    {
-      stage,
-      folder: sounds.value,
-      rack: wiring.racks[0]!.rack.id,
-      slate: [],
-      values: Object.keys(samples.value),
-    },
-    wiring.cues.map((each) => each.cue.id),
-  )
+  const told = await make()
   try {
-    await wiring.saveCue(0, cue)
-    emit('made', cue)
+    if (told) {
+      await wiring.saveCue(0, told.cue)
+      emit('made', told.cue)
+    }
   } catch (failed) {
     problems.value = problemsOf(failed)
   }

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
-import { useGround } from '@/composables/useGround'
-import { PULLS } from '@/lib/kinds'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
+import { useKinds } from '@/stores/kinds'
 import EventForm from './EventForm.vue'
 import KindForm from './KindForm.vue'
 import TheProblems from './TheProblems.vue'
@@ -11,11 +10,8 @@ import TheProblems from './TheProblems.vue'
 /** One of the things that set a cue off. */
 const props = defineProps<{ draft: Draft; at: number }>()
 const drafts = useDrafts()
-const ground = useGround(() => props.draft.cue.id)
+const kinds = useKinds()
 const pull = computed(() => props.draft.cue.pulls[props.at])
-const fields = computed(() =>
-  pull.value && pull.value.kind !== 'event' ? PULLS[pull.value.kind].fields(ground.value) : [],
-)
 const problems = (name: string) => problemsAt(props.draft, `pulls[${props.at}].${name}`)
 const whole = computed(() => props.draft.problems.filter((each) => each.path === `pulls[${props.at}]`))
 const set = (name: string, value: unknown) =>
@@ -26,7 +22,14 @@ const remove = () => drafts.edit(props.draft.cue.id, (cue) => cue.pulls.splice(p
 <template>
   <template v-if="pull">
     <EventForm v-if="pull.kind === 'event'" :value="pull" :problems="problems" @set="set" />
-    <KindForm v-else :value="pull" :fields="fields" :problems="problems" @set="set" />
+    <KindForm
+      v-else
+      :value="pull"
+      :fields="kinds.pull(pull.kind).fields"
+      :cue="draft.cue.id"
+      :problems="problems"
+      @set="set"
+    />
     <TheProblems :problems="whole" />
     <button v-if="draft.cue.pulls.length > 1" class="button mt-3 w-full" @click="remove">
       <Trash2 :size="14" /> Take this away

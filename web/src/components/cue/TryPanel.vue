@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { FlaskConical, Play, X } from '@lucide/vue'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { DecisionNotice, Problem, ShowEvent, Standing, TriedOut } from '@/api/types'
 import { LANE_ICONS } from '@/components/score/lanes'
-import { sampleEvents } from '@/lib/sampleEvent'
-import { EVENTS, fieldName, STANDINGS } from '@/lib/sentence'
+import { spoken } from '@/lib/lists'
 import { span } from '@/lib/spans'
 import type { Draft } from '@/stores/drafts'
 import { usePlayhead } from '@/stores/playhead'
-import { useWiring } from '@/stores/wiring'
+import { useKinds } from '@/stores/kinds'
 import ChoiceField from './ChoiceField.vue'
 import GateList from './GateList.vue'
 import NumberField from './NumberField.vue'
@@ -19,10 +18,10 @@ import TheProblems from './TheProblems.vue'
 /** Rings the cue by hand with a made-up event: in practice, with nothing sent anywhere, or for real. */
 const props = defineProps<{ draft: Draft; take: number }>()
 defineEmits<{ close: [] }>()
-const wiring = useWiring()
+const kinds = useKinds()
 const playhead = usePlayhead()
 type Fields = Record<string, unknown> & { viewer?: { name: string; id: string; standings: Standing[]; months: number } }
-const choices = computed(() => sampleEvents(props.draft.cue, playhead.samples, wiring.house.prefix))
+const choices = computed(() => props.draft.look?.events ?? [])
 const chosen = ref(0)
 const event = ref<Fields | null>(null)
 const past = ref(false)
@@ -34,9 +33,8 @@ const choose = (at: number) => {
   chosen.value = at
   event.value = choices.value[at] ? (JSON.parse(JSON.stringify(choices.value[at].event)) as Fields) : null
 }
-onMounted(playhead.loadSamples)
 watch(
-  () => choices.value.map((each) => each.name).join(),
+  () => choices.value.map((each) => each.title).join(),
   () => choose(Math.min(chosen.value, Math.max(0, choices.value.length - 1))),
   { immediate: true },
 )
@@ -49,23 +47,13 @@ const fields = computed(() =>
 )
 const nearest = computed(
   () =>
-    STANDINGS.slice()
+    kinds.all.standings
+      .slice()
       .reverse()
-      .find((each) => event.value?.viewer?.standings.includes(each.standing))?.standing ?? 'anyone',
+      .find((each) => event.value?.viewer?.standings.includes(each.standing as Standing))?.standing ?? 'anyone',
 )
 const rename = (name: string) => Object.assign(event.value!.viewer!, { name, id: `practice:${name.toLowerCase()}` })
 const set = (name: string, value: unknown) => Object.assign(event.value!, { [name]: value })
-const NAMES: Record<string, string> = {
-  chatLine: 'A line of chat',
-  privateLine: 'A private message',
-  hand: 'By hand',
-  time: 'Its time comes',
-  value: 'A mark is crossed',
-  scene: 'The scene changes',
-  webCall: 'A web call',
-  ...EVENTS,
-}
-
 const attempt = async (act: () => Promise<void>) => {
   busy.value = true
   tried.value = rang.value = null
@@ -79,6 +67,7 @@ const practise = () =>
       cue: props.draft.cue,
       event: event.value,
       past: past.value,
+      take: -1,
     })
     if (tried.value.parts.length) {
       playhead.event = event.value as unknown as ShowEvent
@@ -111,16 +100,16 @@ const answer = computed(() => (tried.value?.decision ?? rang.value)?.answers[0])
         v-if="choices.length > 1"
         label="With"
         :model-value="String(chosen)"
-        :choices="choices.map((each, at) => ({ value: String(at), name: NAMES[each.name] ?? each.name }))"
+        :choices="choices.map((each, at) => ({ value: String(at), name: each.title }))"
         @update:model-value="choose(Number($event))"
       />
-      <p v-else class="text-[13px] text-soft">With: {{ NAMES[choices[0]?.name ?? ''] ?? choices[0]?.name }}</p>
+      <p v-else class="text-[13px] text-soft">With: {{ choices[0]?.title }}</p>
       <div v-if="event.viewer" class="grid grid-cols-[1fr_112px_64px] gap-1.5">
         <TextField label="Viewer" :model-value="event.viewer.name" :problems="[]" @update:model-value="rename" />
         <ChoiceField
           label="Standing"
           :model-value="nearest"
-          :choices="STANDINGS.map((each) => ({ value: each.standing, name: each.plural }))"
+          :choices="kinds.all.standings.map((each) => ({ value: each.standing, name: each.plural }))"
           @update:model-value="event.viewer.standings = [...new Set([$event as Standing, 'anyone' as Standing])]"
         />
         <NumberField
@@ -133,14 +122,14 @@ const answer = computed(() => (tried.value?.decision ?? rang.value)?.answers[0])
         <template v-for="[name, value] in fields" :key="name">
           <NumberField
             v-if="typeof value === 'number'"
-            :label="fieldName(name)"
+            :label="spoken(name)"
             :model-value="value"
             @update:model-value="set(name, $event)"
           />
           <TextField
             v-else
             :class="name === 'text' && 'col-span-2'"
-            :label="fieldName(name)"
+            :label="spoken(name)"
             :model-value="String(value)"
             :problems="[]"
             @update:model-value="set(name, $event)"

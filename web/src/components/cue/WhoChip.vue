@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Standing, WhoGate } from '@/api/types'
-import { gateOf, STANDINGS } from '@/lib/sentence'
+import { gateOf } from '@/lib/gates'
+import { useKinds } from '@/stores/kinds'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { useWiring } from '@/stores/wiring'
 import ListField from './ListField.vue'
@@ -11,6 +12,7 @@ import TheProblems from './TheProblems.vue'
 const props = defineProps<{ draft: Draft }>()
 const drafts = useDrafts()
 const wiring = useWiring()
+const kinds = useKinds()
 const ANYONE: WhoGate = { kind: 'who', standings: ['anyone'], leastMonths: 0, allow: [], deny: [], circles: [] }
 const gate = computed(() => gateOf(props.draft.cue, 'who') ?? ANYONE)
 const place = computed(() => `gates[${props.draft.cue.gates.findIndex((each) => each.kind === 'who')}]`)
@@ -36,12 +38,12 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 <template>
   <fieldset class="grid grid-cols-2">
     <legend class="text-[13px] text-soft">May ring it</legend>
-    <label v-for="each in STANDINGS" :key="each.standing" class="flex items-center gap-2 py-0.5">
+    <label v-for="each in kinds.all.standings" :key="each.standing" class="flex items-center gap-2 py-0.5">
       <input
         type="checkbox"
         class="h-4 w-4"
-        :checked="gate.standings.includes(each.standing)"
-        @change="toggle(each.standing, checked($event))"
+        :checked="gate.standings.includes(each.standing as Standing)"
+        @change="toggle(each.standing as Standing, checked($event))"
       />
       {{ each.plural }}
     </label>

@@ -42,7 +42,7 @@ const test = async () => {
       <div class="min-w-0 flex-1">
         <h2 class="truncate text-[18px]">{{ link.name }}</h2>
         <p class="text-[13px] text-soft" data-phase>
-          {{ phaseWords(state, now)
+          {{ phaseWords(link.doing, state, now)
           }}<template v-if="state.roundTrip >= 0">
             · answers in
             {{ state.roundTrip < 10 ? state.roundTrip.toFixed(1) : Math.round(state.roundTrip) }} ms</template

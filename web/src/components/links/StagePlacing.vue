@@ -2,7 +2,7 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { ask } from '@/api/http'
 import type { MixerView, Placing } from '@/api/types'
-import { either } from '@/lib/sentence'
+import { either } from '@/lib/gates'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
 

@@ -14,6 +14,8 @@ const tower: LinkView = {
   id: 'tower',
   kind: 'irc',
   name: 'Tower',
+  doing: 'down',
+  rank: 4,
   refusal: 'Tower is down',
   facts: [{ name: 'Server', says: 'irc.example.org:6697, by TLS', good: true }],
   users: 7,

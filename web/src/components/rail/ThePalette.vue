@@ -6,7 +6,6 @@ import { ask } from '@/api/http'
 import type { Viewer } from '@/api/types'
 import { findActs, type Act } from '@/lib/acts'
 import { isFound } from '@/lib/cueList'
-import { brief } from '@/lib/sentence'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
 import { useWhy } from '@/stores/why'
@@ -33,6 +32,7 @@ watch(
       )
     }
   },
+  { immediate: true },
 )
 const done = (act: Promise<unknown>) => void act.catch((failed: Error) => notes.say(failed.message))
 const go = (path: string) => () => void router.push(path)
@@ -81,12 +81,12 @@ const found = computed<Act[]>(() => {
   // What bears the name that was typed stands before what only has it somewhere.
   const named = (each: (typeof wiring.cues)[number]) => each.cue.name.toLowerCase().includes(wanted.toLowerCase())
   const cues = wiring.cues
-    .filter((each) => wanted && isFound(each.cue, wiring.house, wanted))
+    .filter((each) => wanted && isFound(each, wanted))
     .sort((one, other) => Number(named(other)) - Number(named(one)))
     .slice(0, MOST)
     .map((each) => ({
       name: each.cue.name,
-      says: brief(each.cue, wiring.house),
+      says: each.brief,
       also: '',
       act: go(`/cues/${each.cue.id}`),
     }))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { LANE_ICONS } from '@/components/score/lanes'
-import { LANES } from '@/lib/plan'
+import { useKinds } from '@/stores/kinds'
 import { useLive } from '@/stores/live'
 import RopeRing from './RopeRing.vue'
 import { useWhy } from '@/stores/why'
@@ -10,12 +10,13 @@ import { useStrip } from './useStrip'
 
 const props = defineProps<{ folded: boolean; height: number }>()
 const live = useLive()
+const kinds = useKinds()
 const why = useWhy()
 const strip = ref<HTMLElement | null>(null)
 const { now, since, move } = useStrip(strip, live.now)
 
 const bars = computed(() => barsOf(live.rings.values(), now.value, since.value))
-const lanes = computed(() => stack(bars.value))
+const lanes = computed(() => stack(bars.value, kinds.lanesOf))
 const room = computed(() => Math.max(12, props.height - 66))
 const rowSize = computed(() =>
   rowHeight(
@@ -30,7 +31,7 @@ const pick = (bar: Bar) =>
 const ring = computed(() => (picked.value ? live.rings.get(picked.value.ring) : undefined))
 const said = computed(() => saidOf(live.decisions, live.drops))
 const held = computed(() => heldMarks(said.value, now.value, since.value))
-const NAMES = Object.fromEntries(LANES.map((each) => [each.lane, each.name]))
+const NAMES = computed(() => Object.fromEntries(kinds.lanes.map((each) => [each.lane, each.name])))
 const quiet = computed(() => bars.value.length === 0 && held.value.length === 0)
 watch(quiet, (is) => move(!is), { immediate: true })
 </script>

@@ -125,7 +125,8 @@ describe('the rope', () => {
       ],
       NOW,
     )
-    expect(stack(bars)).toEqual([
+    const lanesOf = () => [{ lane: 'screen' as const }, { lane: 'sound' as const }, { lane: 'chat' as const }]
+    expect(stack(bars, lanesOf)).toEqual([
       { lane: 'screen', first: 0, rows: 2 },
       { lane: 'sound', first: 2, rows: 1 },
       { lane: 'chat', first: 3, rows: 1 },

@@ -1,5 +1,4 @@
 import type { DecisionNotice, Lane, RingNotice } from '@/api/types'
-import { lanesOf } from '@/lib/plan'
 import type { Drop } from '@/stores/live'
 
 export const BACK_MS = 30_000
@@ -40,8 +39,8 @@ const stateOf = (ring: RingNotice, part: RingNotice['parts'][number], now: numbe
   return part.from > now ? 'comes' : part.to > now ? 'now' : 'past'
 }
 
-/** Gives bars that overlap within their lane rows of their own; the first row and the number of rows of each lane. */
-export const stack = (bars: Bar[]) => {
+/** Gives bars that overlap within their lane rows of their own; the first row and the number of rows of each lane. @param lanesOf which lanes are drawn where some are used */
+export const stack = (bars: Bar[], lanesOf: (used: Lane[]) => { lane: Lane }[]) => {
   let first = 0
   return lanesOf(bars.map((bar) => bar.lane)).map(({ lane }) => {
     const ends: number[] = []

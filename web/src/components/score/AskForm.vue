@@ -9,6 +9,7 @@ import WordsField from './WordsField.vue'
 const props = defineProps<{
   part: Extract<Part, { kind: 'ask' }>
   values?: Record<string, string>
+  reads?: (field: string) => string | undefined
   problems: (field: string) => Problem[]
 }>()
 const emit = defineEmits<{ set: [field: string, value: unknown] }>()
@@ -55,6 +56,7 @@ const outcome = computed(() => `{${named.value}Outcome}`)
     :key="each.key"
     :label="each.title"
     :values="values ?? {}"
+    :reads="reads?.(`with.${each.key}`)"
     :model-value="part.with[each.key] ?? each.fresh"
     :problems="problems(`with.${each.key}`)"
     @update:model-value="emit('set', 'with', { ...part.with, [each.key]: $event })"

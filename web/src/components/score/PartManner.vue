@@ -3,7 +3,7 @@ import type { Part, Problem } from '@/api/types'
 import ChoiceField from '../cue/ChoiceField.vue'
 
 /** How a part behaves within its score: what follows where it fails, whether it waits with the others, whether it lasts to the end. */
-const props = defineProps<{ part: Part; spare: boolean; problems: (field: string) => Problem[] }>()
+const props = defineProps<{ part: Part; spare: boolean; lasts: boolean; problems: (field: string) => Problem[] }>()
 const emit = defineEmits<{ set: [field: string, value: unknown] }>()
 const FAILS = [
   { value: 'goOn', name: 'the rest goes on' },
@@ -11,7 +11,6 @@ const FAILS = [
   { value: 'otherTake', name: 'another take is played' },
 ]
 const set = (change: Partial<Part['manner']>) => emit('set', 'manner', { ...props.part.manner, ...change })
-const lasts = (part: Part) => 'stage' in part || (part.kind === 'switch' && !part.stay)
 </script>
 
 <template>
@@ -37,7 +36,7 @@ const lasts = (part: Part) => 'stage' in part || (part.kind === 'switch' && !par
         />
         at once: never waits for a busy place</label
       >
-      <label v-if="lasts(part)" class="flex items-center gap-2"
+      <label v-if="lasts" class="flex items-center gap-2"
         ><input
           type="checkbox"
           class="h-4 w-4"

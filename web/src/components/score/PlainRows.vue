@@ -1,19 +1,18 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { partName } from '@/lib/parts'
-import { longest, planned, sampleValues, sampleWords } from '@/lib/plan'
+import { usePlan } from '@/composables/usePlan'
 import { span } from '@/lib/spans'
 import { problemsAt, type Draft } from '@/stores/drafts'
-import { useWiring } from '@/stores/wiring'
+import { useKinds } from '@/stores/kinds'
 import { LANE_ICONS } from './lanes'
 
 /** A score of one or two parts as plain rows: what, when, how long. */
 const props = defineProps<{ draft: Draft; take: number; picked: string[] }>()
 const emit = defineEmits<{ pick: [string[]] }>()
-const wiring = useWiring()
-const parts = computed(() => props.draft.cue.takes[props.take]!.score.parts)
-const plan = computed(() => planned(parts.value, (folder, file) => longest(wiring.shelf, folder, file)))
-const values = computed(() => sampleValues(props.draft.cue, wiring.view?.samples ?? {}))
+const kinds = useKinds()
+const { parts, plan } = usePlan(
+  () => props.draft,
+  () => props.take,
+)
 const starts = (at: number) => {
   const start = parts.value[at]!.start
   const late = start.kind === 'at' ? start.ms : start.kind === 'with' ? start.offsetMs : start.gapMs
@@ -51,8 +50,8 @@ const step = (by: number, at: number) => {
         <span class="grid h-7 w-7 flex-none place-items-center rounded-[8px]" :class="`lane-${each.lane}`"
           ><component :is="LANE_ICONS[each.lane]" :size="15"
         /></span>
-        <span class="w-[120px] flex-none font-semibold">{{ partName(each.part.kind) }}</span>
-        <span class="min-w-0 flex-1 truncate">{{ sampleWords(each.part, values) }}</span>
+        <span class="w-[120px] flex-none font-semibold">{{ kinds.part(each.part.kind).title }}</span>
+        <span class="min-w-0 flex-1 truncate">{{ each.label }}</span>
         <span class="flex-none text-[13px] text-soft">{{ [starts(at), lasts(at)].filter(Boolean).join(' · ') }}</span>
       </button>
     </li>

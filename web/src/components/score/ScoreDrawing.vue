@@ -3,30 +3,30 @@ import { Pause, Play, ZoomIn, ZoomOut } from '@lucide/vue'
 import { useElementSize, useWindowSize } from '@vueuse/core'
 import { computed, ref, toRef } from 'vue'
 import type { Part } from '@/api/types'
+import { usePlan } from '@/composables/usePlan'
 import { useScoreBars } from '@/composables/useScoreBars'
 import { useScoreDrag } from '@/composables/useScoreDrag'
 import { useScoreKeys } from '@/composables/useScoreKeys'
-import { longest, planned, sampleValues, sampleWords, ticks } from '@/lib/plan'
-import { hasLength } from '@/lib/scoreEdit'
+import { ticks } from '@/lib/ticks'
 import { span } from '@/lib/spans'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { usePlayhead } from '@/stores/playhead'
-import { useWiring } from '@/stores/wiring'
 import { LANE_ICONS } from './lanes'
 import ThePlayhead from './ThePlayhead.vue'
 import TheRuler from './TheRuler.vue'
 
 const props = defineProps<{ draft: Draft; take: number; picked: string[]; zoom: number }>()
 const emit = defineEmits<{ pick: [string[]]; add: [kind: Part['kind'], ms: number]; remove: []; zoom: [number] }>()
-const wiring = useWiring()
 const drafts = useDrafts()
 const playhead = usePlayhead()
 /** Lanes are taller where the window has the room. */
 const { height: tall } = useWindowSize()
 const HEIGHT = computed(() => (tall.value > 950 ? 62 : 44))
 
-const parts = computed(() => props.draft.cue.takes[props.take]!.score.parts)
-const plan = (of: Part[]) => planned(of, (folder, file) => longest(wiring.shelf, folder, file))
+const { parts, plan } = usePlan(
+  () => props.draft,
+  () => props.take,
+)
 const pick = (id: string, more: boolean) =>
   emit('pick', more ? [...props.picked.filter((each) => each !== id), id] : [id])
 const commit = (next: Part[]) =>
@@ -34,8 +34,7 @@ const commit = (next: Part[]) =>
     props.draft.cue.id,
     (cue) => (cue.takes[props.take]!.score.parts = JSON.parse(JSON.stringify(next)) as Part[]),
   )
-const still = computed(() => plan(parts.value))
-const length = computed(() => Math.max(2_000, ...still.value.map((each) => each.to)) * 1.12 + 500)
+const length = computed(() => Math.max(2_000, ...plan.value.map((each) => each.to)) * 1.12 + 500)
 const field = ref<HTMLElement | null>(null)
 const { width } = useElementSize(field)
 const { drag, shown, down, move, up, cancel } = useScoreDrag({
@@ -58,8 +57,7 @@ const { keys } = useScoreKeys({
   zoom: (by) => emit('zoom', by),
 })
 
-const values = computed(() => sampleValues(props.draft.cue, wiring.view?.samples ?? {}))
-const { at, lanes, bars, threads } = useScoreBars(() => plan(shown.value), length, HEIGHT)
+const { at, lanes, bars, threads } = useScoreBars(() => shown.value, length, HEIGHT)
 /** The thread that is being pulled, from the end of its part to the pointer. */
 const pulled = computed(() => {
   const bar = drag.value?.mode === 'thread' && bars.value.find((each) => each.part.id === drag.value!.id)
@@ -203,12 +201,10 @@ const says = (bar: (typeof bars.value)[number]) =>
               @click="$event.detail === 0 && pick(bar.part.id, $event.shiftKey)"
               @pointerdown="down($event, bar.part.id, 'move')"
             >
-              <span class="block truncate" :class="bar.height < 22 && 'narrow'">{{
-                sampleWords(bar.part, values)
-              }}</span>
+              <span class="block truncate" :class="bar.height < 22 && 'narrow'">{{ bar.label }}</span>
             </button>
             <span
-              v-if="hasLength(bar.part)"
+              v-if="bar.most > 0"
               class="absolute inset-y-0 right-0 w-2 cursor-ew-resize touch-none"
               data-edge
               aria-hidden="true"

@@ -2,7 +2,7 @@
 import { Copy, Plus, Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Cue } from '@/api/types'
-import { free, onlyTake } from '@/lib/newCue'
+import { free } from '@/lib/lists'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import ChoiceField from '../cue/ChoiceField.vue'
 import NumberField from '../cue/NumberField.vue'
@@ -21,7 +21,8 @@ const set = (change: Partial<Cue['takes'][number]>) => edit((cue) => Object.assi
 const add = (copied: boolean) => {
   const taken = takes.value.map((each) => each.id)
   const fresh = {
-    ...(copied ? (JSON.parse(JSON.stringify(now.value)) as Cue['takes'][number]) : onlyTake([])),
+    ...(JSON.parse(JSON.stringify(now.value)) as Cue['takes'][number]),
+    ...(copied ? {} : { when: '', weight: 1, spare: '', score: { parts: [] } }),
     id: free('take', taken),
     name: copied ? `${now.value.name}, copied`.slice(0, 60) : `Take ${takes.value.length + 1}`,
   }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { ticks } from '@/lib/plan'
+import { ticks } from '@/lib/ticks'
 import { span } from '@/lib/spans'
 import { usePlayhead } from '@/stores/playhead'
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { Braces, Hash } from '@lucide/vue'
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
+import { ask } from '@/api/http'
 import type { Problem } from '@/api/types'
-import { fillSample } from '@/lib/words'
 import TextField from '../cue/TextField.vue'
 import TheProblems from '../cue/TheProblems.vue'
 
@@ -14,6 +14,8 @@ const props = defineProps<{
   values: Record<string, string>
   problems: Problem[]
   rows?: boolean
+  /** How it reads with samples, where the server has told it already. */
+  reads?: string | undefined
 }>()
 const emit = defineEmits<{ 'update:modelValue': [string] }>()
 const area = ref<HTMLInputElement | HTMLTextAreaElement | null>(null)
@@ -33,7 +35,21 @@ const insert = async (text: string, close?: () => void) => {
 }
 const plural = (close: () => void) =>
   insert(`{${count.value || numbers.value[0]}, plural, one {# ${one.value}} other {# ${many.value}}}`, close)
-const reads = computed(() => fillSample(props.modelValue, props.values))
+const asked = ref('')
+/** Where nobody has told how it reads, the server is asked; the last question counts. */
+watch(
+  () => [props.modelValue, props.reads, props.values] as const,
+  async ([pattern, told, values]) => {
+    if (told === undefined && /\{|\n~\n/.test(pattern)) {
+      const answer = await ask<{ text: string }>('POST', '/words/sample', { pattern, values }).catch(() => null)
+      asked.value = answer && pattern === props.modelValue ? answer.text : asked.value
+    } else {
+      asked.value = pattern
+    }
+  },
+  { immediate: true },
+)
+const reading = computed(() => props.reads ?? asked.value)
 </script>
 
 <template>
@@ -97,7 +113,9 @@ const reads = computed(() => fillSample(props.modelValue, props.values))
       autocomplete="off"
       @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)"
     />
-    <p v-if="reads !== modelValue" class="pt-0.5 text-[12.5px] break-words text-soft">Reads: {{ reads }}</p>
+    <p v-if="reading && reading !== modelValue" class="pt-0.5 text-[12.5px] break-words text-soft">
+      Reads: {{ reading }}
+    </p>
     <TheProblems :problems="problems" />
   </div>
 </template>

@@ -2,8 +2,8 @@
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Fixture, Frame, Problem, Stage } from '@/api/types'
-import { FIXTURES, type FixtureGround, type FixtureKind } from '@/fixtures/forms'
-import { inWords } from '@/lib/slateUse'
+import { MORE } from '@/fixtures/more'
+import { useKinds } from '@/stores/kinds'
 import { useWiring } from '@/stores/wiring'
 import KindForm from '../cue/KindForm.vue'
 import TextField from '../cue/TextField.vue'
@@ -11,28 +11,19 @@ import PlaceNumbers from './PlaceNumbers.vue'
 import SpotForm from './SpotForm.vue'
 
 /** All of one spot or fixture. */
-const props = defineProps<{ stage: Stage; chosen: string; at: (path: string) => Problem[]; ground: FixtureGround }>()
+const props = defineProps<{ stage: Stage; chosen: string; at: (path: string) => Problem[] }>()
 const emit = defineEmits<{ edit: [Stage]; remove: []; order: [nearer: boolean]; play: [move: string] }>()
 const wiring = useWiring()
+const kinds = useKinds()
 const spotAt = computed(() => props.stage.spots.findIndex((each) => each.id === props.chosen))
 const fixtureAt = computed(() => props.stage.fixtures.findIndex((each) => each.id === props.chosen))
 const spot = computed(() => props.stage.spots[spotAt.value])
 const fixture = computed(() => props.stage.fixtures[fixtureAt.value])
 const path = computed(() => (spot.value ? `spots[${spotAt.value}]` : `fixtures[${fixtureAt.value}]`))
 const of = (name: string) => props.at(`${path.value}.${name}`)
-const kind = computed(() => fixture.value && (FIXTURES[fixture.value.kind] as unknown as FixtureKind<Fixture['kind']>))
-const fields = computed(() => (fixture.value ? kind.value!.fields(fixture.value as never, props.ground) : []))
-const samples = computed(() => ({
-  ...Object.fromEntries(
-    Object.entries(wiring.view?.deskValues ?? {}).map(([name, number]) => [name, number ? '12' : 'sage']),
-  ),
-  ...Object.fromEntries(
-    [...(wiring.view?.counted ?? []), ...wiring.house.slate.filter((each) => !each.perViewer)].map((each) => [
-      inWords(each.id),
-      each.number ? '12' : each.id.startsWith('latest') ? 'wickerby' : each.start,
-    ]),
-  ),
-}))
+const kind = computed(() => kinds.fixture(fixture.value?.kind ?? ''))
+const more = computed(() => MORE[fixture.value?.kind ?? ''])
+const samples = computed(() => Object.fromEntries((wiring.view?.values ?? []).map((each) => [each.name, each.sample])))
 const change = (more: object) =>
   emit(
     'edit',
@@ -60,11 +51,11 @@ const users = computed(() =>
 <template>
   <section
     v-if="spot || fixture"
-    :aria-label="`${spot ? 'Spot' : kind!.name} ${(spot ?? fixture)!.name}`"
+    :aria-label="`${spot ? 'Spot' : kind.title} ${(spot ?? fixture)!.name}`"
     class="flex flex-col gap-3"
   >
     <h2 class="flex items-center justify-between text-[16px]">
-      {{ spot ? 'Spot' : kind!.name }}
+      {{ spot ? 'Spot' : kind.title }}
       <button
         class="rounded-[8px] p-1.5 text-soft hover:bg-well"
         :aria-label="`Remove ${(spot ?? fixture)!.name}`"
@@ -88,10 +79,10 @@ const users = computed(() =>
     />
     <SpotForm v-if="spot" :busy="spot.busy" :problems="(name) => of(`busy.${name}`)" @set="set('busy', $event)" />
     <template v-else>
-      <KindForm :key="chosen" :value="fixture!" :fields="fields" :values="samples" :problems="of" @set="set" />
+      <KindForm :key="chosen" :value="fixture!" :fields="kind.fields" :values="samples" :problems="of" @set="set" />
       <component
-        :is="kind!.more"
-        v-if="kind!.more"
+        :is="more"
+        v-if="more"
         :fixture="fixture"
         :stage="stage.id"
         :problems="of"

@@ -3,7 +3,7 @@ import { Play, Square } from '@lucide/vue'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import ChoiceField from '@/components/cue/ChoiceField.vue'
 import { ask } from '@/api/http'
-import { sampleEvents } from '@/lib/sampleEvent'
+import type { CueLook } from '@/api/types'
 import { useNotes } from '@/stores/notes'
 import { usePlayhead } from '@/stores/playhead'
 import { useWiring } from '@/stores/wiring'
@@ -30,8 +30,8 @@ watch(
 )
 const cue = computed(() => wiring.cue(chosen.value)?.cue)
 const event = async () => {
-  await playhead.loadSamples()
-  return cue.value ? (sampleEvents(cue.value, playhead.samples, wiring.house.prefix)[0]?.event ?? null) : null
+  const look = cue.value && (await ask<CueLook>('POST', '/cues/look', cue.value).catch(() => null))
+  return look?.events[0]?.event ?? null
 }
 const show = async () => {
   playhead.scrub(null)

@@ -31,6 +31,7 @@ watch(
       void older()
     }
   },
+  { immediate: true },
 )
 const found = computed(() => {
   const wanted = search.value.trim().toLowerCase()

@@ -1,19 +1,15 @@
 <script setup lang="ts">
-import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import CueSentence from '@/components/cue/CueSentence.vue'
 import TheProblems from '@/components/cue/TheProblems.vue'
-import TryPanel from '@/components/cue/TryPanel.vue'
-import PartInspector from '@/components/score/PartInspector.vue'
 import PartTray from '@/components/score/PartTray.vue'
 import PlainRows from '@/components/score/PlainRows.vue'
 import ScoreDrawing from '@/components/score/ScoreDrawing.vue'
 import TakeTabs from '@/components/score/TakeTabs.vue'
-import { useCheckup } from '@/composables/useCheckup'
 import { useKeys } from '@/composables/useKeys'
 import { useParts } from '@/composables/useParts'
 import { spotOf } from '@/lib/places'
-import { sampleEvents } from '@/lib/sampleEvent'
-import { problemsAt, type Draft } from '@/stores/drafts'
+import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { usePlayhead } from '@/stores/playhead'
 import { useWiring } from '@/stores/wiring'
 import CueHead from './CueHead.vue'
@@ -22,14 +18,14 @@ import CueRemarks from './CueRemarks.vue'
 import SaveState from './SaveState.vue'
 import TheirsAndMine from './TheirsAndMine.vue'
 
+const TryPanel = defineAsyncComponent(() => import('@/components/cue/TryPanel.vue'))
+const PartInspector = defineAsyncComponent(() => import('@/components/score/PartInspector.vue'))
 const props = defineProps<{ draft: Draft; at: string }>()
 const emit = defineEmits<{ remove: []; copy: []; looked: []; stage: [id: string] }>()
 const wiring = useWiring()
 const playhead = usePlayhead()
-const { mine: remarks } = useCheckup(
-  () => props.draft.cue.id,
-  () => props.draft.version,
-)
+const drafts = useDrafts()
+const remarks = computed(() => props.draft.look?.remarks ?? [])
 const { take, picked, parts, missing, add, remove } = useParts(() => props.draft)
 const drawn = ref(false)
 const trying = ref(false)
@@ -47,11 +43,15 @@ const zoomBy = (by: number) => (zoom.value = Math.min(16, Math.max(1, by > 0 ? z
 
 // The preview is of what is written now, with the sample of what sets it off first.
 const replan = () => {
-  playhead.event = sampleEvents(props.draft.cue, playhead.samples, wiring.house.prefix)[0]?.event ?? null
+  playhead.event = props.draft.look?.events[0]?.event ?? null
   void playhead.load(props.draft.cue, take.value)
 }
-watch([() => props.draft.edits, () => props.draft.version, take, () => playhead.samples], replan, { immediate: true })
-void playhead.loadSamples()
+watch([() => props.draft.look, take], replan, { immediate: true })
+// What the house, stages or other cues say may stand in its sentence.
+watch(
+  () => wiring.view?.revision,
+  () => void drafts.look(props.draft.cue.id),
+)
 playhead.scrub(null)
 playhead.plan = null
 onBeforeUnmount(() => playhead.scrub(null))

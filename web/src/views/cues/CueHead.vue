@@ -4,7 +4,6 @@ import { Ellipsis, FlaskConical } from '@lucide/vue'
 import { computed } from 'vue'
 import TheProblems from '@/components/cue/TheProblems.vue'
 import { usePress } from '@/composables/useHandKeys'
-import { typedPull } from '@/lib/sentence'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
@@ -94,7 +93,7 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
     />
     <span class="flex-none text-soft">today rang {{ view?.rang ?? 0 }} · held {{ view?.held ?? 0 }}</span>
     <label
-      v-if="typedPull(cue)"
+      v-if="cue.pulls.some((each) => each.kind === 'chatWord')"
       class="flex flex-none items-center gap-1.5 text-soft"
       title="Whether {commands} and the page of words tell its word"
     >

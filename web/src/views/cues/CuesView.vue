@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import CueList from '@/components/cue/CueList.vue'
-import NewCueDialog from '@/components/cue/NewCueDialog.vue'
+import { useEver } from '@/composables/useEver'
 import StagePreview from '@/components/score/StagePreview.vue'
 import { useKeys } from '@/composables/useKeys'
 import { useDrafts } from '@/stores/drafts'
@@ -16,7 +16,9 @@ const drafts = useDrafts()
 const notes = useNotes()
 const router = useRouter()
 const route = useRoute()
+const NewCueDialog = defineAsyncComponent(() => import('@/components/cue/NewCueDialog.vue'))
 const adding = ref(false)
+const addingEver = useEver(() => adding.value)
 /** Which stage the open cue is shown on; its preview stays from cue to cue. */
 const stage = ref('')
 const beside = ref<HTMLElement | null>(null)
@@ -112,6 +114,6 @@ useKeys({ n: () => (adding.value = true), '/': () => list.value?.find() })
         <p v-else class="text-soft">Reading the wiring…</p>
       </div>
     </div>
-    <NewCueDialog :open="adding" @close="adding = false" @made="made($event.id)" />
+    <NewCueDialog v-if="addingEver" :open="adding" @close="adding = false" @made="made($event.id)" />
   </div>
 </template>

@@ -11,14 +11,14 @@ import TakeTabs from '@/components/score/TakeTabs.vue'
 import WordsField from '@/components/score/WordsField.vue'
 import WhyDialog from '@/components/why/WhyDialog.vue'
 import { useParts } from '@/composables/useParts'
-import { onlyTake, PLAIN } from '@/lib/newCue'
 import { useDrafts } from '@/stores/drafts'
+import { useKinds } from '@/stores/kinds'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
 import { usePlayhead } from '@/stores/playhead'
 import { useWhy } from '@/stores/why'
 import { useWiring } from '@/stores/wiring'
-import { pour, serve, wiringOf } from '@/testing/server'
+import { kindsView, lookAt, onlyTake, PLAIN, pour, serve, sketched, wiringOf } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
 import CheckupView from '@/views/checkup/CheckupView.vue'
 import SlateView from '@/views/slate/SlateView.vue'
@@ -39,7 +39,6 @@ const LINE = {
 }
 const whole = (cue: Cue = pour()): WiringView => ({
   ...wiringOf(1, cue),
-  samples: { chat: { viewer: 'wickerby', giftCount: '3' } },
   house: {
     version: 4,
     house: {
@@ -47,28 +46,36 @@ const whole = (cue: Cue = pour()): WiringView => ({
       slate: [{ id: 'pours', name: 'Pours tonight', number: true, perViewer: false, keeps: false, start: '0' }],
     },
   },
-  counted: [{ id: 'giftsTonight', name: 'Gifts tonight', number: true, perViewer: false, keeps: false, start: '0' }],
+  values: [{ id: 'giftsTonight', name: 'slateGiftsTonight', title: 'Gifts tonight', number: true, sample: '12' }],
 })
+const looking = (cue: Cue) =>
+  lookAt(cue, {
+    events: [{ title: '!pour is typed', event: LINE as never }],
+    missing: { card: 'there is no stage' },
+  })
 /** Answers by path; the wiring where nothing else is said. */
 const answering = (answers: Record<string, unknown> = {}, cue?: Cue) =>
-  serve((method, path) => {
+  serve((method, path, body) => {
     const key = Object.keys(answers).find((each) => `${method} ${path}`.startsWith(each))
     return {
       body: key
         ? answers[key]
         : path.startsWith('/api/wiring')
           ? whole(cue)
-          : path.startsWith('/api/tryouts/samples')
-            ? [{ kind: 'chatLine', sentence: 'wickerby: !pour', event: LINE }]
+          : path === '/api/cues/look'
+            ? looking(body as Cue)
             : [],
     }
   })
 const router = () =>
   createRouter({ history: createMemoryHistory(), routes: [{ path: '/:all(.*)*', component: { template: '<p />' } }] })
 const opened = async (cue: Cue = pour(), answers: Record<string, unknown> = {}) => {
-  const asked = answering({ 'PUT /api/cues/pour': { version: 2 }, ...answers }, cue)
+  const asked = answering({ 'PUT /api/cues/pour': { version: 2, look: lookAt(cue) }, ...answers }, cue)
   await useWiring().load()
-  return { draft: useDrafts().open('pour')!, asked }
+  const drafts = useDrafts()
+  drafts.open('pour')
+  await drafts.look('pour')
+  return { draft: drafts.open('pour')!, asked }
 }
 const GATES = [
   { gate: 'on', passed: true, reason: 'on' },
@@ -99,6 +106,7 @@ const decision = (over: object = {}) =>
 
 ownStores()
 beforeEach(() => {
+  useKinds().all = kindsView
   globalThis.ResizeObserver ??= class {
     observe() {
       /* nothing is laid out here */
@@ -125,8 +133,8 @@ describe('a score in rows', () => {
     const { draft } = await opened(pour({ takes: [onlyTake(parts)] }))
     const made = mount(PlainRows, { props: { draft, take: 0, picked: ['a'] }, attachTo: document.body })
     expect(made.findAll('button').map((each) => each.text())).toEqual([
-      'Reply in chatThanks, wickerbyat once',
-      'Reply in chatMore1.5 s after a',
+      'Reply in chatlabel of aat once',
+      'Reply in chatlabel of b1.5 s after a',
     ])
     await made.findAll('button')[0]!.trigger('keydown', { key: 'ArrowDown' })
     expect(made.emitted('pick')).toEqual([[['b']]])
@@ -142,23 +150,29 @@ describe('the tray', () => {
     const video = made.find('[aria-label="Add Video"]')
     expect(video.attributes('title')).toBe('no video is on the shelf')
     expect(video.attributes('disabled')).toBeDefined()
+    await vi.waitFor(() => expect(made.find('[role=combobox]').exists()).toBe(true))
     await made.find('input').setValue('confet')
     expect(made.findAll('[role=option]').map((each) => each.text())).toEqual(['Burst'])
   })
 })
 
 describe('parts of a take', () => {
-  it('are added at a moment, picked, and removed while what hung on them stays where it was', async () => {
-    const { draft } = await opened(
-      pour({
-        takes: [onlyTake([reply('a', 'x'), { ...reply('b', 'y'), start: { kind: 'after', part: 'a', gapMs: 700 } }])],
-      }),
-    )
+  it('are made by the server, added at a moment, picked, and removed while what hung on them stays where it was', async () => {
+    const cue = pour({
+      takes: [onlyTake([reply('a', 'x'), { ...reply('b', 'y'), start: { kind: 'after', part: 'a', gapMs: 700 } }])],
+    })
+    const points: Part = { kind: 'points', id: 'points', start: { kind: 'at', ms: 0 }, amount: 10, manner: PLAIN }
+    const { draft, asked } = await opened(cue, { 'POST /api/cues/add': { part: points } })
     const { picked, parts, add, remove, missing } = useParts(() => draft)
     expect(missing.value.card).toBe('there is no stage')
-    add('points', 2_500)
+    await add('card')
+    expect(parts.value).toHaveLength(2)
+    await add('points', 2_500)
+    expect(asked.find((each) => each.path === '/api/cues/add')!.body).toMatchObject({ family: 'part', kind: 'points' })
     expect(parts.value.at(-1)).toMatchObject({ kind: 'points', start: { kind: 'at', ms: 2_500 } })
     expect(picked.value).toEqual(['points'])
+    const [one, other] = draft.cue.takes[0]!.score.parts
+    draft.look = lookAt(draft.cue, { plans: [[sketched(one!), sketched(other!, { from: 700, to: 700 })]] })
     picked.value = ['a']
     remove()
     expect(parts.value.map((each) => [each.id, each.start])).toEqual([
@@ -202,9 +216,14 @@ describe('words with values', () => {
     })
 
   it('read a sample out as they are typed', async () => {
+    const asked = serve(() => ({ body: { text: 'Thanks, wickerby' } }))
     const made = field()
     await made.setProps({ modelValue: 'Thanks, {viewer}' })
-    expect(made.text()).toContain('Reads: Thanks, wickerby')
+    await vi.waitFor(() => expect(made.text()).toContain('Reads: Thanks, wickerby'))
+    expect(asked.map((each) => each.path)).toEqual(['/api/words/sample'])
+    await made.setProps({ reads: 'Thanks, brine_otter' })
+    expect(made.text()).toContain('Reads: Thanks, brine_otter')
+    expect(asked).toHaveLength(1)
   })
 
   it('take a value and a count with its word from lists', async () => {
@@ -365,8 +384,15 @@ describe('the slate', () => {
   it('shows what stands there, also what is counted by itself, and writes by hand', async () => {
     const { asked } = await opened(pour(), {
       'GET /api/slate': [
-        { value: 'pours', text: '3', people: [] },
-        { value: 'giftsTonight', text: '11', people: [] },
+        {
+          value: 'pours',
+          inWords: 'slatePours',
+          text: '3',
+          people: [],
+          writers: [],
+          readers: [{ id: 'pour', name: 'Pour' }],
+        },
+        { value: 'giftsTonight', inWords: 'slateGiftsTonight', text: '11', people: [], writers: [], readers: [] },
       ],
       'PUT /api/slate/pours': decision(),
     })

@@ -2,9 +2,11 @@
 import { computed } from 'vue'
 import type { ReportView } from '@/api/types'
 import { span } from '@/lib/spans'
+import { useKinds } from '@/stores/kinds'
 
 /** What became of each cue; beside another wiring what differs stands first. */
 const props = defineProps<{ report: ReportView; cue: string }>()
+const kinds = useKinds()
 defineEmits<{ cue: [string] }>()
 const heldOf = (held: Record<string, number>) => Object.values(held).reduce((sum, each) => sum + each, 0)
 const wait = (ms: number) => (ms === 0 ? '' : span(Math.round(ms / 100) * 100))
@@ -25,7 +27,7 @@ const rows = computed(() => {
       dropped: other ? both(other.droppedBefore, other.droppedAfter) : String(each.dropped),
       longest: other ? both(wait(other.longestBeforeMs), wait(other.longestAfterMs)) : wait(each.longestMs),
       why: Object.entries(each.held)
-        .map(([gate, times]) => `${gate} ${times}`)
+        .map(([gate, times]) => `${kinds.says(gate)} ${times}`)
         .join(', '),
     }
   })

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { DecisionNotice } from '@/api/types'
 import { momentLabel, type Moment } from '@/lib/evening'
+import { useKinds } from '@/stores/kinds'
 import { useRehearse } from '@/stores/rehearse'
 
 /** The moments of the stretch that is looked at, and why the chosen one went as it did. */
@@ -9,6 +10,7 @@ const props = defineProps<{ moments: Moment[]; from: number; chosen: Moment | nu
 const emit = defineEmits<{ choose: [Moment] }>()
 const SHOWN = 300
 const rehearse = useRehearse()
+const kinds = useKinds()
 const why = ref<DecisionNotice | null>(null)
 const list = ref<HTMLElement | null>(null)
 watch(
@@ -68,7 +70,7 @@ const COLOURS = { rang: 'text-verdigris-words', held: 'text-wax-words', dropped:
           <span :class="gate.passed ? 'text-verdigris-words' : 'text-wax-words'">{{
             gate.passed ? 'passed' : 'held'
           }}</span>
-          {{ gate.gate }}: {{ gate.reason }}
+          {{ kinds.answer(gate.gate) }}: {{ gate.reason }}
         </li>
         <li v-for="drawn in answer.drawn" :key="drawn">chance: {{ drawn }}</li>
         <li v-if="chosen.ring?.note && chosen.kind === 'dropped'" class="text-wax-words">{{ chosen.ring.note }}</li>

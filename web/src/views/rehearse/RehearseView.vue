@@ -2,18 +2,9 @@
 import { Download, Maximize2, ZoomIn, ZoomOut } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { useKeys } from '@/composables/useKeys'
-import {
-  endOf,
-  momentLabel,
-  momentsOf,
-  moved,
-  rowsOf,
-  summaryOf,
-  zoomed,
-  type Moment,
-  type Stretch,
-} from '@/lib/evening'
+import { endOf, momentLabel, momentsOf, moved, rowsOf, zoomed, type Moment, type Stretch } from '@/lib/evening'
 import { span } from '@/lib/spans'
+import { useKinds } from '@/stores/kinds'
 import { useRehearse } from '@/stores/rehearse'
 import EveningCues from './EveningCues.vue'
 import EveningDrawing from './EveningDrawing.vue'
@@ -37,8 +28,9 @@ watch(report, () => {
 const evenings = computed(() =>
   report.value ? [report.value.evening, ...(report.value.against ? [report.value.against] : [])] : [],
 )
-const rows = computed(() => rowsOf(evenings.value))
-const moments = computed(() => evenings.value.map(momentsOf))
+const kinds = useKinds()
+const rows = computed(() => rowsOf(evenings.value, kinds.lanes))
+const moments = computed(() => evenings.value.map((each) => momentsOf(each, kinds.says)))
 const against = computed(() => chosen.value?.against ?? false)
 const drawings = computed(() =>
   evenings.value.map((evening, at) => ({
@@ -108,7 +100,7 @@ useKeys({
       <div class="flex items-center gap-2">
         <h1 class="min-w-0 flex-1 text-[15px] leading-[18px]">
           <span v-if="rehearse.standing?.going === 'cancelled'" class="text-wax-words">Stopped early. </span
-          ><span role="status">{{ summaryOf(report) }}</span>
+          ><span role="status">{{ report.summary }}</span>
         </h1>
         <span class="flex-none font-mono text-[12px] text-soft"
           >{{ momentLabel(stretch.from, whole.from) }} – {{ momentLabel(stretch.to, whole.from) }}</span

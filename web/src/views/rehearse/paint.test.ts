@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { EveningView, PlayedRing } from '@/api/types'
+import { kindsView } from '@/testing/server'
 import { momentsOf, rowsOf } from '@/lib/evening'
 import { heightOf, paint, RULER, sizesOf, type Painted } from './paint'
 
@@ -56,8 +57,8 @@ const evening: EveningView = {
 }
 const painted = (over: Partial<Painted> = {}): Painted => ({
   evening,
-  moments: momentsOf(evening),
-  rows: rowsOf([evening]),
+  moments: momentsOf(evening, String),
+  rows: rowsOf([evening], kindsView.lanes),
   lines: [1, 2],
   until: 8_000,
   whole: { from: 0, to: 10_000 },
@@ -104,7 +105,7 @@ describe('the drawing of an evening', () => {
 
   it('draws thinner where many lie upon one another, and the chosen one in full', () => {
     const many = { ...evening, rings: Array.from({ length: 2_000 }, (_, at) => ring(at + 1, 'pour', at * 4)) }
-    const { bars } = draw({ evening: many, moments: momentsOf(many), chosen: 'r3' })
+    const { bars } = draw({ evening: many, moments: momentsOf(many, String), chosen: 'r3' })
     expect(bars[0]!.alpha).toBeCloseTo(0.25)
     expect(bars[2]!.alpha).toBe(1)
   })

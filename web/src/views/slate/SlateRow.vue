@@ -3,14 +3,10 @@ import { Pencil, Trash2 } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import type { SlateStanding, SlateValue } from '@/api/types'
 import TextField from '@/components/cue/TextField.vue'
-import { inWords, usesOf } from '@/lib/slateUse'
-import { useWiring } from '@/stores/wiring'
 
 /** One value of the slate: what it is, what stands there, who writes and reads it. */
 const props = defineProps<{ value: SlateValue; now?: SlateStanding }>()
 const emit = defineEmits<{ change: [SlateValue]; remove: []; write: [person: string, text: string] }>()
-const wiring = useWiring()
-const uses = computed(() => usesOf(props.value.id, wiring.cues))
 const editing = ref(false)
 const draft = ref<SlateValue>({ ...props.value })
 watch(
@@ -49,7 +45,7 @@ const keep = () => {
       <div class="w-[230px] flex-none">
         <h2 class="text-[17px]">{{ value.name }}</h2>
         <p class="text-[12.5px] text-soft">{{ says }}</p>
-        <code class="font-mono text-[12.5px]">{{ '{' + inWords(value.id) + '}' }}</code>
+        <code class="font-mono text-[12.5px]">{{ '{' + (now?.inWords ?? '') + '}' }}</code>
       </div>
       <form
         v-if="!value.perViewer"
@@ -72,7 +68,7 @@ const keep = () => {
         </ul>
       </div>
       <dl class="grid min-w-0 flex-1 grid-cols-[64px_1fr] gap-x-2 text-[13px]">
-        <template v-for="(cues, act) in { written: uses.writers, read: uses.readers }" :key="act">
+        <template v-for="(cues, act) in { written: now?.writers ?? [], read: now?.readers ?? [] }" :key="act">
           <dt class="text-soft">{{ act }} by</dt>
           <dd>
             <template v-if="cues.length === 0">nobody</template

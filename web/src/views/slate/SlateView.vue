@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { Plus } from '@lucide/vue'
 import { useIntervalFn } from '@vueuse/core'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { House, Problem, SlateStanding, SlateValue } from '@/api/types'
 import CuesNav from '@/components/cue/CuesNav.vue'
 import TheProblems from '@/components/cue/TheProblems.vue'
-import { free } from '@/lib/newCue'
-import { inWords } from '@/lib/slateUse'
+import { free } from '@/lib/lists'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
@@ -27,6 +26,10 @@ const load = () =>
 watch([() => live.wiringStamp, () => live.decisions.at(-1)?.number], load, { immediate: true })
 useIntervalFn(load, 5_000)
 
+/** What the program counts by itself: all that is shown and stands neither on the slate nor on a desk. */
+const counted = computed(() =>
+  (wiring.view?.values ?? []).filter((each) => each.id && !wiring.house.slate.some((value) => value.id === each.id)),
+)
 const save = async (slate: SlateValue[], what: string) => {
   const view = wiring.view?.house
   if (!view) {
@@ -97,16 +100,10 @@ const write = (id: string, person: string, text: string) =>
         What the channel tells is counted here; words, conditions, labels and goals read it like any value.
       </p>
       <ul class="mt-2 grid grid-cols-2 gap-2 2xl:grid-cols-3" aria-label="Counted by itself">
-        <li
-          v-for="value in wiring.view?.counted ?? []"
-          :key="value.id"
-          class="sheet flex items-baseline gap-2 px-3 py-1.5"
-        >
+        <li v-for="value in counted" :key="value.id" class="sheet flex items-baseline gap-2 px-3 py-1.5">
           <span class="min-w-0 flex-1"
-            >{{ value.name }}
-            <code class="block truncate font-mono text-[12px] text-soft">{{
-              '{' + inWords(value.id) + '}'
-            }}</code></span
+            >{{ value.title }}
+            <code class="block truncate font-mono text-[12px] text-soft">{{ '{' + value.name + '}' }}</code></span
           >
           <bdi class="truncate font-semibold">{{ now.find((each) => each.value === value.id)?.text }}</bdi>
         </li>

@@ -6,9 +6,8 @@ import { ask, problemsOf } from '@/api/http'
 import type { Look, Problem } from '@/api/types'
 import KindForm from '@/components/cue/KindForm.vue'
 import TextField from '@/components/cue/TextField.vue'
-import { field, type Field } from '@/lib/kinds'
-import { free } from '@/lib/newCue'
-import { PLAIN_MOTIONS } from '@/lib/showParts'
+import { useKinds } from '@/stores/kinds'
+import { free } from '@/lib/lists'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
 import LookSample from './LookSample.vue'
@@ -35,43 +34,9 @@ watch(
   },
   { immediate: true },
 )
-const options = (all: [string, string][]) => all.map(([value, name]) => ({ value, name }))
-const FIELDS: Field[] = [
-  field('plate', 'Plate', 'colour'),
-  field('plateTo', 'running to', 'colour'),
-  field('angle', 'at', 'number', { unit: '°', shown: (value) => value.plate !== value.plateTo }),
-  field('outline', 'no plate: words with an outline in its colour', 'flag'),
-  field('ink', 'Large line', 'colour'),
-  field('second', 'Line below', 'colour'),
-  field('seal', 'Behind the picture', 'colour'),
-  field('face', 'Type', 'choice', {
-    choices: options([
-      ['fraunces', 'soft and a little wonky'],
-      ['hyperlegible', 'plain and very readable'],
-      ['mono', 'all letters of one width'],
-    ]),
-  }),
-  field('titleSize', 'Large line', 'number', { unit: 'px' }),
-  field('lineSize', 'Line below', 'number', { unit: 'px' }),
-  field('edge', 'Edge', 'choice', {
-    choices: options([
-      ['drip', 'wax runs from it'],
-      ['clean', 'clean'],
-      ['bar', 'a bar at its left'],
-      ['line', 'a line all around'],
-    ]),
-  }),
-  field('corner', 'Corners', 'number', { unit: 'px' }),
-  field('entry', 'Comes in', 'choice', { choices: PLAIN_MOTIONS }),
-  field('exit', 'Goes out', 'choice', { choices: PLAIN_MOTIONS }),
-  field('easing', 'Moving', 'choice', {
-    choices: options([
-      ['soft', 'softly'],
-      ['even', 'evenly'],
-      ['springy', 'a little beyond, and back'],
-    ]),
-  }),
-]
+const kinds = useKinds()
+/** Its name stands above its form. */
+const FIELDS = computed(() => kinds.of('documents', 'look').fields.filter((each) => each.key !== 'name'))
 const store = async (all: Look[]) => {
   const version = wiring.view!.house.version
   await ask('PUT', '/house', { version, house: { ...wiring.house, looks: all } })

@@ -13,7 +13,7 @@ import {
 } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Stage } from '@/api/types'
-import { FIXTURES } from '@/fixtures/forms'
+import { useKinds } from '@/stores/kinds'
 import { standing } from '@/lib/placing'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
@@ -24,6 +24,7 @@ const props = defineProps<{ stage: Stage | null; chosen: string }>()
 const emit = defineEmits<{ add: []; choose: [string]; put: [kind: string] }>()
 const wiring = useWiring()
 const live = useLive()
+const kinds = useKinds()
 const ICONS: Record<string, unknown> = {
   spot: FrameIcon,
   label: Tag,
@@ -33,10 +34,10 @@ const ICONS: Record<string, unknown> = {
   chat: MessagesSquare,
 }
 const shown = (id: string) => live.pages.filter((page) => page.stage === id).length
-const KINDS = [
+const KINDS = computed(() => [
   { kind: 'spot', name: 'Spot, for parts of scores' },
-  ...Object.entries(FIXTURES).map(([kind, each]) => ({ kind, name: each.name })),
-]
+  ...kinds.all.fixtures.map((each) => ({ kind: each.name, name: each.title })),
+])
 const places = computed(() => (props.stage ? standing(props.stage) : []))
 </script>
 

@@ -4,18 +4,16 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask } from '@/api/http'
-import type { Fixture, Stage } from '@/api/types'
+import type { Fixture, Frame, Stage } from '@/api/types'
 import PlaceInspector from '@/components/stage/PlaceInspector.vue'
 import StageCanvas from '@/components/stage/StageCanvas.vue'
 import StageHead from '@/components/stage/StageHead.vue'
 import TryOnStage from '@/components/stage/TryOnStage.vue'
 import TheDialog from '@/components/TheDialog.vue'
 import { useStageDraft } from '@/composables/useStageDraft'
-import { FIXTURES, type FixtureGround, type FixtureKind } from '@/fixtures/forms'
-import { free } from '@/lib/newCue'
+import { free } from '@/lib/lists'
 import { beyondSafe, reordered, standing } from '@/lib/placing'
 import { useNotes } from '@/stores/notes'
-import { inWords } from '@/lib/slateUse'
 import { useWiring } from '@/stores/wiring'
 import StageList from './StageList.vue'
 
@@ -37,54 +35,39 @@ watch(open, () => {
   chosen.value = ''
   zoom.value = 1
 })
-const ground = computed<FixtureGround>(() => {
-  const all = [...wiring.house.slate.filter((each) => !each.perViewer), ...(wiring.view?.counted ?? [])]
-  const named = (number: boolean) =>
-    all.filter((each) => !number || each.number).map((each) => ({ value: inWords(each.id), name: each.name }))
-  const desks = (number: boolean) =>
-    Object.entries(wiring.view?.deskValues ?? {})
-      .filter(([, counts]) => !number || counts)
-      .map(([value]) => ({ value, name: value }))
-  return { values: [...named(false), ...desks(false)], numbers: [...named(true), ...desks(true)] }
-})
-
-const put = (kind: string) => {
-  const now = stage.value!
-  const taken = [...now.spots, ...now.fixtures, ...now.outlets].map((each) => each.id)
-  const id = free(kind, taken)
-  const [wide, high] = kind === 'spot' ? [480, 110] : FIXTURES[kind as Fixture['kind']].size
+/** Where something new stands: in the middle, a little further each time, so that one does not hide another. */
+const placed = (now: Stage, wide: number, high: number): Frame => {
   const [width, height] = [Math.min(wide, now.width), Math.min(high, now.height)]
-  const layer = Math.max(0, ...standing(now).map((each) => each.frame.layer)) + 1
-  // A little further each time, so that one does not hide another.
   const step = (standing(now).length % 6) * 24
-  const frame = {
+  return {
     x: Math.round((now.width - width) / 2) + step,
     y: Math.round((now.height - height) / 2) + step,
     width,
     height,
-    layer,
+    layer: Math.max(0, ...standing(now).map((each) => each.frame.layer)) + 1,
     locked: false,
   }
-  const count = standing(now).filter((each) => each.kind === kind).length
-  const name = `${kind === 'spot' ? 'Spot' : FIXTURES[kind as Fixture['kind']].name}${count ? ` ${count + 1}` : ''}`
-  edit(
-    kind === 'spot'
-      ? {
-          ...now,
-          spots: [...now.spots, { id, name, frame, busy: { kind: 'wait', mostWaiting: 10, longestWaitMs: 60_000 } }],
-        }
-      : {
-          ...now,
-          fixtures: [
-            ...now.fixtures,
-            (FIXTURES[kind as Fixture['kind']] as unknown as FixtureKind<Fixture['kind']>).make({
-              id,
-              name,
-              frame,
-            }) as Fixture,
-          ],
-        },
+}
+const put = async (kind: string) => {
+  const now = stage.value!
+  const id = free(
+    kind,
+    [...now.spots, ...now.fixtures, ...now.outlets].map((each) => each.id),
   )
+  const count = standing(now).filter((each) => each.kind === kind).length
+  const named = (name: string) => `${name}${count ? ` ${count + 1}` : ''}`
+  if (kind === 'spot') {
+    const busy = { kind: 'wait' as const, mostWaiting: 10, longestWaitMs: 60_000 }
+    edit({ ...now, spots: [...now.spots, { id, name: named('Spot'), frame: placed(now, 480, 110), busy }] })
+  } else {
+    try {
+      const made = await ask<Fixture>('POST', '/stages/add', { stage: now, kind })
+      const frame = placed(now, made.frame.width, made.frame.height)
+      edit({ ...now, fixtures: [...now.fixtures, { ...made, id, name: named(made.name), frame }] })
+    } catch (refusal) {
+      notes.say((refusal as Error).message)
+    }
+  }
   chosen.value = id
 }
 const remove = () => {
@@ -253,7 +236,6 @@ const unplaced = computed(() =>
           :stage="stage"
           :chosen="chosen"
           :at="at"
-          :ground="ground"
           @edit="edit"
           @remove="remove"
           @order="order"

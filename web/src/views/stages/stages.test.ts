@@ -11,14 +11,12 @@ import StageCanvas from '@/components/stage/StageCanvas.vue'
 import StageHead from '@/components/stage/StageHead.vue'
 import TryOnStage from '@/components/stage/TryOnStage.vue'
 import { useStageDraft } from '@/composables/useStageDraft'
-import { FIXTURES } from '@/fixtures/forms'
 import MascotForm from '@/fixtures/mascot/MascotForm.vue'
 import WheelForm from '@/fixtures/wheel/WheelForm.vue'
-import { newPart } from '@/lib/newCue'
-import { sampleWords } from '@/lib/plan'
-import { showFields } from '@/lib/showParts'
+import { useKinds } from '@/stores/kinds'
+import { FIXTURES } from '@/testing/fixtures'
 import { useWiring } from '@/stores/wiring'
-import { pour, serve, wiringOf } from '@/testing/server'
+import { kindsView, pour, serve, wiringOf } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
 import LooksView from './LooksView.vue'
 import StageList from './StageList.vue'
@@ -32,9 +30,8 @@ const frame = (x: number, y: number, width = 200, height = 100, layer = 0) => ({
   layer,
   locked: false,
 })
-const GROUND = { values: [], numbers: [{ value: 'slateGiftsTonight', name: 'Gifts tonight' }] }
 const made = <K extends Fixture['kind']>(kind: K): Extract<Fixture, { kind: K }> =>
-  FIXTURES[kind].make({ id: kind, name: FIXTURES[kind].name, frame: frame(10, 20) }) as Extract<Fixture, { kind: K }>
+  ({ ...FIXTURES[kind], id: kind, frame: frame(10, 20) }) as Extract<Fixture, { kind: K }>
 const STAGE: Stage = {
   formatVersion: 3,
   id: 'main',
@@ -72,12 +69,17 @@ const LOOK: Look = {
   exit: 'rise',
   easing: 'soft',
 }
-const view = (stage = STAGE, version = 1): StageView => ({ version, stage, previewAddress: '/stage#k=p' })
+const view = (stage = STAGE, version = 1): StageView => ({
+  version,
+  stage,
+  previewAddress: '/stage#k=p',
+  moves: { mascot: ['kindle', 'sway', 'flare'] },
+})
 const wiring = (stage = STAGE, version = 1): WiringView => ({
   ...wiringOf(1, pour()),
   stages: [view(stage, version)],
   looks: [LOOK],
-  counted: [{ id: 'giftsTonight', name: 'Gifts tonight', number: true, perViewer: false, keeps: false, start: '0' }],
+  values: [{ id: 'giftsTonight', name: 'slateGiftsTonight', title: 'Gifts tonight', number: true, sample: '12' }],
   shelf: [
     { folder: 'Pictures', name: 'taper.svg', type: 'image/svg+xml', lengthMs: 0, address: '/media/1' },
     { folder: 'Videos', name: 'dip.webm', type: 'video/webm', lengthMs: 4_000, address: '/media/2' },
@@ -105,6 +107,9 @@ const keeping = (refuse?: (stage: Stage) => object | null) => {
       version++
       return { body: { version } }
     }
+    if (path === '/api/stages/add') {
+      return { body: FIXTURES[(body as { kind: Fixture['kind'] }).kind] }
+    }
     return { body: path.startsWith('/api/wiring') ? wiring(now, version) : [] }
   })
 }
@@ -113,6 +118,7 @@ ownStores()
 beforeEach(async () => {
   serve(() => ({ body: wiring() }))
   await useWiring().load()
+  useKinds().all = kindsView
 })
 afterEach(() => {
   vi.unstubAllGlobals()
@@ -265,16 +271,15 @@ describe('numbers and rules of a place', () => {
 })
 
 describe('the inspector', () => {
-  const inspector = (chosen: string, stage = STAGE) =>
-    mount(PlaceInspector, { props: { stage, chosen, at: none, ground: GROUND } })
+  const inspector = (chosen: string, stage = STAGE) => mount(PlaceInspector, { props: { stage, chosen, at: none } })
 
   it('has a form for every kind of fixture, and every field of it changes the fixture', async () => {
     for (const kind of Object.keys(FIXTURES) as Fixture['kind'][]) {
       const stage = { ...STAGE, fixtures: [made(kind)] }
       const shown = inspector(kind, stage)
-      expect(shown.find('h2').text()).toContain(FIXTURES[kind].name)
-      for (const field of FIXTURES[kind].fields(made(kind) as never, GROUND)) {
-        expect(Object.keys(made(kind)), `${kind}.${field.name}`).toContain(field.name)
+      expect(shown.find('h2').text()).toContain(useKinds().fixture(kind).title)
+      for (const field of useKinds().fixture(kind).fields) {
+        expect(Object.keys(made(kind)), `${kind}.${field.key}`).toContain(field.key)
       }
     }
   })
@@ -500,51 +505,11 @@ describe('looks', () => {
     })
     const shown = mount(LooksView, { global: { plugins: [router()], stubs: { LookSample: true } } })
     await flushPromises()
-    await shown.find('aside input[aria-label="Large line"]').setValue('#fff4df')
+    await shown.find('aside input[aria-label="Colour of the large line"]').setValue('#fff4df')
     await vi.waitFor(() => expect(shown.text()).toContain('would not stand out'), 3_000)
     expect(shown.text()).toContain('Not saved')
-    await shown.find('aside input[aria-label="Large line"]').setValue('#111111')
+    await shown.find('aside input[aria-label="Colour of the large line"]').setValue('#111111')
     await vi.waitFor(() => expect(asked.filter((each) => each.method === 'PUT')).toHaveLength(2), 3_000)
     await vi.waitFor(() => expect(shown.text()).not.toContain('would not stand out'))
-  })
-})
-
-describe('parts that show something', () => {
-  const ground = {
-    stage: STAGE,
-    folder: 'Bench',
-    rack: 'bench',
-    slate: [],
-    values: ['viewer'],
-    files: { Pictures: 'taper.svg', Videos: 'dip.webm' },
-  }
-
-  it('begin with values that play at once, and every field of their form is one of theirs', () => {
-    for (const kind of ['picture', 'video', 'burst', 'names', 'spin', 'move'] as const) {
-      const part = newPart(kind, [], ground)
-      const fields = showFields(part, [STAGE], wiring().shelf)
-      expect(fields.length).toBeGreaterThan(2)
-      fields.forEach((field) => expect(Object.keys(part), `${kind}.${field.name}`).toContain(field.name))
-      fields
-        .filter((field) => field.as === 'choice')
-        .forEach((field) =>
-          expect(
-            field.choices!.map((each) => each.value),
-            `${kind}.${field.name}`,
-          ).toContain((part as unknown as Record<string, string>)[field.name]),
-        )
-      expect(sampleWords(part, { viewer: 'wickerby' })).not.toBe('')
-    }
-  })
-
-  it('offer the host’s own moves beside ours, and only its markers of a moving picture', () => {
-    const own = { ...made('mascot'), moves: [{ name: 'curtsy', poses: [] }] }
-    const move = newPart('move', [], ground)
-    const names = (fixture: Fixture) =>
-      showFields(move, [{ ...STAGE, fixtures: [fixture] }], [])
-        .find((each) => each.name === 'move')!
-        .choices!.map((each) => each.value)
-    expect(names(own)).toEqual(['kindle', 'sway', 'flare', 'droop', 'doze', 'curtsy'])
-    expect(names({ ...own, figure: 'file' })).toEqual(['curtsy'])
   })
 })

@@ -4,7 +4,8 @@ import { computed, ref, watch } from 'vue'
 import { ask } from '@/api/http'
 import type { PublicWord, Standing } from '@/api/types'
 import CuesNav from '@/components/cue/CuesNav.vue'
-import { either, STANDINGS } from '@/lib/sentence'
+import { either } from '@/lib/gates'
+import { useKinds } from '@/stores/kinds'
 import { span } from '@/lib/spans'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
@@ -12,6 +13,7 @@ import { useWiring } from '@/stores/wiring'
 /** The words for viewers, as they read them: for anyone, or for those of a standing. */
 const wiring = useWiring()
 const live = useLive()
+const kinds = useKinds()
 const words = ref<PublicWord[]>([])
 const failed = ref('')
 const search = ref('')
@@ -46,9 +48,9 @@ const cueOf = (word: PublicWord) =>
     ),
   )
 const rule = (word: PublicWord) => {
-  const who = STANDINGS.filter((each) => word.standings.includes(each.standing)).map((each) =>
-    each.standing === 'member' && word.months ? `members of ${word.months} months` : each.plural,
-  )
+  const who = kinds.all.standings
+    .filter((each) => word.standings.includes(each.standing as Standing))
+    .map((each) => (each.standing === 'member' && word.months ? `members of ${word.months} months` : each.plural))
   return [
     word.standings.includes('anyone') ? '' : `for ${either(who)}`,
     word.argument && `with ${word.argument} behind it`,
@@ -79,12 +81,12 @@ const rule = (word: PublicWord) => {
       </p>
       <div class="mt-3 flex flex-wrap items-center gap-1.5" role="group" aria-label="Show what may be used by">
         <button
-          v-for="each in [{ standing: '' as const, plural: 'everything' }, ...STANDINGS]"
+          v-for="each in [{ standing: '', plural: 'everything' }, ...kinds.all.standings]"
           :key="each.standing"
           class="rounded-full border px-3 py-0.5 text-[13px]"
           :class="standing === each.standing ? 'border-ink bg-well font-semibold' : 'border-edge'"
           :aria-pressed="standing === each.standing"
-          @click="standing = each.standing"
+          @click="standing = each.standing as Standing | ''"
         >
           {{ each.plural }}
         </button>

@@ -52,13 +52,9 @@ class CuesTest {
         return Map.of("version", version, "cue", off(id));
     }
 
-    private static JsonNode sample(String kind) {
-        for (JsonNode each : app.get("/api/tryouts/samples").body()) {
-            if (each.get("kind").asString().equals(kind)) {
-                return each.get("event");
-            }
-        }
-        throw new IllegalStateException("no sample " + kind);
+    /** What sets the cue off by its first pull. */
+    private static JsonNode sample() {
+        return app.post("/api/cues/look", app.cue(POUR).get("cue")).body().at("/events/0/event");
     }
 
     @Test
@@ -187,7 +183,7 @@ class CuesTest {
     void aDraftIsTriedWithNothingSentAndTellsWhatAStageWouldShow() {
         ObjectNode cue = (ObjectNode) app.cue(POUR).get("cue").deepCopy();
         long decided = app.get("/api/live").body().at("/decisions").size();
-        JsonNode tried = app.post("/api/tryouts", Map.of("cue", cue, "event", sample("chatLine"), "past", true))
+        JsonNode tried = app.post("/api/tryouts", Map.of("cue", cue, "event", sample(), "past", true, "take", 0))
                 .body();
         assertThat(tried.at("/decision/answers/0/held").asBoolean()).isFalse();
         assertThat(tried.at("/parts/0/from").asLong()).isZero();
@@ -195,14 +191,14 @@ class CuesTest {
         assertThat(tried.at("/stages/0/part/at").asLong()).isZero();
         assertThat(app.get("/api/live").body().at("/decisions").size()).isEqualTo(decided);
         cue.put("name", "");
-        assertThat(app.post("/api/tryouts", Map.of("cue", cue, "event", sample("chatLine"), "past", true))
+        assertThat(app.post("/api/tryouts", Map.of("cue", cue, "event", sample(), "past", true, "take", 0))
                         .status())
                 .isEqualTo(422);
     }
 
     @Test
     void aCueIsRungForRealStoppedAndPlayedAgain() {
-        JsonNode rang = app.post("/api/cues/" + POUR + "/try", Map.of("event", sample("chatLine"), "past", true))
+        JsonNode rang = app.post("/api/cues/" + POUR + "/try", Map.of("event", sample(), "past", true))
                 .body();
         long ring = rang.at("/answers/0/ring").asLong();
         assertThat(rang.get("event").asString()).startsWith("tried: ");
@@ -220,7 +216,7 @@ class CuesTest {
         app.post("/api/hush", null);
         assertThat(app.get("/api/rings/999999").body().at("/problems/0/message").asString())
                 .isEqualTo("There is no such ring, or it is too long ago.");
-        assertThat(app.post("/api/cues/nothing/try", Map.of("event", sample("chatLine"), "past", true))
+        assertThat(app.post("/api/cues/nothing/try", Map.of("event", sample(), "past", true))
                         .status())
                 .isEqualTo(422);
     }

@@ -116,6 +116,8 @@ final class CuesBench {
                     const seen = () => document.querySelector('#part-card') ? painted().then(() => done(performance.now())) : setTimeout(seen, 2)
                     seen()""")));
         }
+        Figures.print(name + "_scripts_read", number(browser.driver().executeScript("""
+                        return performance.getEntriesByType('resource').filter((each) => each.name.endsWith('.js')).reduce((sum, each) => sum + each.encodedBodySize, 0)""")) / 1_000, "kB");
         Figures.print(name + "_open_list_p50", Figures.percentile(opening, 50), "ms");
         browser.await("the plan is there", any -> browser.all("figure iframe").size() == 1);
         List<Double> cue = numbers(browser.driver().executeAsyncScript(PAINTED + """
@@ -152,9 +154,37 @@ final class CuesBench {
                 const box = document.querySelector('[data-cues]')
                 return (i) => { box.scrollTop += i % 120 < 60 ? 90 : -90 }""", DRAG_STEPS);
         Figures.print(name + "_scroll", 1_000 / mean(scroll), "frames/s");
+        Figures.printBoth(name + "_words_key_to_sample", typing(browser, app));
         drag(browser, app, name);
         List<Double> bare = frames(browser, "return () => undefined", DRAG_STEPS);
         Figures.print(name + "_yardstick", 1_000 / mean(bare), "frames/s");
+    }
+
+    /** Words are typed key by key, each until what they read with samples stands below them. */
+    private static List<Double> typing(Browser browser, Packaged app) {
+        browser.driver().get(app.address() + "/cues/pour-the-taper");
+        browser.see("aside input[aria-label='Line below']");
+        List<Double> keys = numbers(browser.driver().executeAsyncScript(PAINTED + """
+                const done = arguments[1]
+                ;(async () => {
+                  const field = document.querySelector("aside input[aria-label='Line below']")
+                  const took = []
+                  for (let i = 0; i < arguments[0]; i++) {
+                    const text = 'pours for {viewer} no. ' + i
+                    const before = performance.now()
+                    field.value = text
+                    field.dispatchEvent(new Event('input', { bubbles: true }))
+                    const read = 'pours for wickerby no. ' + i
+                    const until = before + 5_000
+                    while (!document.querySelector('aside').textContent.includes(read) && performance.now() < until) {
+                      await new Promise((go) => requestAnimationFrame(go))
+                    }
+                    took.push(performance.now() - before)
+                  }
+                  done(took)
+                })()""", 5 * TIMES));
+        app.post("/api/undo", Map.of());
+        return keys;
     }
 
     /** A part is dragged to and fro, one step a frame, and let go where it was taken. */

@@ -16,6 +16,11 @@ public record Frame(int x, int y, int width, int height, int layer, boolean lock
     private static final int MOST_SIZE = 8_192;
     private static final int MOST_LAYER = 999;
 
+    /** One that the composer may move. */
+    public Frame(int x, int y, int width, int height, int layer) {
+        this(x, y, width, height, layer, false);
+    }
+
     /** Adds what is wrong with it. */
     public void check(Problems here) {
         here.at("width").within(width, 1, MOST_SIZE, "The width", " pixels");

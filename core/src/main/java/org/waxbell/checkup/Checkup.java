@@ -2,6 +2,7 @@ package org.waxbell.checkup;
 
 import java.util.Comparator;
 import java.util.List;
+import org.waxbell.cue.Cue;
 import org.waxbell.wiring.Wiring;
 
 /** Examines a wiring by every rule: the one list to which a new rule adds its line. */
@@ -31,6 +32,14 @@ public final class Checkup {
     public static List<Remark> of(Wiring wiring) {
         return RULES.stream()
                 .flatMap(rule -> rule.look(wiring).stream())
+                .sorted(Comparator.comparing(Remark::severity))
+                .toList();
+    }
+
+    /** The remarks about one cue of {@code wiring}, the gravest first. */
+    public static List<Remark> ofOne(Wiring wiring, Cue cue) {
+        return RULES.stream()
+                .flatMap(rule -> rule.about(wiring, cue).stream())
                 .sorted(Comparator.comparing(Remark::severity))
                 .toList();
     }

@@ -28,15 +28,20 @@ abstract class CueRule implements Rule {
 
     @Override
     public List<Remark> look(Wiring wiring) {
+        return wiring.cues().stream()
+                .flatMap(cue -> about(wiring, cue).stream())
+                .toList();
+    }
+
+    @Override
+    public List<Remark> about(Wiring wiring, Cue cue) {
         List<Remark> remarks = new ArrayList<>();
-        for (Cue cue : wiring.cues()) {
-            if (cue.on()) {
-                look(
-                        wiring,
-                        cue,
-                        (path, message, remedy, mended) ->
-                                remarks.add(new Remark(severity, name, cue.id(), path, message, remedy, mended)));
-            }
+        if (cue.on()) {
+            look(
+                    wiring,
+                    cue,
+                    (path, message, remedy, mended) ->
+                            remarks.add(new Remark(severity, name, cue.id(), path, message, remedy, mended)));
         }
         return remarks;
     }

@@ -17,13 +17,16 @@ final class SilentRefusal extends CueRule {
     @Override
     void look(Wiring wiring, Cue cue, Found found) {
         for (Gate gate : cue.gates()) {
-            boolean asks = gate.kind().equals("argument") || gate.kind().equals("price");
-            if (asks && cue.whenHeld().stream().noneMatch(each -> each.gate().equals(gate.kind()))) {
+            boolean asks =
+                    gate.kind().name().equals("argument") || gate.kind().name().equals("price");
+            if (asks
+                    && cue.whenHeld().stream()
+                            .noneMatch(each -> each.gate().equals(gate.kind().name()))) {
                 List<HeldAnswer> answers = new ArrayList<>(cue.whenHeld());
-                answers.add(new HeldAnswer(gate.kind(), "{viewer}: {reason}."));
+                answers.add(new HeldAnswer(gate.kind().name(), "{viewer}: {reason}."));
                 found.add(
                         "whenHeld",
-                        "When " + (gate.kind().equals("price") ? "points are" : "what it needs is")
+                        "When " + (gate.kind().name().equals("price") ? "points are" : "what it needs is")
                                 + " missing, the viewer hears nothing.",
                         "Let it say why.",
                         cue.fields().contains("viewer") ? Optional.of(cue.withAnswers(answers)) : Optional.empty());

@@ -20,7 +20,7 @@ final class UnknownValues extends CueRule {
         known.add(CommandList.VALUE);
         wiring.house().values().forEach(value -> known.add(value.inWords()));
         known.addAll(wiring.deskValues().keySet());
-        parts(cue).forEach(each -> known.addAll(each.part().results()));
+        parts(cue).forEach(each -> known.addAll(each.part().results().keySet()));
         for (Placed each : parts(cue)) {
             for (String pattern : each.part().patterns()) {
                 for (Wording.Use use :

@@ -7,6 +7,7 @@ import dev.cel.common.CelIssue;
 import dev.cel.common.CelOptions;
 import dev.cel.common.CelValidationException;
 import dev.cel.common.CelValidationResult;
+import dev.cel.common.ast.CelExpr;
 import dev.cel.common.types.CelType;
 import dev.cel.common.types.ListType;
 import dev.cel.common.types.SimpleType;
@@ -21,6 +22,7 @@ import dev.cel.runtime.Program;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Supplier;
 import org.waxbell.check.Problems;
@@ -85,6 +87,18 @@ public final class Condition {
         }
         List<CelIssue> errors = result.getErrors();
         return errors.stream().map(Condition::fault).toList();
+    }
+
+    /** The tree of {@code text}; empty where it has a fault. */
+    static Optional<CelExpr> parsed(String text, Scope scope) {
+        CelValidationResult result = compiler(scope).parse(text);
+        try {
+            return result.hasError()
+                    ? Optional.empty()
+                    : Optional.of(result.getAst().getExpr());
+        } catch (CelValidationException wrong) {
+            return Optional.empty();
+        }
     }
 
     private static List<Fault> truth(CelValidationResult result) {

@@ -4,6 +4,10 @@ import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import org.waxbell.check.Problems;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Sets the cue off by a calendar rule.
@@ -14,6 +18,29 @@ import org.waxbell.check.Problems;
  *              twice counts once
  */
 public record CalendarPull(String rule, String start, String zone) implements TimedPull {
+    /** What it says of itself. */
+    public static final Kind<Pull> KIND = Kind.<Pull>of(
+                    CalendarPull.class, "calendar", "the calendar says so", "Calendar")
+            .also("schedule date")
+            .with(
+                    Field.of(Field.Type.CODE, "rule", "Rule (RFC 5545)")
+                            .most(300)
+                            .called("The rule")
+                            .needed(),
+                    Field.of(Field.Type.CODE, "start", "First time"),
+                    Field.of(Field.Type.TEXT, "zone", "Time zone"))
+            .making(on -> new CalendarPull("FREQ=WEEKLY;BYDAY=MO", on.tomorrow(), on.zone()));
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of("the calendar says so (" + rule + ")");
+    }
+
     @Override
     public String words() {
         return "by the calendar";
@@ -22,7 +49,7 @@ public record CalendarPull(String rule, String start, String zone) implements Ti
     /** What is not RFC 5545 in the rule is told by whoever computes it. */
     @Override
     public void check(Problems problems) {
-        problems.at("rule").text(rule, 300, "The rule");
+        KIND.check(this, problems);
         try {
             LocalDateTime.parse(start);
         } catch (DateTimeException wrong) {

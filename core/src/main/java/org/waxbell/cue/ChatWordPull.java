@@ -6,7 +6,12 @@ import java.util.List;
 import java.util.Set;
 import org.waxbell.check.Problems;
 import org.waxbell.event.ChatText;
+import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Written;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Sets the cue off when a line of chat begins with one of these words.
@@ -17,6 +22,18 @@ import org.waxbell.event.Written;
  *                 different cues; empty text for anything
  */
 public record ChatWordPull(List<String> words, boolean general, String argument) implements Pull {
+    /** What it says of itself. */
+    public static final Kind<Pull> KIND = Kind.<Pull>of(
+                    ChatWordPull.class, "chatWord", "someone types a word", "Chat words")
+            .also("command chat !")
+            .with(
+                    Field.many("words", "Any of these, with a space between")
+                            .hint("Capitals make no difference. What follows the word is there as {argument}."),
+                    Field.flag("general", "with the prefix of the house before them"),
+                    Field.of(Field.Type.CODE, "argument", "Only where this pattern fits what follows")
+                            .hint("Empty for anything. Regular expression (RE2)."))
+            .making(on -> new ChatWordPull(List.of("!"), false, ""));
+
     private static final int MOST_WORDS = 20;
     private static final int LONGEST_WORD = 40;
 
@@ -30,8 +47,32 @@ public record ChatWordPull(List<String> words, boolean general, String argument)
     }
 
     @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        String typed = Said.either(chatWords(names.prefix()));
+        return new Said(
+                typed.isEmpty() ? "no word yet" : typed,
+                true,
+                "is typed" + (argument.isEmpty() ? "" : " with " + argument + " behind it"));
+    }
+
+    @Override
+    public ShowEvent sample(Sampling on) {
+        return on.line((words.isEmpty() ? "" : chatWords(on.prefix()).get(0)) + on.behind());
+    }
+
+    @Override
     public Set<String> fields() {
         return Written.FIELDS;
+    }
+
+    @Override
+    public boolean typed() {
+        return true;
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.waxbell.cue;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -121,6 +122,25 @@ public record Cue(
                 longestWaitMs);
     }
 
+    /** The same under another name. */
+    public Cue named(String other) {
+        return new Cue(
+                formatVersion,
+                id,
+                other,
+                description,
+                listed,
+                rack,
+                on,
+                pulls,
+                gates,
+                whenHeld,
+                takes,
+                takeRule,
+                urgency,
+                longestWaitMs);
+    }
+
     /** The same set off otherwise. */
     public Cue withPulls(List<Pull> others) {
         return new Cue(
@@ -195,6 +215,14 @@ public record Cue(
                 rule,
                 urgency,
                 longestWaitMs);
+    }
+
+    /** The same playing that take whatever its rule is, the others only where one fails. @param take counted from 0 */
+    public Cue playing(int take) {
+        List<Take> others = new ArrayList<>(takes);
+        Take chosen = others.remove(Math.min(take, takes.size() - 1));
+        others.add(0, new Take(chosen.id(), chosen.name(), "", chosen.weight(), chosen.spare(), chosen.score()));
+        return withTakes(TakeRule.FIRST, others);
     }
 
     /** The take of that id. */

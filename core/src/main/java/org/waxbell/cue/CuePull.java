@@ -4,9 +4,30 @@ import java.util.Optional;
 import java.util.Set;
 import org.waxbell.check.Problems;
 import org.waxbell.event.CueRang;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /** Sets the cue off by another cue. @param cue id of the other @param ended whether its ring must be over, else it rings with it */
 public record CuePull(String cue, boolean ended) implements Pull {
+    /** What it says of itself. */
+    public static final Kind<Pull> KIND = Kind.<Pull>of(CuePull.class, "cue", "another cue rings", "Another cue")
+            .also("chain sequence")
+            .with(Field.choice("cue", "Cue", From.CUES), Field.flag("ended", "when it is over (else when it begins)"))
+            .making(on -> new CuePull(on.first(From.CUES), false));
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of("the cue " + names.cue(cue) + (ended ? " is over" : " rings"));
+    }
+
     @Override
     public Set<String> fields() {
         return Set.of();

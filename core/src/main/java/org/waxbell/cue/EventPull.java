@@ -1,13 +1,21 @@
 package org.waxbell.cue;
 
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.waxbell.check.Problems;
+import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Sets the cue off when the channel tells of an event, when a show opens or closes, or when something on a desk is over.
@@ -17,10 +25,52 @@ import org.waxbell.event.ShowEvent;
  * @param exactly texts that its fields must have, however their capitals are, such as {@code giftItem: Lantern}
  */
 public record EventPull(String event, Map<String, Long> atLeast, Map<String, String> exactly) implements Pull {
+    /** What it says of itself. */
+    public static final Kind<Pull> KIND = Kind.<Pull>of(
+                    EventPull.class, "event", "something happens on the channel", "Event")
+            .also("follow membership gift tip arrival reward clip likes show air wheel")
+            .with(
+                    Field.of(Field.Type.OTHER, "event", "What happens"),
+                    Field.of(Field.Type.OTHER, "atLeast", "At least"),
+                    Field.of(Field.Type.OTHER, "exactly", "Exactly"))
+            .making(on -> new EventPull("gift", Map.of(), Map.of()));
+
     public EventPull {
         // In order of their names, so that the same pull is always written the same.
         atLeast = Collections.unmodifiableMap(new TreeMap<>(atLeast));
         exactly = Collections.unmodifiableMap(new TreeMap<>(exactly));
+    }
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        List<String> filters = new ArrayList<>();
+        atLeast.forEach((name, least) -> filters.add(spoken(name) + " at least " + least));
+        exactly.forEach((name, text) -> filters.add(spoken(name) + " " + text));
+        String happens = Facts.awaited(event).map(FactKind::happens).orElse(event);
+        return Said.of(happens + (filters.isEmpty() ? "" : " (" + String.join(", ", filters) + ")"));
+    }
+
+    /** A name of words as people read it: {@code giftWorth} is {@code gift worth}. */
+    public static String spoken(String name) {
+        return name.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public ShowEvent sample(Sampling on) {
+        return Facts.awaited(event)
+                .<ShowEvent>map(kind -> kind.sample((field, usual) -> {
+                    Long least = atLeast.get(field.name());
+                    String exact = exactly.get(field.name());
+                    return exact != null && usual instanceof String
+                            ? exact
+                            : least != null && usual instanceof Long ? least : usual;
+                }))
+                .orElseGet(() -> on.line("good evening"));
     }
 
     @Override

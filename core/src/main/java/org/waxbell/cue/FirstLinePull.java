@@ -2,8 +2,14 @@ package org.waxbell.cue;
 
 import java.util.Set;
 import org.waxbell.check.Problems;
+import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Viewer;
 import org.waxbell.event.Written;
+import org.waxbell.kind.Choice;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Sets the cue off by the first line tonight. It is spent by the first ring of the cue, so that who writes while the cue is
@@ -14,6 +20,24 @@ import org.waxbell.event.Written;
  * @param spentWhenHeld whether it is spent also by a line for which the cue was held
  */
 public record FirstLinePull(Whose whose, String name, boolean spentWhenHeld) implements Pull {
+    /** What it says of itself. */
+    public static final Kind<Pull> KIND = Kind.<Pull>of(
+                    FirstLinePull.class, "firstLine", "a first line tonight", "First line")
+            .also("greeting welcome entrance")
+            .with(
+                    Field.choice(
+                            "whose",
+                            "Whose",
+                            new Choice("each", "everyone’s own"),
+                            new Choice("named", "one viewer’s"),
+                            new Choice("firstOfAll", "the very first of the show")),
+                    Field.text("name", "The viewer", 40)
+                            .called("The name")
+                            .needed()
+                            .when("whose", "named"),
+                    Field.flag("spentWhenHeld", "spent even when held"))
+            .making(on -> new FirstLinePull(Whose.EACH, "", false));
+
     /** Whose first line. */
     public enum Whose {
         /** Each viewer's own. */
@@ -22,6 +46,26 @@ public record FirstLinePull(Whose whose, String name, boolean spentWhenHeld) imp
         NAMED,
         /** The very first of the evening, whoever writes it. */
         FIRST_OF_ALL
+    }
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of(
+                switch (whose) {
+                    case NAMED -> name + " writes the first line tonight";
+                    case EACH -> "someone writes their first line tonight";
+                    case FIRST_OF_ALL -> "the very first line of the show is written";
+                });
+    }
+
+    @Override
+    public ShowEvent sample(Sampling on) {
+        return on.line("good evening");
     }
 
     @Override
@@ -53,9 +97,8 @@ public record FirstLinePull(Whose whose, String name, boolean spentWhenHeld) imp
 
     @Override
     public void check(Problems problems) {
-        if (whose == Whose.NAMED) {
-            problems.at("name").text(name, 40, "The name");
-        } else if (!name.isEmpty()) {
+        KIND.check(this, problems);
+        if (whose != Whose.NAMED && !name.isEmpty()) {
             problems.at("name")
                     .add(
                             name,

@@ -1,8 +1,16 @@
 package org.waxbell.cue;
 
 import java.util.Set;
+import java.util.stream.Stream;
+import org.waxbell.actor.Actor;
 import org.waxbell.check.Problems;
 import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Sets the cue off by hand.
@@ -11,6 +19,14 @@ import org.waxbell.event.Fact;
  * @param key    a key with modifiers, such as {@code Alt+3} or {@code F6}, empty text for none
  */
 public record HandPull(String button, String key) implements Pull {
+    /** What it says of itself. */
+    public static final Kind<Pull> KIND = Kind.<Pull>of(HandPull.class, "hand", "I press a button or a key", "By hand")
+            .also("hotkey press")
+            .with(
+                    Field.text("button", "On the button", 24).called("The words on the button"),
+                    Field.of(Field.Type.CODE, "key", "Key").hint("Such as Alt+3 or F6."))
+            .making(on -> new HandPull("Ring it", ""));
+
     private static final String KEYS =
             "((Ctrl\\+)?(Alt\\+)?(Shift\\+)?F([1-9]|1[0-9]|2[0-4]))|((Ctrl\\+Alt|Ctrl|Alt)\\+(Shift\\+)?[A-Z0-9])";
     /** Keys that the console, or any page, has for itself. */
@@ -28,6 +44,23 @@ public record HandPull(String button, String key) implements Pull {
             "Ctrl+N",
             "Ctrl+R",
             "F5");
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of("I press "
+                + Said.either(
+                        Stream.of(button, key).filter(each -> !each.isEmpty()).toList()));
+    }
+
+    @Override
+    public ShowEvent sample(Sampling on) {
+        return Facts.HAND.by(Actor.HOST, on.cue(), button.isEmpty() ? key : button);
+    }
 
     @Override
     public Set<String> fields() {
@@ -50,10 +83,7 @@ public record HandPull(String button, String key) implements Pull {
                             "There is neither a button nor a key.",
                             "Write what stands on the button, or choose a key.");
         }
-        if (button.length() > 24) {
-            problems.at("button")
-                    .add(button, "The words on the button are too long.", "Shorten them to 24 characters.");
-        }
+        KIND.check(this, problems);
         if (!key.isEmpty() && !key.matches(KEYS)) {
             problems.at("key")
                     .add(key, "This is not a key with its modifiers.", "Write one such as Alt+3, Ctrl+Shift+B or F6.");

@@ -1,8 +1,16 @@
 package org.waxbell.cue;
 
 import java.util.Set;
+import org.waxbell.actor.Actor;
 import org.waxbell.check.Problems;
 import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Sets the cue off when a number of the slate crosses a mark.
@@ -12,7 +20,32 @@ import org.waxbell.event.Fact;
  * @param up    the direction in which it is crossed
  */
 public record MarkPull(String value, long mark, boolean up) implements Pull {
+    /** What it says of itself. */
+    public static final Kind<Pull> KIND = Kind.<Pull>of(
+                    MarkPull.class, "mark", "a number on the slate crosses a mark", "Mark")
+            .also("goal variable counter")
+            .with(
+                    Field.choice("value", "Number", From.NUMBERS),
+                    Field.of(Field.Type.NUMBER, "mark", "Mark"),
+                    Field.flag("up", "going up (else down)"))
+            .making(on -> new MarkPull(on.first(From.NUMBERS), 10, true));
+
     private static final Set<String> FIELDS = Set.of("valueName", "valueNow", "valueBefore");
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of(names.value(value) + " on the slate " + (up ? "reaches " : "falls to ") + mark);
+    }
+
+    @Override
+    public ShowEvent sample(Sampling on) {
+        return Facts.VALUE_MOVED.by(Actor.PROGRAM, value, up ? mark - 1 : mark + 1, mark);
+    }
 
     @Override
     public Set<String> fields() {

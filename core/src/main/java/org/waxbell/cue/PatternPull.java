@@ -4,7 +4,12 @@ import com.google.re2j.Pattern;
 import com.google.re2j.PatternSyntaxException;
 import java.util.Set;
 import org.waxbell.check.Problems;
+import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Written;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Sets the cue off when a pattern is found in a line of chat; capitals make no difference.
@@ -14,14 +19,44 @@ import org.waxbell.event.Written;
  *                but only for a few patterns
  */
 public record PatternPull(String pattern, String literal) implements Pull {
+    /** What it says of itself. */
+    public static final Kind<Pull> KIND = Kind.<Pull>of(
+                    PatternPull.class, "pattern", "a line fits a pattern", "Pattern")
+            .also("regular expression regex")
+            .with(
+                    Field.of(Field.Type.CODE, "pattern", "Pattern (RE2)"),
+                    Field.of(Field.Type.TEXT, "literal", "Text that every such line has")
+                            .hint("With it, most lines need not be tried."))
+            .making(on -> new PatternPull("wax+", "wax"));
+
     /** How many patterns of a wiring may go without a literal. */
     public static final int MOST_WITHOUT_LITERAL = 20;
 
     private static final int LONGEST_PATTERN = 300;
 
     @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of("a line fits the pattern " + pattern);
+    }
+
+    @Override
+    public ShowEvent sample(Sampling on) {
+        return on.line(literal.isEmpty() ? pattern : literal);
+    }
+
+    @Override
     public Set<String> fields() {
         return Written.FIELDS;
+    }
+
+    @Override
+    public boolean typed() {
+        return true;
     }
 
     @Override

@@ -3,10 +3,24 @@ package org.waxbell.cue;
 import java.util.List;
 import java.util.Set;
 import org.waxbell.check.Problems;
+import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Written;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /** Sets the cue off when a line of chat holds one of these phrases. @param wholeWords whether letters may stand beside it */
 public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pull {
+    /** What it says of itself. */
+    public static final Kind<Pull> KIND = Kind.<Pull>of(
+                    PhrasePull.class, "phrase", "a phrase stands in a line", "Phrase")
+            .also("keyword text")
+            .with(
+                    Field.many("phrases", "Any of these, with a comma between"),
+                    Field.flag("wholeWords", "only as whole words"))
+            .making(on -> new PhrasePull(List.of("good evening"), true));
+
     private static final int MOST_PHRASES = 50;
     private static final int LONGEST_PHRASE = 100;
 
@@ -15,8 +29,29 @@ public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pu
     }
 
     @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of(
+                Said.either(phrases.stream().map(each -> "“" + each + "”").toList()) + " stands in a line");
+    }
+
+    @Override
+    public ShowEvent sample(Sampling on) {
+        return on.line((phrases.isEmpty() ? "good evening" : phrases.get(0)) + ", all");
+    }
+
+    @Override
     public Set<String> fields() {
         return Written.FIELDS;
+    }
+
+    @Override
+    public boolean typed() {
+        return true;
     }
 
     @Override

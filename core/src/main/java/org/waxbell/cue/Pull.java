@@ -4,21 +4,24 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.waxbell.check.Problems;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /** What sets a cue off. */
-public sealed interface Pull
-        permits ChatWordPull,
-                PhrasePull,
-                PatternPull,
-                FirstLinePull,
-                PrivatePull,
-                EventPull,
-                MarkPull,
-                TimedPull,
-                HandPull,
-                WebPull,
-                ScenePull,
-                CuePull {
+public interface Pull {
+    /** What its kind says of itself. */
+    Kind<?> kind();
+
+    /** Its piece of the sentence of a cue. */
+    Said said(Naming names);
+
+    /** A made-up event that sets it off. */
+    default ShowEvent sample(Sampling on) {
+        return on.line("good evening");
+    }
+
     /** The names of values that an event of this kind brings for words. */
     Set<String> fields();
 
@@ -30,6 +33,11 @@ public sealed interface Pull
     /** Whether somebody may have done what sets it off. */
     default boolean mayHaveViewer() {
         return fields().contains("viewer");
+    }
+
+    /** Whether somebody types it, so that anybody can do it again and again. */
+    default boolean typed() {
+        return false;
     }
 
     /** How exactly it says what sets it off; a cue that stands back gives way to a higher one. */

@@ -1,5 +1,8 @@
 package org.waxbell.directive;
 
+import java.util.Map;
+import java.util.Optional;
+
 /**
  * Show something on a spot or by a fixture of a stage, and take it away again when its time is up.
  *
@@ -9,4 +12,9 @@ package org.waxbell.directive;
  */
 public record ShowThing(
         String partRun, long meantFor, long lengthMs, String stage, String place, String media, Shown shown)
-        implements Directive, StageDirective {}
+        implements Directive, StageDirective {
+    @Override
+    public Optional<StandIn> standIn() {
+        return shown.standsInMs().map(takes -> new StandIn(Math.min(lengthMs, takes), Map.of()));
+    }
+}

@@ -1,9 +1,15 @@
 package org.waxbell.directive;
 
 import java.util.List;
+import java.util.Optional;
 
 /** What a page shows beside cards, by kind. */
 public sealed interface Shown permits Shown.Picture, Shown.Video, Shown.Burst, Shown.Names, Shown.Spin, Shown.Moving {
+    /** How long what stands in for a page shows it, in milliseconds; empty where its length is known. */
+    default Optional<Long> standsInMs() {
+        return Optional.empty();
+    }
+
     /** A picture, as large as its spot. @param entry how it comes in, by name */
     record Picture(String entry, String exit, long entryMs, long exitMs) implements Shown {}
 
@@ -12,10 +18,27 @@ public sealed interface Shown permits Shown.Picture, Shown.Video, Shown.Burst, S
      *
      * @param volume in percent of its own
      * @param left   how much is cut off at the left, in percent of its width; likewise the others
+     * @param open   whether its length is not known and the page tells when it was over
      */
     record Video(
-            int volume, int left, int top, int right, int bottom, String entry, String exit, long entryMs, long exitMs)
-            implements Shown {}
+            int volume,
+            int left,
+            int top,
+            int right,
+            int bottom,
+            String entry,
+            String exit,
+            long entryMs,
+            long exitMs,
+            boolean open)
+            implements Shown {
+        private static final long STAND_IN_TAKES_MS = 10_000;
+
+        @Override
+        public Optional<Long> standsInMs() {
+            return open ? Optional.of(STAND_IN_TAKES_MS) : Optional.empty();
+        }
+    }
 
     /** Many small things that fly and fall. @param shape by name @param count how many @param seed from which every flight follows, so that two pages show the same */
     record Burst(String shape, int count, List<String> colours, long seed) implements Shown {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.waxbell.actor.Actor;
@@ -18,6 +19,8 @@ public final class FactKind {
     private final Optional<Viewer> viewer;
     private final Function<Fact, Map<String, String>> inWords;
     private final Actor usual;
+    private final String happens;
+    private final String says;
 
     private FactKind(
             String name,
@@ -27,7 +30,11 @@ public final class FactKind {
             List<Field> fields,
             Function<Fact, String> sentence,
             Function<Fact, Map<String, String>> inWords,
-            Actor usual) {
+            Actor usual,
+            String happens,
+            String says) {
+        this.happens = happens;
+        this.says = says;
         this.name = name;
         this.ofChannel = ofChannel;
         this.awaited = awaited;
@@ -41,34 +48,54 @@ public final class FactKind {
     /** What a channel tells beside chat, always done by a viewer. */
     static FactKind ofChannel(String name, Viewer viewer, Function<Fact, String> sentence, Field... fields) {
         return new FactKind(
-                name, true, true, Optional.of(viewer), List.of(fields), sentence, fact -> Map.of(), Actor.HOST);
+                name, true, true, Optional.of(viewer), List.of(fields), sentence, fact -> Map.of(), Actor.HOST, "", "");
     }
 
     /** What happens in the house, or what a desk tells; cues may wait for it. */
     static FactKind awaited(String name, Function<Fact, String> sentence, Field... fields) {
         return new FactKind(
-                name, false, true, Optional.empty(), List.of(fields), sentence, fact -> Map.of(), Actor.HOST);
+                name, false, true, Optional.empty(), List.of(fields), sentence, fact -> Map.of(), Actor.HOST, "", "");
     }
 
     /** What happens in the house and has pulls of its own, or none. */
     static FactKind inHouse(String name, Function<Fact, String> sentence, Field... fields) {
         return new FactKind(
-                name, false, false, Optional.empty(), List.of(fields), sentence, fact -> Map.of(), Actor.HOST);
+                name, false, false, Optional.empty(), List.of(fields), sentence, fact -> Map.of(), Actor.HOST, "", "");
     }
 
     /** The same, with values for words that are worked out of several fields. */
     FactKind saying(Function<Fact, Map<String, String>> more) {
-        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, more, usual);
+        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, more, usual, happens, says);
     }
 
     /** The same, done by somebody else than the host where nothing else is said. */
     FactKind usuallyBy(Actor other) {
-        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, inWords, other);
+        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, inWords, other, happens, says);
     }
 
     /** Who does it where nothing else is said. @param link that told it, empty text for none */
     public Actor usual(String link) {
         return ofChannel ? Actor.link(link) : usual;
+    }
+
+    /** The same, offered to cues. @param as what happens then, such as {@code a gift arrives} @param card what a card says of it, behind the viewer's name */
+    FactKind offered(String as, String card) {
+        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, inWords, usual, as, card);
+    }
+
+    /** What a card says when it happens, in words with its values; empty text where no viewer did it. */
+    public String says() {
+        return says;
+    }
+
+    /** What happens then, as the sentence of a cue says it; its name where cues wait for it by a pull of their own. */
+    public String happens() {
+        return happens.isEmpty() ? name : happens;
+    }
+
+    /** Whether a cue may be made that waits for it by its name. */
+    public boolean isOffered() {
+        return !happens.isEmpty();
     }
 
     /** One word, as the journal and the wiring name it. */
@@ -102,6 +129,15 @@ public final class FactKind {
     /** A made-up one, with which cues are tried. */
     public Fact sample() {
         return of(usual("practice"), ofChannel ? Optional.of("practice") : Optional.empty(), viewer, Field::sample);
+    }
+
+    /** A made-up one, in which some fields stand otherwise. @param otherwise what stands in a field, from what usually does */
+    public Fact sample(BiFunction<Field, Object, Object> otherwise) {
+        return of(
+                usual("practice"),
+                ofChannel ? Optional.of("practice") : Optional.empty(),
+                viewer,
+                field -> otherwise.apply(field, field.sample()));
     }
 
     /**

@@ -20,66 +20,82 @@ public final class Facts {
             new Viewer("practice:marshlight_ines", "marshlight_ines", Set.of(Standing.MEMBER, Standing.FOLLOWER), 14);
 
     /** Someone follows the channel from now on. */
-    public static final FactKind FOLLOW = FactKind.ofChannel("follow", OTTER, fact -> fact.who() + " follows");
+    public static final FactKind FOLLOW = FactKind.ofChannel("follow", OTTER, fact -> fact.who() + " follows")
+            .offered("someone follows", "follows the bench");
     /** A membership begins, is renewed, or is given; the giver is empty text for nobody. */
     public static final FactKind MEMBERSHIP = FactKind.ofChannel(
-            "membership",
-            INES,
-            fact -> fact.who() + " is a member for " + Amounts.of(fact.number("months"), "month")
-                    + (fact.text("giver").isEmpty() ? "" : ", given by " + fact.text("giver")),
-            number("months", "membershipMonths", 14),
-            number("tier", "membershipTier", 1),
-            text("giver", "membershipGiver", ""));
+                    "membership",
+                    INES,
+                    fact -> fact.who() + " is a member for " + Amounts.of(fact.number("months"), "month")
+                            + (fact.text("giver").isEmpty() ? "" : ", given by " + fact.text("giver")),
+                    number("months", "membershipMonths", 14),
+                    number("tier", "membershipTier", 1),
+                    text("giver", "membershipGiver", ""))
+            .offered(
+                    "a membership begins or is renewed",
+                    "is a member for {membershipMonths, plural, one {# month} other {# months}}");
     /** A gift: what, the worth of one of them, how many at once. */
     public static final FactKind GIFT = FactKind.ofChannel(
-            "gift",
-            OTTER,
-            fact -> fact.who() + " sent " + Amounts.of(fact.number("count"), fact.text("item")),
-            text("item", "giftItem", "Honeycomb"),
-            number("worth", "giftWorth", 50),
-            number("count", "giftCount", 1));
+                    "gift",
+                    OTTER,
+                    fact -> fact.who() + " sent " + Amounts.of(fact.number("count"), fact.text("item")),
+                    text("item", "giftItem", "Honeycomb"),
+                    number("worth", "giftWorth", 50),
+                    number("count", "giftCount", 1))
+            .offered("a gift arrives", "sent {giftCount, plural, one {a {giftItem}} other {# × {giftItem}}}");
     /** A tip, in hundredths of the channel's currency. */
     public static final FactKind TIP = FactKind.ofChannel(
-            "tip",
-            INES,
-            fact -> fact.who() + " tipped " + fact.money("cents"),
-            money("cents", "tipCents", "tipAmount", 350));
+                    "tip",
+                    INES,
+                    fact -> fact.who() + " tipped " + fact.money("cents"),
+                    money("cents", "tipCents", "tipAmount", 350))
+            .offered("a tip arrives", "left {tipAmount} in the tin");
     /** Another broadcaster arrives with their viewers. */
     public static final FactKind ARRIVAL = FactKind.ofChannel(
-            "arrival",
-            OTTER,
-            fact -> fact.who() + " arrives with " + Amounts.of(fact.number("viewers"), "viewer"),
-            number("viewers", "arrivalViewers", 24));
+                    "arrival",
+                    OTTER,
+                    fact -> fact.who() + " arrives with " + Amounts.of(fact.number("viewers"), "viewer"),
+                    number("viewers", "arrivalViewers", 24))
+            .offered(
+                    "another broadcaster arrives",
+                    "arrives with {arrivalViewers, plural, one {# viewer} other {# viewers}}");
     /** A reward was redeemed, with what the viewer typed. */
     public static final FactKind REWARD = FactKind.ofChannel(
-            "reward",
-            INES,
-            fact -> fact.who() + " redeemed " + fact.text("reward"),
-            text("reward", "rewardName", "Choose the dye"),
-            text("input", "rewardInput", "sage"));
+                    "reward",
+                    INES,
+                    fact -> fact.who() + " redeemed " + fact.text("reward"),
+                    text("reward", "rewardName", "Choose the dye"),
+                    text("input", "rewardInput", "sage"))
+            .offered("a reward is redeemed", "redeems {rewardName}");
     /** Someone made a clip. */
     public static final FactKind CLIP = FactKind.ofChannel(
-            "clip",
-            OTTER,
-            fact -> fact.who() + " made the clip " + fact.text("title"),
-            text("title", "clipTitle", "The tall taper"),
-            number("seconds", "clipSeconds", 28),
-            text("address", "clipAddress", "practice-clip-1"));
+                    "clip",
+                    OTTER,
+                    fact -> fact.who() + " made the clip " + fact.text("title"),
+                    text("title", "clipTitle", "The tall taper"),
+                    number("seconds", "clipSeconds", 28),
+                    text("address", "clipAddress", "practice-clip-1"))
+            .offered("a clip is made", "made a clip: {clipTitle}");
     /** A burst of likes. */
     public static final FactKind LIKES = FactKind.ofChannel(
-            "likes",
-            OTTER,
-            fact -> fact.who() + " gave " + Amounts.of(fact.number("count"), "like"),
-            number("count", "likesCount", 20));
+                    "likes",
+                    OTTER,
+                    fact -> fact.who() + " gave " + Amounts.of(fact.number("count"), "like"),
+                    number("count", "likesCount", 20))
+            .offered("likes arrive", "sends {likesCount, plural, one {# like} other {# likes}}");
 
     /** A show opens. */
-    public static final FactKind SHOW_OPENED = FactKind.awaited("showOpened", fact -> "the show opens");
+    public static final FactKind SHOW_OPENED =
+            FactKind.awaited("showOpened", fact -> "the show opens").offered("the show opens", "");
     /** The open show closes. */
-    public static final FactKind SHOW_CLOSED = FactKind.awaited("showClosed", fact -> "the show closes");
+    public static final FactKind SHOW_CLOSED =
+            FactKind.awaited("showClosed", fact -> "the show closes").offered("the show closes", "");
     /** The mixer streams from now on; where there is no mixer the host says so. */
-    public static final FactKind AIR_ON = FactKind.awaited("airOn", fact -> "on air");
+    public static final FactKind AIR_ON =
+            FactKind.awaited("airOn", fact -> "on air").offered("the stream starts", "");
     /** The mixer streams no longer. */
-    public static final FactKind AIR_OFF = FactKind.awaited("airOff", fact -> "off air");
+    public static final FactKind AIR_OFF =
+            FactKind.awaited("airOff", fact -> "off air").offered("the stream ends", "");
     /** A wheel came to rest. */
     public static final FactKind WHEEL_STOPPED = FactKind.awaited(
                     "wheelStopped",
@@ -87,7 +103,8 @@ public final class Facts {
                             + FactKind.colon().apply(fact.text("result")),
                     text("name", "deskName", "Dyes"),
                     text("result", "deskResult", "sage"))
-            .usuallyBy(Actor.PROGRAM);
+            .usuallyBy(Actor.PROGRAM)
+            .offered("a wheel stops", "");
     /** Another scene is on programme, as its actor says or as the mixer reports. */
     public static final FactKind SCENE = FactKind.awaited(
                     "scene",
@@ -234,6 +251,11 @@ public final class Facts {
     /** The kinds that a pull may wait for by name, in the order in which they are offered. */
     public static List<String> awaited() {
         return ALL.stream().filter(FactKind::awaited).map(FactKind::name).toList();
+    }
+
+    /** The kinds that a cue may be made to wait for by name, in the order in which they are offered. */
+    public static List<FactKind> offered() {
+        return ALL.stream().filter(FactKind::isOffered).toList();
     }
 
     /** The kind of that name if a pull may wait for it; empty otherwise. */

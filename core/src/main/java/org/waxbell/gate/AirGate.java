@@ -4,6 +4,12 @@ import java.util.List;
 import java.util.Map;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
+import org.waxbell.kind.Choice;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Holds where the evening does not stand as the cue wants it.
@@ -12,6 +18,22 @@ import org.waxbell.condition.Scope;
  * @param scenes the scenes of which one must be on programme, none for any
  */
 public record AirGate(Air air, List<String> scenes) implements Gate {
+    /** What it says of itself. */
+    public static final Kind<Gate> KIND = Kind.<Gate>of(AirGate.class, "air", "on air, or in a scene", "On air")
+            .also("live stream")
+            .saying("not on air or in another scene")
+            .with(
+                    Field.choice(
+                            "air",
+                            "The stream",
+                            new Choice("on", "must be on air"),
+                            new Choice("off", "must be off air"),
+                            new Choice("either", "makes no difference")),
+                    Field.many("scenes", "Only in these scenes")
+                            .hint("Empty for any.")
+                            .from(From.SCENES))
+            .making(on -> new AirGate(Air.ON, List.of()));
+
     /** What the cue wants of the stream. */
     public enum Air {
         /** Makes no difference. */
@@ -27,8 +49,16 @@ public record AirGate(Air air, List<String> scenes) implements Gate {
     }
 
     @Override
-    public String kind() {
-        return "air";
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        String stream = air == Air.ON ? "on air" : air == Air.OFF ? "off air" : "";
+        String where = scenes.isEmpty() ? "" : "in the scene " + Said.either(scenes);
+        String all = (stream + " " + where).strip();
+        return Said.of(all.isEmpty() ? "on air or not" : all);
     }
 
     @Override

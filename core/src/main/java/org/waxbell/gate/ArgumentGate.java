@@ -4,8 +4,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
+import org.waxbell.kind.Choice;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Asks for something behind the chat word, of the right kind; says what is missing in the cue's own usage line.
@@ -19,11 +25,31 @@ import org.waxbell.condition.Scope;
  */
 public record ArgumentGate(Wants wants, long least, long most, List<String> words, boolean knownOnly, String usage)
         implements Gate {
+    /** What it says of itself. */
+    public static final Kind<Gate> KIND = Kind.<Gate>of(
+                    ArgumentGate.class, "argument", "something stands behind the word", "Behind the word")
+            .also("argument parameter")
+            .saying("argument missing or wrong")
+            .with(
+                    Field.choice(
+                            "wants",
+                            "It must be",
+                            Stream.of(Wants.values())
+                                    .map(each -> new Choice(Kind.written(each), each.words))
+                                    .toArray(Choice[]::new)),
+                    Field.of(Field.Type.NUMBER, "least", "From").when("wants", "number"),
+                    Field.of(Field.Type.NUMBER, "most", "At most").when("wants", "number", "text"),
+                    Field.many("words", "The words, with a space between").when("wants", "oneOf"),
+                    Field.flag("knownOnly", "only somebody who was seen here").when("wants", "viewer"),
+                    Field.text("usage", "How to write it", 120)
+                            .called("The usage line")
+                            .hint("Told with the refusal, such as !pour 1 to 10."))
+            .making(on -> new ArgumentGate(Wants.TEXT, 1, 100, List.of(), false, ""));
+
     private static final Pattern VIEWER = Pattern.compile("@?[\\p{L}\\p{N}_]{1,40}");
     private static final Pattern COLOUR = Pattern.compile("#?(\\p{XDigit}{6}|\\p{XDigit}{3})");
     private static final Pattern LINK = Pattern.compile("https?://[^\\s/.]+(\\.[^\\s/.]+)+(/\\S*)?");
     private static final Pattern NUMBER = Pattern.compile("-?\\d{1,15}");
-    private static final int LONGEST_USAGE = 120;
 
     /** Kinds of argument. */
     public enum Wants {
@@ -52,8 +78,13 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
     }
 
     @Override
-    public String kind() {
-        return "argument";
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of("with " + (wants == Wants.ONE_OF ? Said.either(words) : inWords()) + " behind it");
     }
 
     @Override
@@ -95,6 +126,18 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
         return wants == Wants.TEXT ? "text of " + most + " characters at most" : wants.words;
     }
 
+    /** Something that may stand behind the word. */
+    public String sample() {
+        return switch (wants) {
+            case VIEWER -> "tallowmoth";
+            case NUMBER -> Long.toString(least);
+            case COLOUR -> "#c8841a";
+            case LINK -> "https://example.org/wax";
+            case ONE_OF -> words.isEmpty() ? "" : words.get(0);
+            case TEXT -> "sage";
+        };
+    }
+
     private boolean fits(String argument) {
         return switch (wants) {
             case VIEWER -> VIEWER.matcher(argument).matches();
@@ -124,8 +167,6 @@ public record ArgumentGate(Wants wants, long least, long most, List<String> word
         if (wants == Wants.TEXT) {
             problems.at("most").within(most, 1, 500, "The longest text", " characters");
         }
-        if (usage.length() > LONGEST_USAGE) {
-            problems.at("usage").text(usage, LONGEST_USAGE, "The usage line");
-        }
+        KIND.check(this, problems);
     }
 }

@@ -3,12 +3,30 @@ package org.waxbell.gate;
 import java.util.Map;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /** Lets so many of a hundred through, by a draw that is written into the decision. @param percent 1 to 100 */
 public record ChanceGate(int percent) implements Gate {
+    /** What it says of itself. */
+    public static final Kind<Gate> KIND = Kind.<Gate>of(ChanceGate.class, "chance", "by chance", "Chance")
+            .also("random percent")
+            .saying("chance")
+            .with(Field.number("percent", "So many of a hundred", 1, 100)
+                    .called("The chance")
+                    .in("percent"))
+            .making(on -> new ChanceGate(50));
+
     @Override
-    public String kind() {
-        return "chance";
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of(percent + " times of 100");
     }
 
     @Override
@@ -29,6 +47,6 @@ public record ChanceGate(int percent) implements Gate {
 
     @Override
     public void check(Problems problems, Scope scope) {
-        problems.at("percent").within(percent, 1, 100, "The chance", " percent");
+        KIND.check(this, problems);
     }
 }

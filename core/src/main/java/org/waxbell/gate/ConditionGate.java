@@ -4,12 +4,29 @@ import java.util.Map;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Condition;
 import org.waxbell.condition.Scope;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /** Holds where a condition is not true. @param condition in CEL, see {@link Condition} */
 public record ConditionGate(String condition) implements Gate {
+    /** What it says of itself. */
+    public static final Kind<Gate> KIND = Kind.<Gate>of(
+                    ConditionGate.class, "condition", "a condition holds", "Condition")
+            .also("formula if")
+            .saying("its condition does not hold")
+            .with(Field.of(Field.Type.FORMULA, "condition", "Only if"))
+            .making(on -> new ConditionGate("show.open"));
+
     @Override
-    public String kind() {
-        return "condition";
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return new Said(condition.isEmpty() ? "nothing yet" : condition, true, "");
     }
 
     @Override

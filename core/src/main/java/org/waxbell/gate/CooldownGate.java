@@ -3,6 +3,10 @@ package org.waxbell.gate;
 import java.util.Map;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 import org.waxbell.time.Spans;
 
 /**
@@ -13,10 +17,30 @@ import org.waxbell.time.Spans;
  */
 public record CooldownGate(long forAllMs, long perViewerMs) implements Gate {
     private static final long LONGEST = 86_400_000;
+    /** What is said where nothing rests. */
+    public static final String OFTEN = "as often as it comes";
+    /** What it says of itself. */
+    public static final Kind<Gate> KIND = Kind.<Gate>of(CooldownGate.class, "cooldown", "it has rested", "Cooldown")
+            .also("rest often pause")
+            .saying("resting")
+            .with(
+                    Field.span("forAllMs", "Rests for everyone", 0, LONGEST)
+                            .called("The cooldown")
+                            .hint("0 for no rest."),
+                    Field.span("perViewerMs", "And for each viewer", 0, LONGEST).called("The cooldown per viewer"))
+            .making(on -> new CooldownGate(10_000, 0));
 
     @Override
-    public String kind() {
-        return "cooldown";
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        String all = forAllMs > 0 ? "every " + Spans.inWords(forAllMs) : "";
+        String own = perViewerMs > 0 ? "every " + Spans.inWords(perViewerMs) + " for each viewer" : "";
+        String rest = Said.both(all, own);
+        return Said.of(rest.isEmpty() ? OFTEN : rest);
     }
 
     @Override
@@ -59,7 +83,6 @@ public record CooldownGate(long forAllMs, long perViewerMs) implements Gate {
 
     @Override
     public void check(Problems problems, Scope scope) {
-        problems.at("forAllMs").time(forAllMs, 0, LONGEST, "The cooldown");
-        problems.at("perViewerMs").time(perViewerMs, 0, LONGEST, "The cooldown per viewer");
+        KIND.check(this, problems);
     }
 }

@@ -2,11 +2,17 @@ package org.waxbell.gate;
 
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /** One check between a pull and the score. */
 public interface Gate {
-    /** What the wiring calls its kind. */
-    String kind();
+    /** What its kind says of itself. */
+    Kind<?> kind();
+
+    /** Its piece of the sentence of a cue. */
+    Said said(Naming names);
 
     /** Its place among the gates; lower ones, which are cheaper, are asked first. */
     int order();

@@ -4,6 +4,11 @@ import java.util.List;
 import java.util.Map;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Holds what came by another link than the cue wants; what no link sent passes.
@@ -11,13 +16,25 @@ import org.waxbell.condition.Scope;
  * @param links names of links, such as {@code practice}; one with several channels is meant with all of them, or with one as {@code tower/#bench}
  */
 public record LinkGate(List<String> links) implements Gate {
+    /** What it says of itself. */
+    public static final Kind<Gate> KIND = Kind.<Gate>of(LinkGate.class, "links", "it comes by certain links", "Links")
+            .also("channel platform")
+            .saying("came by another link")
+            .with(Field.many("links", "Any of these").from(From.LINKS))
+            .making(on -> new LinkGate(on.first(From.LINKS).isEmpty() ? List.of() : List.of(on.first(From.LINKS))));
+
     public LinkGate {
         links = List.copyOf(links);
     }
 
     @Override
-    public String kind() {
-        return "links";
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of("from " + (links.isEmpty() ? "no link" : Said.either(links)));
     }
 
     @Override

@@ -2,12 +2,24 @@ package org.waxbell.gate;
 
 import java.util.Map;
 import org.waxbell.condition.Scope;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /** Holds where the cue, or the rack it lies in, is switched off. Every cue has it. @param rackOn as the wiring has it @param rackName for the answer */
 public record OnGate(boolean cueOn, String rack, boolean rackOn, String rackName) implements Gate {
+    /** What it says of itself. */
+    public static final Kind<Gate> KIND =
+            Kind.<Gate>of(OnGate.class, "on", "it is switched on", "Switch").saying("switched off");
+
     @Override
-    public String kind() {
-        return "on";
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of("it is on");
     }
 
     @Override

@@ -3,12 +3,31 @@ package org.waxbell.gate;
 import java.util.Map;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /** Holds where the viewer cannot pay; paid when the first part starts, given back where nothing played. @param price in points */
 public record PriceGate(@Override long price) implements Gate {
+    /** What it says of itself. */
+    public static final Kind<Gate> KIND = Kind.<Gate>of(PriceGate.class, "price", "it is paid for", "Price")
+            .also("cost currency points")
+            .saying("too few points")
+            .with(Field.number("price", "Costs", 1, 1_000_000_000)
+                    .called("The price")
+                    .in("points")
+                    .hint("Given back where nothing played."))
+            .making(on -> new PriceGate(10));
+
     @Override
-    public String kind() {
-        return "price";
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        return Said.of("for " + names.points(price));
     }
 
     @Override
@@ -38,6 +57,6 @@ public record PriceGate(@Override long price) implements Gate {
 
     @Override
     public void check(Problems problems, Scope scope) {
-        problems.at("price").within(price, 1, 1_000_000_000, "The price", " points");
+        KIND.check(this, problems);
     }
 }

@@ -11,6 +11,10 @@ import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 
 /**
  * Lets through who has at least one of these standings, or is named; never who is denied.
@@ -25,6 +29,22 @@ public record WhoGate(
         implements Gate {
     private static final int MOST_NAMES = 500;
     private static final int MOST_MONTHS = 1_200;
+    /** Lets everyone through. */
+    public static final WhoGate ANYONE = new WhoGate(Set.of(Standing.ANYONE), 0, List.of(), List.of(), List.of());
+
+    /** What it says of itself. */
+    public static final Kind<Gate> KIND = Kind.<Gate>of(WhoGate.class, "who", "certain people", "Who may")
+            .also("permission moderator member follower circle")
+            .saying("not allowed")
+            .with(
+                    Field.of(Field.Type.OTHER, "standings", "May ring it"),
+                    Field.number("leastMonths", "Members of at least", 0, MOST_MONTHS)
+                            .called("The least months")
+                            .in("months"),
+                    Field.many("allow", "And by name"),
+                    Field.many("deny", "But never"),
+                    Field.of(Field.Type.OTHER, "circles", "Circles"))
+            .making(on -> ANYONE);
 
     public WhoGate {
         EnumSet<Standing> ordered = EnumSet.noneOf(Standing.class);
@@ -36,8 +56,21 @@ public record WhoGate(
     }
 
     @Override
-    public String kind() {
-        return "who";
+    public Kind<?> kind() {
+        return KIND;
+    }
+
+    @Override
+    public Said said(Naming names) {
+        String but = deny.isEmpty() ? "" : " but " + Said.either(deny);
+        if (standings.contains(Standing.ANYONE)) {
+            return Said.of(Standing.ANYONE.plural() + but);
+        }
+        List<String> all = new ArrayList<>();
+        standings.forEach(each -> all.add(plural(each)));
+        all.addAll(allow);
+        circles.forEach(each -> all.add("the circle " + names.circle(each)));
+        return Said.of((all.isEmpty() ? "nobody" : Said.either(all)) + but);
     }
 
     @Override
@@ -82,8 +115,7 @@ public record WhoGate(
 
     private String named(Surroundings facts) {
         List<String> names = new ArrayList<>();
-        standings.forEach(each -> names.add(
-                each == Standing.MEMBER && leastMonths > 0 ? "members of " + leastMonths + " months" : each.plural()));
+        standings.forEach(each -> names.add(plural(each)));
         if (!allow.isEmpty()) {
             names.add(allow.size() == 1 ? allow.get(0) : allow.size() + " named viewers");
         }
@@ -93,8 +125,13 @@ public record WhoGate(
                             ? "the circle " + facts.circleName(circles.get(0))
                             : circles.size() + " circles");
         }
-        String last = names.isEmpty() ? "nobody" : names.get(names.size() - 1);
-        return names.size() < 2 ? last : String.join(", ", names.subList(0, names.size() - 1)) + " or " + last;
+        return names.isEmpty() ? "nobody" : Said.either(names);
+    }
+
+    private String plural(Standing standing) {
+        return standing == Standing.MEMBER && leastMonths > 0
+                ? "members of " + leastMonths + " months"
+                : standing.plural();
     }
 
     @Override
@@ -106,7 +143,7 @@ public record WhoGate(
                             "Nobody may ring this cue.",
                             "Choose at least one standing, such as anyone, or name somebody.");
         }
-        problems.at("leastMonths").within(leastMonths, 0, MOST_MONTHS, "The least months", "");
+        KIND.check(this, problems);
         names(problems.at("allow"), allow);
         names(problems.at("deny"), deny);
     }

@@ -75,6 +75,11 @@ public record LinkState(
         return new LinkState(phase, since, trouble, failures, nextTry, heardAt, heard, millis);
     }
 
+    /** What it is doing, in words, with how often it has tried: {@code connecting, try 3}. */
+    public String inWords() {
+        return phase.inWords() + (phase == Phase.CONNECTING && failures > 0 ? ", try " + (failures + 1) : "");
+    }
+
     /** Why a part that needs it cannot be done now, as a sentence without a full stop; empty text where it can. @param name what the link is called */
     public String refusal(String name) {
         return switch (phase) {

@@ -3,13 +3,24 @@ package org.waxbell.link;
 /** What a link is doing, from the best to the worst. */
 public enum Phase {
     /** It works. */
-    UP,
+    UP("up"),
     /** The host paused it; it is not forgotten. */
-    PAUSED,
+    PAUSED("paused"),
     /** It is being set up and has nothing to connect to yet. */
-    UNSET,
+    UNSET("not set up"),
     /** It connects, for the first time or again. */
-    CONNECTING,
+    CONNECTING("connecting"),
     /** It does not work; the state says why and what to do. */
-    BROKEN
+    BROKEN("down");
+
+    private final String words;
+
+    Phase(String words) {
+        this.words = words;
+    }
+
+    /** What it does, in words. */
+    public String inWords() {
+        return words;
+    }
 }

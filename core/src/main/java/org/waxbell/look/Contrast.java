@@ -7,11 +7,6 @@ public final class Contrast {
 
     private Contrast() {}
 
-    /** Whether {@code colour} is one such as {@code #c8841a}. */
-    public static boolean isColour(String colour) {
-        return colour.matches("#[0-9a-f]{6}");
-    }
-
     /** The ratio of two colours such as {@code #fff4de}, 1 to 21. */
     public static double of(String one, String other) {
         double first = luminance(one);

@@ -1,7 +1,11 @@
 package org.waxbell.look;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.waxbell.check.Problems;
+import org.waxbell.kind.Choice;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
 
 /**
  * How a card looks: saved under a name and used by any card.
@@ -98,6 +102,59 @@ public record Look(
                     Easing.SOFT));
 
     private static final int LONGEST_NAME = 40;
+    /** What it says of itself. */
+    public static final Kind<Look> KIND = Kind.<Look>of(Look.class, "look", "Look of cards", "Look")
+            .also("style theme plate")
+            .with(
+                    Field.text("name", "Name", LONGEST_NAME).called("The name").needed(),
+                    Field.colour("plate", "Plate"),
+                    Field.colour("plateTo", "Running to"),
+                    Field.number("angle", "Direction of the run", 0, 360)
+                            .called("The angle")
+                            .in("°"),
+                    Field.flag("outline", "no plate: words with an outline in its colour"),
+                    Field.colour("ink", "Colour of the large line"),
+                    Field.colour("second", "Colour of the line below"),
+                    Field.colour("seal", "Behind the picture"),
+                    Field.choice(
+                            "face",
+                            "Type",
+                            new Choice("fraunces", "soft and a little wonky"),
+                            new Choice("hyperlegible", "plain and very readable"),
+                            new Choice("mono", "all letters of one width")),
+                    Field.number("titleSize", "Size of the large line", 12, 160)
+                            .called("The size of the large line")
+                            .in("px"),
+                    Field.number("lineSize", "Size of the line below", 10, 120)
+                            .called("The size of the line below")
+                            .in("px"),
+                    Field.choice(
+                            "edge",
+                            "Edge",
+                            new Choice("drip", "wax runs from it"),
+                            new Choice("clean", "clean"),
+                            new Choice("bar", "a bar at its left"),
+                            new Choice("line", "a line all around")),
+                    Field.number("corner", "Corners", 0, 80)
+                            .called("The corner")
+                            .in("px"),
+                    moving("entry", "Comes in"),
+                    moving("exit", "Goes out"),
+                    Field.choice(
+                            "easing",
+                            "Moving",
+                            new Choice("soft", "softly"),
+                            new Choice("even", "evenly"),
+                            new Choice("springy", "a little beyond, and back")));
+
+    private static Field moving(String key, String label) {
+        return Field.choice(
+                key,
+                label,
+                Stream.of(Motion.values())
+                        .map(each -> new Choice(Kind.written(each), each.inWords()))
+                        .toArray(Choice[]::new));
+    }
 
     /** The edge of a plate. */
     public enum Edge {
@@ -124,28 +181,11 @@ public record Look(
     /** Adds what is wrong with it; words that would not stand out from their plate are refused. */
     public void check(Problems problems) {
         problems.at("id").id(id, "beeswax");
-        problems.at("name").text(name, LONGEST_NAME, "The name");
-        boolean known = colour(problems.at("plate"), plate)
-                & colour(problems.at("plateTo"), plateTo)
-                & colour(problems.at("ink"), ink)
-                & colour(problems.at("second"), second)
-                & colour(problems.at("seal"), seal);
-        if (known) {
+        KIND.check(this, problems);
+        if (Stream.of(plate, plateTo, ink, second).allMatch(Field::isColour)) {
             standsOut(problems.at("ink"), ink, "The large line");
             standsOut(problems.at("second"), second, "The line below");
         }
-        problems.at("angle").within(angle, 0, 360, "The angle", " degrees");
-        problems.at("corner").within(corner, 0, 80, "The corner", " pixels");
-        problems.at("titleSize").within(titleSize, 12, 160, "The size of the large line", " pixels");
-        problems.at("lineSize").within(lineSize, 10, 120, "The size of the line below", " pixels");
-    }
-
-    private static boolean colour(Problems here, String colour) {
-        boolean known = Contrast.isColour(colour);
-        if (!known) {
-            here.add(colour, "This is no colour.", "Write one such as #c8841a.");
-        }
-        return known;
     }
 
     private void standsOut(Problems here, String words, String what) {

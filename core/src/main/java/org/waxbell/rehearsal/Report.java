@@ -1,7 +1,9 @@
 package org.waxbell.rehearsal;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.score.Lane;
 
@@ -30,6 +32,31 @@ public record Report(
         long pointsIn,
         long pointsOut,
         List<Decision> decisions) {
+    /** What came of it, in one sentence. */
+    public String summary() {
+        long dropped =
+                rings.stream().filter(ring -> ring.end().equals("dropped")).count();
+        long held = decisions.stream()
+                .flatMap(each -> each.cues().stream())
+                .filter(CueAnswer::held)
+                .count();
+        long silent = cues.stream().filter(CueTally::silent).count();
+        String points = pointsIn + pointsOut > 0
+                ? "; " + figure(pointsIn) + " points given, " + figure(pointsOut) + " taken"
+                : "";
+        return count(steps, "step") + ": " + count(rings.size() - dropped, "ring") + ", " + figure(held)
+                + " held, " + figure(dropped) + " dropped" + points + ". " + count(silent, "cue")
+                + " never rang.";
+    }
+
+    private static String count(long number, String noun) {
+        return figure(number) + " " + noun + (number == 1 ? "" : "s");
+    }
+
+    private static String figure(long number) {
+        return String.format(Locale.ENGLISH, "%,d", number);
+    }
+
     /**
      * What became of one cue.
      *

@@ -7,6 +7,8 @@ import org.waxbell.check.Problems;
 public sealed interface Anchor permits Anchor.At, Anchor.With, Anchor.After {
     /** Longest time or gap, one hour in milliseconds. */
     long LONGEST = 3_600_000;
+    /** With the score. */
+    Anchor START = new At(0);
 
     /** The part that must be placed first; empty where the start stands by itself. */
     Optional<String> hangsOn();

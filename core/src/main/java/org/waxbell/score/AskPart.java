@@ -12,6 +12,9 @@ import org.waxbell.act.Act;
 import org.waxbell.act.Asking;
 import org.waxbell.check.Problems;
 import org.waxbell.directive.Directive;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.words.Wording;
 
 /**
@@ -27,10 +30,31 @@ import org.waxbell.words.Wording;
 public record AskPart(
         String id, Anchor start, String desk, String about, String act, Map<String, String> with, Manner manner)
         implements Part {
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(AskPart.class, "ask", "Ask a desk", "Ask")
+            .also("wheel fill draw act queue timer")
+            .with(
+                    Field.of(Field.Type.OTHER, "about", "Of").from(From.WHEELS),
+                    Field.of(Field.Type.OTHER, "act", "Ask it to"),
+                    Field.of(Field.Type.OTHER, "with", "With"))
+            .making(on -> new AskPart(
+                    on.id(),
+                    Anchor.START,
+                    "wheel",
+                    on.first(From.STAGES) + "/" + on.first(From.WHEELS),
+                    "fill",
+                    Map.of(),
+                    Manner.PLAIN));
+
     private static final List<String> PLAIN = List.of("outcome", "answer");
 
     public AskPart {
         with = Collections.unmodifiableMap(new TreeMap<>(with));
+    }
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
     }
 
     @Override
@@ -39,8 +63,8 @@ public record AskPart(
     }
 
     @Override
-    public Set<String> results() {
-        return Set.of("outcome", "answer", name("outcome"), name("answer"));
+    public Map<String, String> results() {
+        return Map.of("outcome", "done", "answer", "done", name("outcome"), "done", name("answer"), "done");
     }
 
     private String name(String what) {
@@ -50,6 +74,13 @@ public record AskPart(
     @Override
     public List<String> patterns() {
         return List.copyOf(with.values());
+    }
+
+    @Override
+    public Map<String, String> wordings() {
+        Map<String, String> all = new TreeMap<>();
+        with.forEach((key, words) -> all.put("with." + key, words));
+        return all;
     }
 
     @Override

@@ -5,7 +5,10 @@ import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowThing;
 import org.waxbell.directive.Shown;
 import org.waxbell.event.Identity;
-import org.waxbell.look.Contrast;
+import org.waxbell.kind.Choice;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -33,9 +36,39 @@ public record BurstPart(
 
     private static final int MOST = 300;
     private static final int MOST_COLOURS = 8;
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(BurstPart.class, "burst", "Burst", "Burst")
+            .also("particles confetti effect")
+            .with(
+                    Field.choice(
+                                    "shape",
+                                    "Of",
+                                    SHAPES.stream()
+                                            .map(each -> new Choice(each, each))
+                                            .toArray(Choice[]::new))
+                            .called("The shape"),
+                    Field.number("count", "How many", 1, MOST),
+                    Field.of(Field.Type.COLOURS, "colours", "Colours").within(1, MOST_COLOURS),
+                    Field.span("lengthMs", "Time", 500, 30_000).called("The time"))
+            .and(SpotPart.where())
+            .making(on -> new BurstPart(
+                    on.id(),
+                    Anchor.START,
+                    3_500,
+                    on.first(From.STAGES),
+                    on.another(From.SPOTS),
+                    SHAPES.get(0),
+                    60,
+                    List.of("#c8841a", "#fff4de", "#2f7468"),
+                    Manner.PLAIN));
 
     public BurstPart {
         colours = List.copyOf(colours);
+    }
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
     }
 
     @Override
@@ -65,11 +98,7 @@ public record BurstPart(
     @Override
     public void check(PartCheck check) {
         var problems = check.problems();
-        problems.at("lengthMs").time(lengthMs, 500, 30_000, "The time");
-        problems.at("count").within(count, 1, MOST, "How many", "");
-        if (!SHAPES.contains(shape)) {
-            problems.at("shape").add(shape, "There is no such shape.", "Choose one of " + SHAPES + ".");
-        }
+        check.fields(this);
         if (colours.isEmpty() || colours.size() > MOST_COLOURS) {
             problems.at("colours")
                     .add(
@@ -78,7 +107,7 @@ public record BurstPart(
                             "Add or take away some.");
         }
         for (int i = 0; i < colours.size(); i++) {
-            if (!Contrast.isColour(colours.get(i))) {
+            if (!Field.isColour(colours.get(i))) {
                 problems.at("colours", i).add(colours.get(i), "This is no colour.", "Write one such as #c8841a.");
             }
         }

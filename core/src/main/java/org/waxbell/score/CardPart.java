@@ -3,10 +3,11 @@ package org.waxbell.score;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
-import org.waxbell.check.Problems;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowCard;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.look.Look;
 import org.waxbell.look.Motion;
 import org.waxbell.shelf.Media;
@@ -39,14 +40,47 @@ public record CardPart(
         long exitMs,
         Manner manner)
         implements SpotPart {
+    private static final long LONGEST = 600_000;
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(CardPart.class, "card", "Card on a stage", "Card")
+            .also("alert text picture overlay shoutout")
+            .with(
+                    Field.words("title", "Large line").needed(),
+                    Field.words("words", "Line below"),
+                    Field.span("lengthMs", "Stays", 500, LONGEST)
+                            .called("The time on screen")
+                            .wide(3)
+                            .when("manner.toEnd", "false"),
+                    Field.choice("look", "Look", From.LOOKS).wide(3))
+            .and(SpotPart.where())
+            .and(Motions.fields())
+            .and(
+                    Field.file("picture", "Picture", From.PICTURES).when("portrait", "false"),
+                    Field.flag("portrait", "the viewer’s portrait in place of a picture"))
+            .making(on -> new CardPart(
+                    on.id(),
+                    Anchor.START,
+                    5_000,
+                    on.first(From.STAGES),
+                    on.another(From.SPOTS),
+                    on.first(From.LOOKS),
+                    on.brings("viewer") ? "{viewer}" : "Good evening",
+                    on.brings("viewer") ? "was here" : "",
+                    "",
+                    false,
+                    "",
+                    "",
+                    400,
+                    600,
+                    Manner.PLAIN));
+
     /** The folder of the shelf in which pictures lie. */
     public static final String PICTURES = "Pictures";
-    /** The ways to come in and go out, by name. */
-    public static final List<String> MOTIONS = Stream.of(Motion.values())
-            .map(each -> each.name().toLowerCase(Locale.ROOT))
-            .toList();
 
-    private static final long LONGEST = 600_000;
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
 
     @Override
     public List<String> patterns() {
@@ -58,6 +92,16 @@ public record CardPart(
         return picture.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new MediaUse("picture", "picture", PICTURES, picture));
+    }
+
+    @Override
+    public boolean mayLastToEnd() {
+        return true;
+    }
+
+    @Override
+    public long leastMs() {
+        return entryMs + exitMs;
     }
 
     @Override
@@ -84,6 +128,13 @@ public record CardPart(
                 exitMs);
     }
 
+    /** The same with another line below. */
+    public CardPart saying(String other) {
+        return new CardPart(
+                id, start, lengthMs, stage, spot, look, title, other, picture, portrait, entry, exit, entryMs, exitMs,
+                manner);
+    }
+
     /** The look with this card's own ways to come and go. */
     private Look moving(Look from) {
         return new Look(
@@ -107,7 +158,7 @@ public record CardPart(
     }
 
     private static Motion motion(String own, Motion otherwise) {
-        return MOTIONS.contains(own) ? Motion.valueOf(own.toUpperCase(Locale.ROOT)) : otherwise;
+        return Motions.NAMES.contains(own) ? Motion.valueOf(own.toUpperCase(Locale.ROOT)) : otherwise;
     }
 
     @Override
@@ -118,12 +169,8 @@ public record CardPart(
     @Override
     public void check(PartCheck check) {
         var problems = check.problems();
-        if (!manner.toEnd()) {
-            problems.at("lengthMs").time(lengthMs, 500, LONGEST, "The time on screen");
-        }
-        check.easing(entry, exit, entryMs, exitMs, manner.toEnd() ? LONGEST : lengthMs);
-        check.words("title", title, false);
-        check.words("words", words, true);
+        check.fields(this);
+        check.easing(entryMs, exitMs, manner.toEnd() ? LONGEST : lengthMs);
         check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
         List<String> looks = check.looks();
         if (!looks.contains(look)) {
@@ -132,12 +179,6 @@ public record CardPart(
         if (!picture.isEmpty() && check.shelf().find(PICTURES, picture).isEmpty()) {
             problems.at("picture")
                     .add(picture, "There is no such picture on the shelf.", "Choose one that is there, or none.");
-        }
-    }
-
-    static void motion(Problems here, String motion) {
-        if (!motion.isEmpty() && !MOTIONS.contains(motion)) {
-            here.add(motion, "Nothing moves like that.", "Choose one of " + MOTIONS + ", or leave it to the look.");
         }
     }
 }

@@ -2,9 +2,10 @@ package org.waxbell.score;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.MakeClip;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
@@ -18,14 +19,34 @@ import org.waxbell.shelf.Shelf;
  */
 public record ClipPart(String id, Anchor start, int seconds, String title, long longestMs, Manner manner)
         implements Part {
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(ClipPart.class, "clip", "Make a clip", "Clip")
+            .also("replay moment")
+            .with(
+                    Field.words("title", "Title").needed(),
+                    Field.number("seconds", "Seconds kept", 5, 120)
+                            .called("The length of the clip")
+                            .in("s")
+                            .wide(3),
+                    Field.span("longestMs", "Given up after", 1_000, 300_000)
+                            .called("The longest time of making it")
+                            .wide(3))
+            .making(on -> new ClipPart(
+                    on.id(), Anchor.START, 30, on.brings("viewer") ? "{viewer}" : "Tonight", 20_000, Manner.PLAIN));
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
     @Override
     public Lane lane() {
         return Lane.OUTSIDE;
     }
 
     @Override
-    public Set<String> results() {
-        return Set.of(resultName("address"), resultName("title"));
+    public Map<String, String> results() {
+        return Map.of(resultName("address"), "practice-clip-1", resultName("title"), "The tall taper");
     }
 
     @Override
@@ -63,8 +84,6 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
 
     @Override
     public void check(PartCheck check) {
-        check.problems().at("seconds").within(seconds, 5, 120, "The length of the clip", " seconds");
-        check.problems().at("longestMs").time(longestMs, 1_000, 300_000, "The longest time of making it");
-        check.words("title", title, false);
+        check.fields(this);
     }
 }

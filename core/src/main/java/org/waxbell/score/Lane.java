@@ -1,5 +1,7 @@
 package org.waxbell.score;
 
+import java.util.Locale;
+
 /** Where a part lands; lanes are drawn in this order. */
 public enum Lane {
     /** What is seen on a stage. */
@@ -21,6 +23,11 @@ public enum Lane {
 
     Lane(boolean toldAhead) {
         this.toldAhead = toldAhead;
+    }
+
+    /** How people call it. */
+    public String inWords() {
+        return name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT);
     }
 
     /** Whether its adapters start things themselves at the moment told, and so want to be told ahead of it. */

@@ -5,7 +5,9 @@ import java.util.List;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowThing;
 import org.waxbell.directive.Shown;
-import org.waxbell.look.Contrast;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -30,9 +32,36 @@ public record NamesPart(
         String plate,
         Manner manner)
         implements SpotPart {
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(NamesPart.class, "names", "List of names", "Names")
+            .also("credits list")
+            .with(
+                    Field.words("heading", "Heading"),
+                    Field.words("names", "Names, with a comma between").needed(),
+                    Field.span("lengthMs", "Stays", 500, 600_000).called("The time on screen"),
+                    Field.colour("colour", "Words in").wide(3),
+                    Field.colour("plate", "Plate").optional().wide(3))
+            .and(SpotPart.where())
+            .making(on -> new NamesPart(
+                    on.id(),
+                    Anchor.START,
+                    8_000,
+                    on.first(From.STAGES),
+                    on.another(From.SPOTS),
+                    "With thanks to",
+                    on.brings("viewer") ? "{viewer}" : "everyone",
+                    "#fffaf0",
+                    "#2b2724",
+                    Manner.PLAIN));
+
     private static final int MOST = 200;
 
     /** The names are no alternatives, though they may stand on lines of their own. */
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
     @Override
     public List<String> patterns() {
         return List.of(heading, flat());
@@ -71,16 +100,7 @@ public record NamesPart(
 
     @Override
     public void check(PartCheck check) {
-        var problems = check.problems();
-        problems.at("lengthMs").time(lengthMs, 500, 600_000, "The time on screen");
-        check.words("heading", heading, true);
-        check.words("names", flat(), false);
-        if (!Contrast.isColour(colour)) {
-            problems.at("colour").add(colour, "This is no colour.", "Write one such as #fffaf0.");
-        }
-        if (!plate.isEmpty() && !Contrast.isColour(plate)) {
-            problems.at("plate").add(plate, "This is no colour.", "Write one such as #2b2724, or nothing.");
-        }
+        check.fields(this);
         check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
     }
 }

@@ -1,20 +1,25 @@
 package org.waxbell.score;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Asking;
 import org.waxbell.booking.Place;
 import org.waxbell.directive.Directive;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Target;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
 /** One thing that a score does. It has a start and a length; shown things go away by themselves. */
 public interface Part {
+    /** What its kind says of itself. */
+    Kind<?> kind();
+
     /** Its name within the score, by which other parts hang on it. */
     String id();
 
@@ -32,9 +37,14 @@ public interface Part {
         return Optional.empty();
     }
 
-    /** The names in words of what is known only when it is done, such as {@code clipAddress}. */
-    default Set<String> results() {
-        return Set.of();
+    /** What is known only when it is done, by its name in words such as {@code clipAddress}, with a sample of each. */
+    default Map<String, String> results() {
+        return Map.of();
+    }
+
+    /** The least that it can last where its length is set, in milliseconds: what it comes and goes in. */
+    default long leastMs() {
+        return 0;
     }
 
     /** What an adapter reported, by the names that words use. */
@@ -57,9 +67,24 @@ public interface Part {
         return Optional.empty();
     }
 
+    /** Whether it may last to the end of its score in place of a length of its own. */
+    default boolean mayLastToEnd() {
+        return false;
+    }
+
     /** Its patterns of words. */
     default List<String> patterns() {
         return List.of();
+    }
+
+    /** Its fields that hold words for viewers, by their names in its document. */
+    default Map<String, String> wordings() {
+        Map<String, String> all = new LinkedHashMap<>();
+        kind().fields().stream()
+                .filter(field -> field.type() == Field.Type.WORDS && Kind.means(field, this))
+                .forEach(
+                        field -> all.put(field.key(), Kind.at(this, field.key()).toString()));
+        return all;
     }
 
     /** What it asks a desk for when it begins; empty for most. */

@@ -76,12 +76,13 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
         return ground.looks().stream().map(Look::id).toList();
     }
 
-    /** Checks how something comes and goes. @param lengthMs how long it lasts at most */
-    void easing(String entry, String exit, long entryMs, long exitMs, long lengthMs) {
-        CardPart.motion(problems.at("entry"), entry);
-        CardPart.motion(problems.at("exit"), exit);
-        problems.at("entryMs").time(entryMs, 0, 5_000, "The entry");
-        problems.at("exitMs").time(exitMs, 0, 5_000, "The exit");
+    /** Checks the fields of a part as its kind describes them. */
+    public void fields(Part part) {
+        part.kind().check(part, problems, (field, pattern) -> words(field.key(), pattern, !field.isNeeded()));
+    }
+
+    /** Checks that something lasts longer than it comes and goes. @param lengthMs how long it lasts at most */
+    void easing(long entryMs, long exitMs, long lengthMs) {
         if (entryMs + exitMs > lengthMs) {
             problems.at("lengthMs")
                     .add(

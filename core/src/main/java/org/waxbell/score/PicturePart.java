@@ -4,6 +4,9 @@ import java.util.Optional;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowThing;
 import org.waxbell.directive.Shown;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -28,6 +31,33 @@ public record PicturePart(
         Manner manner)
         implements SpotPart {
     private static final long LONGEST = 600_000;
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(PicturePart.class, "picture", "Picture", "Picture")
+            .also("image overlay")
+            .with(
+                    Field.file("picture", "Picture", From.PICTURES).needed(),
+                    Field.span("lengthMs", "Stays", 500, LONGEST)
+                            .called("The time on screen")
+                            .when("manner.toEnd", "false"))
+            .and(SpotPart.where())
+            .and(Motions.fields())
+            .making(on -> new PicturePart(
+                    on.id(),
+                    Anchor.START,
+                    5_000,
+                    on.first(From.STAGES),
+                    on.another(From.SPOTS),
+                    on.first(From.PICTURES),
+                    "",
+                    "",
+                    400,
+                    400,
+                    Manner.PLAIN));
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
 
     @Override
     public Optional<MediaUse> uses() {
@@ -36,6 +66,16 @@ public record PicturePart(
 
     private MediaUse use() {
         return new MediaUse("picture", "picture", CardPart.PICTURES, picture);
+    }
+
+    @Override
+    public boolean mayLastToEnd() {
+        return true;
+    }
+
+    @Override
+    public long leastMs() {
+        return entryMs + exitMs;
     }
 
     @Override
@@ -63,11 +103,8 @@ public record PicturePart(
 
     @Override
     public void check(PartCheck check) {
-        var problems = check.problems();
-        if (!manner.toEnd()) {
-            problems.at("lengthMs").time(lengthMs, 500, LONGEST, "The time on screen");
-        }
-        check.easing(entry, exit, entryMs, exitMs, manner.toEnd() ? LONGEST : lengthMs);
+        check.fields(this);
+        check.easing(entryMs, exitMs, manner.toEnd() ? LONGEST : lengthMs);
         check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
         check.media(use());
     }

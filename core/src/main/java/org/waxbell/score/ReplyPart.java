@@ -3,9 +3,26 @@ package org.waxbell.score;
 import java.util.List;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.SayInChat;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
 
 /** Answers in chat, on the link that the line came from. It is done at once. */
 public record ReplyPart(String id, Anchor start, String words, Manner manner) implements Part {
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(ReplyPart.class, "reply", "Reply in chat", "Reply")
+            .also("message answer say")
+            .with(Field.words("words", "Words").needed())
+            .making(on -> new ReplyPart(
+                    on.id(),
+                    on.shown().<Anchor>map(card -> new Anchor.After(card, 200)).orElse(Anchor.START),
+                    on.brings("viewer") ? "Thank you, {viewer}." : "Good evening.",
+                    Manner.PLAIN));
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
     @Override
     public Lane lane() {
         return Lane.CHAT;
@@ -28,6 +45,6 @@ public record ReplyPart(String id, Anchor start, String words, Manner manner) im
 
     @Override
     public void check(PartCheck check) {
-        check.words("words", words, false);
+        check.fields(this);
     }
 }

@@ -101,8 +101,7 @@ public final class ScoreCheck {
                             "It hangs on a part that may have to wait.",
                             "Let it start at a time, or the other at once as well.");
         }
-        if (part.manner().toEnd()
-                && !(part instanceof CardPart || part instanceof PicturePart || part instanceof SwitchPart)) {
+        if (part.manner().toEnd() && !part.mayLastToEnd()) {
             here.at("toEnd").add(true, "Only what is shown or switched can last to the end.", "Take it away.");
         }
         if (part.manner().toEnd()
@@ -118,7 +117,7 @@ public final class ScoreCheck {
         while (at != null && at.start().hangsOn().isPresent()) {
             Part other = byId.get(at.start().hangsOn().get());
             if (other != null && at.start().hangsOnEnd()) {
-                known.addAll(other.results());
+                known.addAll(other.results().keySet());
             }
             at = other;
         }

@@ -3,6 +3,10 @@ package org.waxbell.score;
 import java.util.List;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.WriteSlate;
+import org.waxbell.kind.Choice;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 
 /**
  * Writes a value of the slate.
@@ -12,6 +16,21 @@ import org.waxbell.directive.WriteSlate;
  * @param words what is written or added, with values; not looked at where it is cleared
  */
 public record SlatePart(String id, Anchor start, String value, Act act, String words, Manner manner) implements Part {
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(SlatePart.class, "slate", "Write on the slate", "Slate")
+            .also("variable counter value")
+            .with(
+                    Field.choice("value", "Value", From.SLATE).wide(3),
+                    Field.choice(
+                                    "act",
+                                    "It",
+                                    new Choice("set", "is set to"),
+                                    new Choice("add", "goes up by"),
+                                    new Choice("clear", "is cleared"))
+                            .wide(3),
+                    Field.words("words", "What").needed().when("act", "set", "add"))
+            .making(on -> new SlatePart(on.id(), Anchor.START, on.first(From.SLATE), Act.SET, "1", Manner.PLAIN));
+
     /** What can be done to a value. */
     public enum Act {
         /** The words take the place of what stands there. */
@@ -20,6 +39,11 @@ public record SlatePart(String id, Anchor start, String value, Act act, String w
         ADD,
         /** It is as at the start again. */
         CLEAR
+    }
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
     }
 
     @Override
@@ -61,8 +85,6 @@ public record SlatePart(String id, Anchor start, String value, Act act, String w
         } else if (act == Act.ADD && !number) {
             check.problems().at("act").add("add", "To a text nothing can be added.", "Set it, or choose a number.");
         }
-        if (act != Act.CLEAR) {
-            check.words("words", words, false);
-        }
+        check.fields(this);
     }
 }

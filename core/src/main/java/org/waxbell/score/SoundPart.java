@@ -5,6 +5,9 @@ import java.util.Optional;
 import org.waxbell.booking.Place;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.PlaySound;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -19,10 +22,36 @@ import org.waxbell.stage.Stage;
 public record SoundPart(
         String id, Anchor start, String stage, String outlet, String folder, String file, int volume, Manner manner)
         implements Part {
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(SoundPart.class, "sound", "Sound", "Sound")
+            .also("audio effect")
+            .with(
+                    Field.choice("folder", "Folder", From.SOUND_FOLDERS),
+                    Field.choice("file", "Sound", From.SOUNDS),
+                    Field.number("volume", "Volume", 0, 100)
+                            .called("The volume")
+                            .in("%"),
+                    Field.choice("stage", "Stage", From.STAGES).wide(3),
+                    Field.choice("outlet", "Outlet", From.OUTLETS).wide(3))
+            .making(on -> new SoundPart(
+                    on.id(),
+                    Anchor.START,
+                    on.first(From.STAGES),
+                    on.first(From.OUTLETS),
+                    on.first(From.SOUND_FOLDERS),
+                    "",
+                    80,
+                    Manner.PLAIN));
+
     /** Longest sound whose length could not be measured, in milliseconds. */
     private static final long LONGEST = 600_000;
     /** How much longer than measured it may take before it is cut, in milliseconds. */
     private static final long OVERRUN = 10_000;
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
 
     @Override
     public Lane lane() {
@@ -64,7 +93,8 @@ public record SoundPart(
                 stage,
                 outlet,
                 telling.mediaHash(),
-                volume);
+                volume,
+                !telling.settled().known());
     }
 
     @Override
@@ -76,7 +106,7 @@ public record SoundPart(
     @Override
     public void check(PartCheck check) {
         var problems = check.problems();
-        problems.at("volume").within(volume, 0, 100, "The volume", " percent");
+        check.fields(this);
         check.onStage(stage, "outlet", outlet, Stage::hasOutlet, "outlet");
         if (use().on(check.shelf()).isEmpty()) {
             problems.at(use().field())

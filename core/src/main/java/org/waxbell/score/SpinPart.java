@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.waxbell.act.Asking;
@@ -17,6 +16,9 @@ import org.waxbell.directive.Shown;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
 import org.waxbell.fixture.WheelFixture;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -33,6 +35,34 @@ import org.waxbell.stage.Stage;
 public record SpinPart(
         String id, Anchor start, String stage, String wheel, long spinMs, long stayMs, int times, Manner manner)
         implements Part {
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(SpinPart.class, "spin", "Spin a wheel", "Spin")
+            .also("wheel draw random")
+            .with(
+                    Field.choice("stage", "Stage", From.STAGES).wide(3),
+                    Field.choice("wheel", "Wheel", From.WHEELS).wide(3),
+                    Field.span("spinMs", "Turns", 1_000, 60_000)
+                            .called("The time it turns")
+                            .wide(3),
+                    Field.span("stayMs", "Result stands", 500, 60_000)
+                            .called("The time the result stands")
+                            .wide(3),
+                    Field.number("times", "Times", 1, 10).called("How many times"))
+            .making(on -> new SpinPart(
+                    on.id(),
+                    Anchor.START,
+                    on.first(From.STAGES),
+                    on.first(From.WHEELS),
+                    5_000,
+                    3_000,
+                    1,
+                    Manner.PLAIN));
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
+
     @Override
     public Lane lane() {
         return Lane.SCREEN;
@@ -44,8 +74,8 @@ public record SpinPart(
     }
 
     @Override
-    public Set<String> results() {
-        return Set.of(name("Result"), name("Odds"));
+    public Map<String, String> results() {
+        return Map.of(name("Result"), "Sea dye", name("Odds"), "25.0 %");
     }
 
     private String name(String what) {
@@ -102,10 +132,7 @@ public record SpinPart(
 
     @Override
     public void check(PartCheck check) {
-        var problems = check.problems();
-        problems.at("spinMs").time(spinMs, 1_000, 60_000, "The time it turns");
-        problems.at("stayMs").time(stayMs, 500, 60_000, "The time the result stands");
-        problems.at("times").within(times, 1, 10, "How many times", "");
+        check.fields(this);
         check.onStage(stage, "wheel", wheel, Stage::hasWheel, "wheel");
     }
 }

@@ -2,9 +2,19 @@ package org.waxbell.score;
 
 import java.util.Optional;
 import org.waxbell.booking.Place;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
 
 /** A part that is seen on a spot of a stage. */
-sealed interface SpotPart extends Part permits CardPart, PicturePart, VideoPart, BurstPart, NamesPart {
+public interface SpotPart extends Part {
+    /** Where it stands. */
+    static Field[] where() {
+        return new Field[] {
+            Field.choice("stage", "Stage", From.STAGES).wide(3),
+            Field.choice("spot", "Spot", From.SPOTS).wide(3)
+        };
+    }
+
     /** Id of its stage. */
     String stage();
 

@@ -1,10 +1,15 @@
 package org.waxbell.score;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.Switch;
 import org.waxbell.event.Target;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Fresh;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
@@ -19,11 +24,48 @@ public record SwitchPart(
         String id, Anchor start, long lengthMs, Target target, String value, boolean stay, Manner manner)
         implements Part {
     private static final long LONGEST = 3_600_000;
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(SwitchPart.class, "switch", "Switch something", "Switch")
+            .also("scene source mixer lamp rack filter mute stream recording folder")
+            .with(
+                    Field.of(Field.Type.OTHER, "target", "Switches"),
+                    Field.of(Field.Type.OTHER, "value", "To"),
+                    Field.span("lengthMs", "For, then back", 100, LONGEST)
+                            .called("The time")
+                            .when("stay", "false"),
+                    Field.flag("stay", "stays so"))
+            .making(on -> new SwitchPart(
+                    on.id(),
+                    Anchor.START,
+                    5_000,
+                    begins(on),
+                    begins(on).kind() == Target.Kind.SOURCE ? "shown" : "off",
+                    false,
+                    Manner.PLAIN));
+
     private static final int LONGEST_VALUE = 300;
+
+    /** A source of the mixer; while no mixer tells its sources a rack, which is there whatever is linked. */
+    private static Target begins(Fresh on) {
+        String source = on.first(From.SOURCES);
+        return source.isEmpty()
+                ? new Target(Target.Kind.RACK, on.first(From.RACKS))
+                : new Target(Target.Kind.SOURCE, source);
+    }
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
 
     @Override
     public Lane lane() {
         return target.kind().ofMixer() ? Lane.MIXER : target.kind() == Target.Kind.LAMP ? Lane.ROOM : Lane.BOOKS;
+    }
+
+    @Override
+    public boolean mayLastToEnd() {
+        return true;
     }
 
     @Override
@@ -48,6 +90,11 @@ public record SwitchPart(
     }
 
     @Override
+    public Map<String, String> wordings() {
+        return isText() ? Map.of("value", value) : Map.of();
+    }
+
+    @Override
     public Directive direct(Telling telling) {
         return new Switch(telling.partRun(), telling.meantFor(), target, isText() ? telling.fill(value) : value, stay);
     }
@@ -60,8 +107,8 @@ public record SwitchPart(
     @Override
     public void check(PartCheck check) {
         var problems = check.problems();
-        if (!stay && !manner.toEnd()) {
-            problems.at("lengthMs").time(lengthMs, 100, LONGEST, "The time");
+        if (!manner.toEnd()) {
+            check.fields(this);
         }
         if (isText()) {
             check.words("value", value, false);

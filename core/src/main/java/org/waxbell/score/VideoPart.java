@@ -4,6 +4,9 @@ import java.util.Optional;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowThing;
 import org.waxbell.directive.Shown;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -32,12 +35,60 @@ public record VideoPart(
         long exitMs,
         Manner manner)
         implements SpotPart {
+    /** What it says of itself. */
+    public static final Kind<Part> KIND = Kind.<Part>of(VideoPart.class, "video", "Video", "Video")
+            .also("film clip media")
+            .with(
+                    Field.file("file", "Video", From.VIDEOS).needed(),
+                    Field.number("volume", "Volume", 0, 100)
+                            .called("The volume")
+                            .in("%"),
+                    Field.number("left", "Cut off at the left", 0, 90)
+                            .called("What is cut off")
+                            .in("%")
+                            .wide(3),
+                    Field.number("right", "Cut off at the right", 0, 90)
+                            .called("What is cut off")
+                            .in("%")
+                            .wide(3),
+                    Field.number("top", "Cut off at the top", 0, 90)
+                            .called("What is cut off")
+                            .in("%")
+                            .wide(3),
+                    Field.number("bottom", "Cut off at the bottom", 0, 90)
+                            .called("What is cut off")
+                            .in("%")
+                            .wide(3))
+            .and(SpotPart.where())
+            .and(Motions.fields())
+            .making(on -> new VideoPart(
+                    on.id(),
+                    Anchor.START,
+                    on.first(From.STAGES),
+                    on.another(From.SPOTS),
+                    on.first(From.VIDEOS),
+                    80,
+                    0,
+                    0,
+                    0,
+                    0,
+                    "",
+                    "",
+                    400,
+                    400,
+                    Manner.PLAIN));
+
     /** The folder of the shelf in which videos lie. */
     public static final String VIDEOS = "Videos";
 
     private static final long LONGEST = 600_000;
     private static final long OVERRUN = 10_000;
     private static final int LEAST_LEFT = 10;
+
+    @Override
+    public Kind<?> kind() {
+        return KIND;
+    }
 
     @Override
     public Optional<MediaUse> uses() {
@@ -65,7 +116,17 @@ public record VideoPart(
                 stage,
                 spot,
                 telling.mediaHash(),
-                new Shown.Video(volume, left, top, right, bottom, entry, exit, entryMs, exitMs));
+                new Shown.Video(
+                        volume,
+                        left,
+                        top,
+                        right,
+                        bottom,
+                        entry,
+                        exit,
+                        entryMs,
+                        exitMs,
+                        !telling.settled().known()));
     }
 
     @Override
@@ -76,15 +137,11 @@ public record VideoPart(
     @Override
     public void check(PartCheck check) {
         var problems = check.problems();
-        problems.at("volume").within(volume, 0, 100, "The volume", " percent");
-        problems.at("left").within(left, 0, 90, "What is cut off", " percent");
-        problems.at("top").within(top, 0, 90, "What is cut off", " percent");
-        problems.at("right").within(right, 0, 90, "What is cut off", " percent");
-        problems.at("bottom").within(bottom, 0, 90, "What is cut off", " percent");
+        check.fields(this);
         if (left + right > 100 - LEAST_LEFT || top + bottom > 100 - LEAST_LEFT) {
             problems.at("right").add(right, "Next to nothing of the video would be left.", "Cut off less.");
         }
-        check.easing(entry, exit, entryMs, exitMs, LONGEST);
+        check.easing(entryMs, exitMs, LONGEST);
         check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
         check.media(use());
     }

@@ -180,7 +180,7 @@ public final class CueCheck {
             circles(here, cue.gates().get(i));
             if (cue.gates().get(i) instanceof OnGate) {
                 here.add("on", "Every cue has this gate by itself.", "Use the field \"on\" of the cue.");
-            } else if (!kinds.add(cue.gates().get(i).kind())) {
+            } else if (!kinds.add(cue.gates().get(i).kind().name())) {
                 here.add("", "A cue has one gate of a kind.", "Put both into one.");
             }
         }
@@ -200,7 +200,7 @@ public final class CueCheck {
 
     private void whenHeld() {
         Set<String> gates = new HashSet<>(Set.of("on"));
-        cue.gates().forEach(gate -> gates.add(gate.kind()));
+        cue.gates().forEach(gate -> gates.add(gate.kind().name()));
         Set<String> fields = names();
         fields.add("reason");
         Set<String> said = new HashSet<>();

@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /** Keeps patterns compiled that are used again and again, the latest first, as many as a large wiring has. Not safe for several threads. */
-public final class WordBook {
+public class WordBook {
     private static final int MOST = 10_000;
     private final Map<String, Wording> compiled = new LinkedHashMap<>(64, 0.75f, true) {
         @Override
@@ -13,8 +13,12 @@ public final class WordBook {
         }
     };
 
+    Wording compile(String pattern) {
+        return Wording.of(pattern);
+    }
+
     /** The pattern, compiled now or before. */
     public Wording get(String pattern) {
-        return compiled.computeIfAbsent(pattern, Wording::of);
+        return compiled.computeIfAbsent(pattern, this::compile);
     }
 }

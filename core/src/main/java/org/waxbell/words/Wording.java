@@ -86,6 +86,26 @@ public final class Wording {
         return new Wording(wordings);
     }
 
+    /** Fills a pattern whatever it is: one with a fault is left as it stands, and so is a value that is not there. */
+    static Wording sample(String pattern) {
+        if (faultOf(pattern) != null) {
+            return new Wording(List.of(values -> pattern));
+        }
+        Wording compiled = of(pattern);
+        List<Use> uses = uses(pattern);
+        return new Wording(compiled.wordings.stream()
+                .<Function<Map<String, String>, String>>map(each -> values -> each.apply(leaving(uses, values)))
+                .toList());
+    }
+
+    private static Map<String, String> leaving(List<Use> uses, Map<String, String> values) {
+        Map<String, String> all = new HashMap<>(values);
+        uses.stream()
+                .filter(use -> !use.number() && !use.guarded())
+                .forEach(use -> all.putIfAbsent(use.name(), "{" + use.name() + "}"));
+        return all;
+    }
+
     private static boolean isPlain(MessagePattern parsed) {
         for (int i = 0; i < parsed.countParts(); i++) {
             if (parsed.getPartType(i) == Part.Type.ARG_START

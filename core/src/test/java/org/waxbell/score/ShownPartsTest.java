@@ -118,7 +118,7 @@ class ShownPartsTest {
         Engine engine = engine(video("dip.webm", 10, 20), Samples.says("after", new Anchor.After("v", 0), "done"));
         ShowThing told = thing(rings(engine, 1_000));
         assertThat(told.lengthMs()).isEqualTo(4_000);
-        assertThat(told.shown()).isEqualTo(new Shown.Video(70, 10, 0, 20, 0, "unroll", "kindle", 300, 300));
+        assertThat(told.shown()).isEqualTo(new Shown.Video(70, 10, 0, 20, 0, "unroll", "kindle", 300, 300, false));
         assertThat(engine.wake(5_059).directives()).isEmpty();
         assertThat(engine.wake(5_060).directives()).hasSize(1);
     }
@@ -234,7 +234,7 @@ class ShownPartsTest {
         assertThat(faults(video("dip.webm", 95, 0))).containsExactly("parts[0].left", "parts[0].right");
         assertThat(faults(names("{nobody}"))).containsExactly("parts[0].names");
         assertThat(faults(burst("stars", 0, List.of())))
-                .containsExactly("parts[0].count", "parts[0].shape", "parts[0].colours");
+                .containsExactly("parts[0].shape", "parts[0].count", "parts[0].colours");
         assertThat(faults(burst("drops", 3, List.of("#c8841a", "red")))).containsExactly("parts[0].colours[1]");
         assertThat(faults(new SpinPart("s", NOW, "main", "none", 10, 10, 11, Manner.PLAIN)))
                 .containsExactly("parts[0].spinMs", "parts[0].stayMs", "parts[0].times", "parts[0].wheel");

@@ -37,6 +37,7 @@ import org.waxbell.gate.Gate;
 import org.waxbell.gate.GateAnswer;
 import org.waxbell.gate.PriceGate;
 import org.waxbell.gate.Surroundings;
+import org.waxbell.kind.Kind;
 import org.waxbell.points.LedgerEntry;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
@@ -47,6 +48,8 @@ import org.waxbell.score.Part;
 import org.waxbell.score.PartCheck;
 import org.waxbell.score.Settled;
 import org.waxbell.score.Telling;
+import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Said;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -79,8 +82,13 @@ class RecoveryTest {
 
     private record BadGate(Fuse fuse) implements Gate {
         @Override
-        public String kind() {
-            return "bad";
+        public Kind<?> kind() {
+            return Kind.of(BadGate.class, "bad", "bad", "Bad");
+        }
+
+        @Override
+        public Said said(Naming names) {
+            return Said.of("unless it is bad");
         }
 
         @Override
@@ -99,6 +107,11 @@ class RecoveryTest {
 
     /** @param how where it throws: as it is told, as its end is told, or as it is settled */
     private record BadPart(String id, Anchor start, Manner manner, Fuse fuse, int how) implements Part {
+        @Override
+        public Kind<?> kind() {
+            return Kind.of(BadPart.class, "bad", "Bad", "Bad");
+        }
+
         @Override
         public Lane lane() {
             return Lane.CHAT;

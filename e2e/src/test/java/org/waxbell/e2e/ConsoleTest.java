@@ -82,14 +82,14 @@ class ConsoleTest {
     void aWrongValueIsRefusedBesideItsFieldAndWhatWasSavedStays() {
         show("/cues/ring-the-bench-bell");
         browser.see("#part-card").click();
-        browser.type("aside .grid-cols-3 label:nth-of-type(1) input", "-2");
+        browser.type("aside [data-field=lengthMs] input", "-2");
         browser.seeText("aside [role=alert]", "The time on screen is out of range.");
         browser.seeText("[role=status]", "What was saved before still holds");
         assertThat(cue("ring-the-bench-bell", "/takes/0/score/parts/1/lengthMs"))
                 .isEqualTo("4000");
-        browser.type("aside .grid-cols-3 label:nth-of-type(1) input", "soon");
+        browser.type("aside [data-field=lengthMs] input", "soon");
         browser.seeText("aside [role=alert]", "This is no number of seconds");
-        browser.type("aside .grid-cols-3 label:nth-of-type(1) input", "4");
+        browser.type("aside [data-field=lengthMs] input", "4");
         saved();
     }
 

@@ -285,7 +285,8 @@ class CueEditingTest {
     void aRingIsEndedAndPlayedAgainFromTheRopeAndAnEventIsRung() {
         show("/cues/what-may-i-ask");
         browser.see("section[aria-label^='Rope'] button.button, section[aria-label^='Rope'] button[aria-expanded]");
-        JsonNode rang = app.post("/api/cues/snuff-the-candles/try", Map.of("event", sample("chatLine"), "past", true));
+        JsonNode rang = app.post(
+                "/api/cues/snuff-the-candles/try", Map.of("event", app.sample("snuff-the-candles"), "past", true));
         assertThat(rang.at("/answers/0/held").asBoolean()).isFalse();
         browser.seeText("section[aria-label^='Rope'] button.bar", "Snuff the candles")
                 .click();
@@ -305,15 +306,6 @@ class CueEditingTest {
         browser.gone("ol[aria-label='What was decided']");
         browser.see("button[aria-label='Unfold the rope']").click();
         browser.see("ol[aria-label='What was decided']");
-    }
-
-    private static JsonNode sample(String kind) {
-        return app.get("/api/tryouts/samples")
-                .valueStream()
-                .filter(each -> each.get("kind").asString().equals(kind))
-                .findFirst()
-                .orElseThrow()
-                .get("event");
     }
 
     @Test

@@ -62,7 +62,7 @@ class DesksTest {
         browser.await(
                 "the cue is open",
                 any -> browser.see("h1 input").getDomProperty("value").equals("Spin Wheel of dyes"));
-        assertThat(app.say("tallowmoth", "!dyes").get("sentence").asString()).startsWith("rang Spin Wheel of dyes");
+        assertThat(app.say("tallowmoth", "!dyes").get("sentence").asString()).contains("rang Spin Wheel of dyes");
         browser.see("button[aria-label^='Undo']").click();
         browser.await("they are taken back whole", any -> !hasCue("dyes"));
     }
@@ -81,8 +81,7 @@ class DesksTest {
         browser.driver().navigate().refresh();
         browser.see("#part-ask").click();
         browser.seeText("aside p", "{askOutcome} in one word (drawn)");
-        assertThat(app.say("tallowmoth", "!tonight").get("sentence").asString())
-                .startsWith("rang What is on the bench");
+        assertThat(app.say("tallowmoth", "!tonight").get("sentence").asString()).contains("rang What is on the bench");
         browser.await(
                 "the wheel was drawn from",
                 any -> app.get("/api/desks").at("/0/state/last").asInt(-1) >= 0);

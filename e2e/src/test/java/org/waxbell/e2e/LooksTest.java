@@ -57,9 +57,9 @@ class LooksTest {
         browser.await(
                 "the copy is open",
                 any -> "Pewter, copied".equals(browser.see("aside input").getDomProperty("value")));
-        browser.type("aside input[aria-label='Large line']", "#3a3532");
+        browser.type("aside input[aria-label='Colour of the large line']", "#3a3532");
         browser.seeText("aside", "would not stand out from the plate");
-        browser.type("aside input[aria-label='Large line']", "#ffe3a1");
+        browser.type("aside input[aria-label='Colour of the large line']", "#ffe3a1");
         browser.await(
                 "it is saved",
                 any -> app.get("/api/wiring")

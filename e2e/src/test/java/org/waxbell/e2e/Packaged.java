@@ -95,6 +95,18 @@ public final class Packaged implements AutoCloseable {
                 .build());
     }
 
+    /** A made-up event that sets a saved cue off. */
+    JsonNode sample(String cue) {
+        JsonNode saved = get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .map(each -> each.get("cue"))
+                .filter(each -> each.get("id").asString().equals(cue))
+                .findFirst()
+                .orElseThrow();
+        return post("/api/cues/look", saved).at("/events/0/event");
+    }
+
     public JsonNode say(String name, String text) {
         return post("/api/practice/lines", Map.of("name", name, "text", text, "privately", false));
     }

@@ -84,7 +84,7 @@ class RehearseAndCarryTest {
         assertThat(first.getText()).startsWith("Pour the taper").contains("→ 0");
         assertThat(browser.all("canvas")).hasSize(2);
         first.findElement(By.tagName("button")).click();
-        browser.seeText("ol[aria-label=Moments] button", "held by switched off").click();
+        browser.seeText("ol[aria-label=Moments] button", "held: switched off").click();
         browser.seeText("[aria-label=Why]", "held Pour the taper · switched off");
         new Actions(browser.driver())
                 .moveToElement(browser.see("canvas"), 0, 0)

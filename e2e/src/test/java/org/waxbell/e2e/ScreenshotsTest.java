@@ -69,7 +69,7 @@ class ScreenshotsTest {
             take(browser, links, "links");
             String rehearse = browser.tab(app.address() + "/rehearse");
             browser.seeText("aside button", "Rehearse it").click();
-            browser.seeText("ol[aria-label=Moments] button", "held by").click();
+            browser.seeText("ol[aria-label=Moments] button", "held: ").click();
             browser.seeText("[aria-label=Why]", "held");
             take(browser, rehearse, "rehearse");
             browser.to(channel);

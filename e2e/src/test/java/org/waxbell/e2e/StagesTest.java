@@ -250,9 +250,7 @@ class StagesTest {
     @Test
     @Order(4)
     void aPageThatJoinsInTheMiddleShowsTheVideoWhereItIs() {
-        app.post(
-                "/api/cues/see-it-dipped/try",
-                Map.of("event", app.get("/api/tryouts/samples").get(0).get("event"), "past", true));
+        app.post("/api/cues/see-it-dipped/try", Map.of("event", app.sample("see-it-dipped"), "past", true));
         String late =
                 browser.tab(app.get("/api/stages/main/address").get("address").asString());
         Object at = browser.await(

@@ -4,6 +4,7 @@ import org.springframework.stereotype.Component;
 import org.waxbell.cue.Cue;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
+import org.waxbell.wiring.Kinds;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
@@ -20,8 +21,13 @@ public final class Documents {
 
     /** The same way of writing where nothing else of the application runs. */
     public static Documents standalone() {
+        return knowing(Kinds.ALL);
+    }
+
+    /** The same for documents that may have these kinds. */
+    public static Documents knowing(Kinds kinds) {
         JsonMapper.Builder builder = JsonMapper.builder();
-        new JsonConfig().strict().customize(builder);
+        new JsonConfig().strict(new Families(kinds)).customize(builder);
         return new Documents(builder.build());
     }
 

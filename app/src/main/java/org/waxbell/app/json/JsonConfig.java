@@ -16,6 +16,8 @@ import org.waxbell.event.Target;
 import org.waxbell.fixture.LabelFixture;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
 import org.waxbell.link.ChannelProof;
 import org.waxbell.link.Phase;
 import org.waxbell.look.Easing;
@@ -25,6 +27,7 @@ import org.waxbell.score.Lane;
 import org.waxbell.score.Manner;
 import org.waxbell.score.SlatePart;
 import org.waxbell.seen.Seen;
+import org.waxbell.wiring.Kinds;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.EnumNamingStrategies;
 import tools.jackson.databind.MapperFeature;
@@ -39,6 +42,8 @@ class JsonConfig {
             Standing.class,
             Urgency.class,
             Lane.class,
+            Field.Type.class,
+            From.class,
             TakeRule.class,
             ArgumentGate.Wants.class,
             AirGate.Air.class,
@@ -63,9 +68,14 @@ class JsonConfig {
     interface SmallLetters {}
 
     @Bean
-    JsonMapperBuilderCustomizer strict() {
+    Families families() {
+        return new Families(Kinds.ALL);
+    }
+
+    @Bean
+    JsonMapperBuilderCustomizer strict(Families families) {
         return builder -> {
-            Mixins.all().forEach(builder::addMixIn);
+            families.register(builder);
             builder.addModules(FactFormat.module(), MemoryFormat.module());
             SMALL.forEach(each -> builder.addMixIn(each, SmallLetters.class));
             builder.enable(

@@ -9,6 +9,8 @@ import org.waxbell.link.LinkState;
  * A link as pages are told it.
  *
  * @param kind    {@code channel}, {@code irc}, {@code mixer} or {@code stage}
+ * @param doing   what it is doing, in words
+ * @param rank    how well off it is, 0 for the best
  * @param refusal why a part that needs it cannot be done now, empty text where it can
  * @param users   how many cues use it
  * @param fixed   whether it is always there and can be neither set nor removed
@@ -19,6 +21,8 @@ public record LinkView(
         String kind,
         String name,
         LinkState state,
+        String doing,
+        int rank,
         String refusal,
         List<LinkFact> facts,
         int users,

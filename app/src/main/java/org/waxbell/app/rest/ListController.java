@@ -27,9 +27,12 @@ import org.waxbell.app.wiring.WiringEdits;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.app.wiring.Wish;
 import org.waxbell.check.Problems;
+import org.waxbell.cue.Cue;
+import org.waxbell.draft.SlateUse;
 import org.waxbell.event.Facts;
 import org.waxbell.slate.SlateEntry;
 import org.waxbell.slate.SlateValue;
+import org.waxbell.wiring.Wiring;
 
 /** What is done with many cues at once and with their order, and what stands on the slate. */
 @RestController
@@ -110,8 +113,23 @@ class ListController {
     /** What one viewer has. @param person whose it is, as an identity @param name as they are called, the identity where that is not known */
     record SlateText(String person, String name, String text) {}
 
-    /** How a value stands. @param text the channel's, empty text where each viewer has their own @param people those who have one */
-    record SlateStanding(String value, String text, List<SlateText> people) {}
+    /** How a value stands. @param text the channel's, empty text where each viewer has their own @param people those who have one @param writers cues that write it @param readers cues that read it */
+    record SlateStanding(
+            String value,
+            String inWords,
+            String text,
+            List<SlateText> people,
+            List<CueName> writers,
+            List<CueName> readers) {}
+
+    /** A cue by its id and name. */
+    record CueName(String id, String name) {
+        static List<CueName> of(List<Cue> cues) {
+            return cues.stream()
+                    .map(each -> new CueName(each.id(), each.name()))
+                    .toList();
+        }
+    }
 
     /** What a person writes. @param person whose it is, empty text for the channel's */
     record SlateWish(String person, String text) {}
@@ -120,7 +138,8 @@ class ListController {
     List<SlateStanding> slate() {
         Map<String, List<SlateEntry>> entries =
                 state.slate().stream().collect(Collectors.groupingBy(SlateEntry::value));
-        return wiring.current().wiring().house().values().stream()
+        Wiring now = wiring.current().wiring();
+        return now.house().values().stream()
                 .map(value -> {
                     List<SlateEntry> mine = entries.getOrDefault(value.id(), List.of());
                     String text = mine.stream()
@@ -128,15 +147,19 @@ class ListController {
                             .map(SlateEntry::text)
                             .findFirst()
                             .orElse(value.start());
+                    SlateUse use = SlateUse.of(value, now);
                     return new SlateStanding(
                             value.id(),
+                            value.inWords(),
                             value.perViewer() ? "" : text,
                             mine.stream()
                                     .filter(each ->
                                             value.perViewer() && !each.person().isEmpty())
                                     .limit(MOST_PEOPLE)
                                     .map(this::named)
-                                    .toList());
+                                    .toList(),
+                            CueName.of(use.writers()),
+                            CueName.of(use.readers()));
                 })
                 .toList();
     }

@@ -73,6 +73,7 @@ class RehearseController {
             long to,
             int steps,
             int[] lines,
+            String summary,
             EveningView evening,
             @Nullable EveningView against,
             @Nullable Comparison differs) {}
@@ -133,6 +134,7 @@ class RehearseController {
                 to,
                 first.steps(),
                 result.script().lines(SPANS, to),
+                first.summary(),
                 view(first),
                 second == null ? null : view(second),
                 second == null ? null : Comparison.of(second, first));

@@ -1,6 +1,5 @@
 package org.waxbell.app.rest;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -33,9 +32,7 @@ import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.Ring;
 import org.waxbell.event.Fact;
-import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
-import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Tried;
 import org.waxbell.port.Calendars;
@@ -72,11 +69,8 @@ class TryoutController {
         this.json = json;
     }
 
-    /** A made-up event of a kind, whose fields may be changed before it is tried. */
-    record TrySample(String kind, String sentence, ShowEvent event) {}
-
-    /** A cue as it is being written, and the event to try it with. @param past whether its gates are passed over */
-    record TryAsked(Cue cue, ShowEvent event, boolean past) {}
+    /** A cue as it is being written, and the event to try it with. @param past whether its gates are passed over @param take the one that is to be played, counted from 0; less than 0 for what its rule chooses */
+    record TryAsked(Cue cue, ShowEvent event, boolean past, int take) {}
 
     /** The event to ring a saved cue with. @param past whether its gates are passed over */
     record RingAsked(ShowEvent event, boolean past) {}
@@ -93,19 +87,6 @@ class TryoutController {
      */
     record TriedOut(DecisionNotice decision, List<PartNotice> parts, List<StageMoment> stages, List<String> said) {}
 
-    @GetMapping("/tryouts/samples")
-    List<TrySample> samples() {
-        List<ShowEvent> all = new ArrayList<>(List.of(
-                Facts.chat(),
-                new PrivateLine("practice", Facts.chat().viewer(), "hello"),
-                Facts.HAND.by(Actor.HOST, "", "the button"),
-                Facts.TIME.by(Actor.PROGRAM, "", 0L, "the time came")));
-        Facts.all().stream().filter(FactKind::awaited).map(FactKind::sample).forEach(all::add);
-        return all.stream()
-                .map(each -> new TrySample(each.kind(), each.sentence(), each))
-                .toList();
-    }
-
     /** How the evening stood when a cue was tried. @param at milliseconds since 1970 UTC */
     private record Evening(EngineState state, long at) {}
 
@@ -113,7 +94,7 @@ class TryoutController {
     @PostMapping("/tryouts")
     CompletableFuture<TriedOut> tryOut(@RequestBody TryAsked asked, Actor by) {
         checkEvent(asked.event());
-        Cue cue = asked.cue();
+        Cue cue = asked.take() < 0 ? asked.cue() : asked.cue().playing(asked.take());
         List<Problem> problems = CueCheck.check(wiring.current().wiring(), cue, calendars);
         if (!problems.isEmpty()) {
             throw new Refused(problems);

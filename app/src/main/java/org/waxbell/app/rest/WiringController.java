@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -34,7 +33,7 @@ import org.waxbell.app.rest.WiringViews.HouseView;
 import org.waxbell.app.rest.WiringViews.MediaView;
 import org.waxbell.app.rest.WiringViews.RackSave;
 import org.waxbell.app.rest.WiringViews.RackView;
-import org.waxbell.app.rest.WiringViews.RemarkView;
+import org.waxbell.app.rest.WiringViews.SavedCue;
 import org.waxbell.app.rest.WiringViews.SavedVersion;
 import org.waxbell.app.rest.WiringViews.StageSave;
 import org.waxbell.app.rest.WiringViews.StageView;
@@ -48,16 +47,19 @@ import org.waxbell.app.wiring.DocumentSet;
 import org.waxbell.app.wiring.WiringEdits;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.checkup.Checkup;
+import org.waxbell.checkup.Remark;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
-import org.waxbell.event.FactKind;
-import org.waxbell.event.Facts;
+import org.waxbell.draft.FindText;
+import org.waxbell.draft.Names;
+import org.waxbell.draft.Sentence;
+import org.waxbell.draft.ShownValue;
+import org.waxbell.draft.Sketch;
+import org.waxbell.fixture.Fixture;
+import org.waxbell.fixture.MascotFixture;
 import org.waxbell.link.LinkNeeds;
 import org.waxbell.stage.Stage;
-import org.waxbell.tally.Tally;
-import org.waxbell.wiring.CommandList;
 import org.waxbell.wiring.House;
-import org.waxbell.wiring.Wiring;
 
 /** Reads and changes the wiring. */
 @RestController
@@ -69,6 +71,7 @@ class WiringController {
     private final StageKeys keys;
     private final MediaTokens tokens;
     private final SystemClock clock;
+    private final DraftController drafts;
 
     WiringController(
             WiringStore store,
@@ -76,7 +79,9 @@ class WiringController {
             JournalMapper journal,
             StageKeys keys,
             MediaTokens tokens,
-            SystemClock clock) {
+            SystemClock clock,
+            DraftController drafts) {
+        this.drafts = drafts;
         this.store = store;
         this.edits = edits;
         this.journal = journal;
@@ -90,8 +95,8 @@ class WiringController {
     WiringView wiring(@RequestParam(defaultValue = "-1") long since) {
         long revision = store.revision();
         DocumentSet set = store.at(revision).orElseThrow();
-        Set<Document> known = Collections.newSetFromMap(new IdentityHashMap<>());
-        store.at(since).ifPresent(then -> known.addAll(then.all()));
+        Set<Document> known = known(set, since);
+        Names names = new Names(set.wiring());
         Map<String, CountRow> counts = journal.counts(StateStore.day(clock.now())).stream()
                 .collect(Collectors.toMap(CountRow::cueId, Function.identity()));
         Document house = set.find(DocumentKind.HOUSE, "house")
@@ -102,14 +107,17 @@ class WiringController {
                 views(set, DocumentKind.RACK, each -> new RackView(each.version(), (Rack) each.value())),
                 documents(set, DocumentKind.CUE)
                         .filter(each -> !known.contains(each))
-                        .map(each -> cue(each, counts))
+                        .map(each -> cue(each, counts, names))
                         .toList(),
                 documents(set, DocumentKind.CUE).map(Document::id).toList(),
                 views(
                         set,
                         DocumentKind.STAGE,
                         each -> new StageView(
-                                each.version(), (Stage) each.value(), "/stage#k=" + keys.previewKey(each.id()))),
+                                each.version(),
+                                (Stage) each.value(),
+                                "/stage#k=" + keys.previewKey(each.id()),
+                                moves((Stage) each.value()))),
                 set.shelf().all().stream()
                         .map(media -> new MediaView(
                                 media.folder(),
@@ -119,44 +127,43 @@ class WiringController {
                                 tokens.address(media.hash())))
                         .toList(),
                 set.wiring().looks(),
-                Tally.VALUES,
-                set.wiring().deskValues(),
-                samples(set.wiring()),
+                ShownValue.of(set.wiring()),
                 new History(edits.undoable().orElse(""), edits.redoable().orElse("")));
+    }
+
+    /** What the asker has already; nothing where the house changed, for what it says stands in the sentence of every cue. */
+    private Set<Document> known(DocumentSet set, long since) {
+        Set<Document> known = Collections.newSetFromMap(new IdentityHashMap<>());
+        store.at(since)
+                .filter(then -> then.wiring().house().equals(set.wiring().house()))
+                .ifPresent(then -> known.addAll(then.all()));
+        return known;
     }
 
     /** What can go wrong with the wiring in force, the gravest first. */
     @GetMapping("/checkup")
-    List<RemarkView> checkup() {
-        return Checkup.of(store.current().wiring()).stream().map(RemarkView::of).toList();
+    List<Remark> checkup() {
+        return Checkup.of(store.current().wiring());
     }
 
-    /** A sample value for each name that words may use, by kind of event; {@code none} where an event brings nothing. */
-    private static Map<String, Map<String, String>> samples(Wiring wiring) {
-        Map<String, Map<String, String>> samples = new TreeMap<>();
-        samples.put("chat", new TreeMap<>(Facts.chat().values()));
-        Facts.all().stream()
-                .filter(FactKind::awaited)
-                .forEach(kind ->
-                        samples.put(kind.name(), new TreeMap<>(kind.sample().values())));
-        samples.values().stream()
-                .filter(each -> each.containsKey("viewer"))
-                .forEach(each -> each.put(CommandList.VALUE, "!pour, !dye, !bench"));
-        samples.put("none", new TreeMap<>());
-        samples.values()
-                .forEach(each -> wiring.house()
-                        .values()
-                        .forEach(value -> each.put(value.inWords(), value.number() ? "12" : value.start())));
-        samples.values()
-                .forEach(each -> wiring.deskValues().forEach((name, number) -> each.put(name, number ? "12" : "sage")));
-        return samples;
+    private static Map<String, List<String>> moves(Stage stage) {
+        return stage.fixtures().stream()
+                .filter(MascotFixture.class::isInstance)
+                .collect(Collectors.toMap(Fixture::id, each -> ((MascotFixture) each).canDo()));
     }
 
-    private static CueView cue(Document document, Map<String, CountRow> counts) {
+    private static CueView cue(Document document, Map<String, CountRow> counts, Names names) {
         CountRow count = counts.getOrDefault(document.id(), new CountRow(document.id(), 0, 0));
+        Cue cue = (Cue) document.value();
         return new CueView(
-                document.version(), (Cue) document.value(), count.rang(), count.held(), List.copyOf(LinkNeeds.of((Cue)
-                        document.value())));
+                document.version(),
+                cue,
+                count.rang(),
+                count.held(),
+                List.copyOf(LinkNeeds.of(cue)),
+                Sentence.brief(cue, names),
+                FindText.of(cue, names),
+                cue.takes().isEmpty() ? List.of() : Sketch.of(cue.takes().get(0).score(), names.wiring(), Map.of()));
     }
 
     private static <T> List<T> views(DocumentSet set, DocumentKind kind, Function<Document, T> view) {
@@ -168,9 +175,11 @@ class WiringController {
     }
 
     @PutMapping("/cues/{id}")
-    CompletableFuture<SavedVersion> saveCue(@PathVariable String id, @RequestBody CueSave save, Actor by) {
+    CompletableFuture<SavedCue> saveCue(@PathVariable String id, @RequestBody CueSave save, Actor by) {
         sameId(id, save.cue().id());
-        return changed(edits.save(DocumentKind.CUE, id, save.cue(), save.version(), by));
+        return changed(edits.save(DocumentKind.CUE, id, save.cue(), save.version(), by))
+                .thenApply(saved -> new SavedCue(
+                        saved.version(), drafts.look(save.cue(), store.current().wiring())));
     }
 
     @DeleteMapping("/cues/{id}")

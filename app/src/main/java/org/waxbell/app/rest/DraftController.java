@@ -1,0 +1,220 @@
+package org.waxbell.app.rest;
+
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.json.Families;
+import org.waxbell.app.json.Refused;
+import org.waxbell.app.link.LinkView;
+import org.waxbell.app.link.Links;
+import org.waxbell.app.mixer.MixerDesk;
+import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.condition.ConditionRows;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Pull;
+import org.waxbell.cue.Take;
+import org.waxbell.cue.TakeRule;
+import org.waxbell.cue.Urgency;
+import org.waxbell.draft.CueLook;
+import org.waxbell.draft.FreshOn;
+import org.waxbell.draft.NewCue;
+import org.waxbell.fixture.Fixture;
+import org.waxbell.gate.Gate;
+import org.waxbell.kind.Family;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
+import org.waxbell.mixer.MixerPicture;
+import org.waxbell.port.Calendars;
+import org.waxbell.score.Part;
+import org.waxbell.score.Score;
+import org.waxbell.stage.Stage;
+import org.waxbell.wiring.Kinds;
+import org.waxbell.wiring.Wiring;
+import org.waxbell.words.SampleWords;
+
+/** What is told of cues and stages while they are being written: how they look, and what comes to them anew. */
+@RestController
+@RequestMapping("/api")
+class DraftController {
+    static final Cue EMPTY = new Cue(
+            Cue.FORMAT,
+            "none",
+            "None",
+            "",
+            true,
+            "",
+            true,
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(Take.only(new Score(List.of()))),
+            TakeRule.FIRST,
+            Urgency.USUAL,
+            0);
+    private final WiringStore wiring;
+    private final Calendars calendars;
+    private final Kinds kinds;
+    private final Links links;
+    private final MixerDesk mixer;
+    private final SystemClock clock;
+
+    DraftController(
+            WiringStore wiring,
+            Calendars calendars,
+            Families families,
+            Links links,
+            MixerDesk mixer,
+            SystemClock clock) {
+        this.wiring = wiring;
+        this.calendars = calendars;
+        this.kinds = families.kinds();
+        this.links = links;
+        this.mixer = mixer;
+        this.clock = clock;
+    }
+
+    /** Something that comes to a cue. @param family pull, gate or part @param kind by name @param take to whose score a part comes, counted from 0 */
+    record Addition(Cue cue, String family, String kind, int take) {}
+
+    /** What came: one of these. */
+    record Added(
+            @Nullable Pull pull,
+            @Nullable Gate gate,
+            @Nullable Part part) {}
+
+    /** A fixture that comes to a stage. */
+    record FixtureWanted(Stage stage, String kind) {}
+
+    /** A cue that is to be made, and how it looks. */
+    record NewCueView(Cue cue, CueLook look) {}
+
+    /** A condition as rows, of a cue as it is being written. */
+    record RowsAsked(Cue cue, ConditionRows rows) {}
+
+    /** A condition as text. */
+    record ConditionText(String text) {}
+
+    @GetMapping("/kinds")
+    KindViews.KindsView kinds() {
+        return KindViews.KindsView.of(kinds);
+    }
+
+    /** How a cue looks that is being written, valid or not. */
+    @PostMapping("/cues/look")
+    CueLook look(@RequestBody Cue cue) {
+        return look(cue, wiring.current().wiring());
+    }
+
+    CueLook look(Cue cue, Wiring among) {
+        return CueLook.at(cue, on(among, cue, List.of(), ""), calendars, kinds);
+    }
+
+    private FreshOn on(Wiring among, Cue cue, List<Part> parts, String kind) {
+        MixerPicture picture = mixer.picture().orElse(MixerPicture.NONE);
+        Map<From, List<String>> known = Map.of(
+                From.SCENES,
+                picture.scenes().stream().map(MixerPicture.Scene::id).toList(),
+                From.SOURCES,
+                picture.sources().stream().map(MixerPicture.Source::id).toList(),
+                From.LINKS,
+                links.all().stream()
+                        .filter(each -> each.kind().equals("irc") || each.id().equals("practice"))
+                        .map(LinkView::id)
+                        .toList());
+        return new FreshOn(among, cue, parts, kind, known, clock.now(), ZoneId.systemDefault());
+    }
+
+    private static <T> T fresh(Family<T> family, String kind, FreshOn on) {
+        Kind<? extends T> wanted = family.kind(kind)
+                .orElseThrow(() -> new Refused(
+                        "kind",
+                        kind,
+                        "There is no such " + family.name() + ".",
+                        "Choose one of "
+                                + family.kinds().stream().map(Kind::name).toList() + "."));
+        String missing = on.missing(wanted);
+        if (!missing.isEmpty()) {
+            throw new Refused("kind", kind, "It could not stand anywhere: " + missing + ".", "Make that first.");
+        }
+        return wanted.fresh().apply(on);
+    }
+
+    /** Something new for a cue, with values that work at once; nothing is saved. */
+    @PostMapping("/cues/add")
+    Added add(@RequestBody Addition wanted) {
+        Cue cue = wanted.cue();
+        List<Part> parts = wanted.take() >= 0 && wanted.take() < cue.takes().size()
+                ? cue.takes().get(wanted.take()).score().parts()
+                : List.of();
+        FreshOn on = on(wiring.current().wiring(), cue, parts, wanted.kind());
+        return switch (wanted.family()) {
+            case "pull" -> new Added(fresh(kinds.pulls(), wanted.kind(), on), null, null);
+            case "gate" -> new Added(null, fresh(kinds.gates(), wanted.kind(), on), null);
+            case "part" -> new Added(null, null, fresh(kinds.parts(), wanted.kind(), on));
+            default ->
+                throw new Refused(
+                        "family", wanted.family(), "Nothing of that sort comes to a cue.", "Write pull, gate or part.");
+        };
+    }
+
+    /** A cue made of a few wishes; nothing is saved. */
+    @PostMapping("/cues/new")
+    NewCueView make(@RequestBody NewCue wanted) {
+        Wiring now = wiring.current().wiring();
+        Cue made = wanted.made(on(now, EMPTY, List.of(), ""));
+        return new NewCueView(made, look(made, now));
+    }
+
+    /** A pull with values that work at once. */
+    @PostMapping("/cues/pulls/{kind}")
+    Pull pull(@PathVariable String kind) {
+        return fresh(kinds.pulls(), kind, on(wiring.current().wiring(), EMPTY, List.of(), kind));
+    }
+
+    /** Copies of saved cues with words of their own; nothing is saved. */
+    @PostMapping("/cues/copies")
+    List<Cue> copies(@RequestBody List<String> ids) {
+        Wiring now = wiring.current().wiring();
+        return NewCue.copiesOf(
+                ids.stream()
+                        .map(id -> now.cues().stream()
+                                .filter(each -> each.id().equals(id))
+                                .findFirst()
+                                .orElseThrow(() -> new Refused(
+                                        "id", id, "There is no such cue.", "Choose one that is in the list.")))
+                        .toList(),
+                now);
+    }
+
+    /** A condition that says what rows say. */
+    @PostMapping("/conditions/rows")
+    ConditionText rows(@RequestBody RowsAsked asked) {
+        return new ConditionText(asked.rows().write(wiring.current().wiring().scope(asked.cue())));
+    }
+
+    /** Words and what stands for their values. */
+    record WordsAsked(String pattern, Map<String, String> values) {}
+
+    /** Words with samples in them. */
+    record WordsRead(String text) {}
+
+    /** Words as they will be filled. */
+    @PostMapping("/words/sample")
+    WordsRead read(@RequestBody WordsAsked asked) {
+        return new WordsRead(new SampleWords().get(asked.pattern()).fill(asked.values()));
+    }
+
+    /** A fixture for a stage, in a free place of its own size; nothing is saved. */
+    @PostMapping("/stages/add")
+    Fixture fixture(@RequestBody FixtureWanted wanted) {
+        return fresh(kinds.fixtures(), wanted.kind(), on(wiring.current().wiring(), EMPTY, List.of(), wanted.kind()));
+    }
+}

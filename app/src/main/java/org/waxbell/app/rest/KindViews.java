@@ -1,0 +1,168 @@
+package org.waxbell.app.rest;
+
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.condition.ConditionRows;
+import org.waxbell.condition.Scope;
+import org.waxbell.cue.EventPull;
+import org.waxbell.draft.FreshOn;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
+import org.waxbell.event.Standing;
+import org.waxbell.gate.OnGate;
+import org.waxbell.kind.Choice;
+import org.waxbell.kind.Family;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
+import org.waxbell.score.Lane;
+import org.waxbell.score.Part;
+import org.waxbell.shelf.Shelf;
+import org.waxbell.wiring.House;
+import org.waxbell.wiring.Kinds;
+import org.waxbell.wiring.Wiring;
+
+/** What kinds say of themselves, as menus and forms read it. */
+public final class KindViews {
+    private KindViews() {}
+
+    /** When a field means anything: while another has one of some values; empty text for always. */
+    public record WhenView(String key, List<String> values) {}
+
+    /** One field. @param least and {@code most} bounds in its unit, 0 both for none @param width in sixths of a row */
+    public record FieldView(
+            String key,
+            Field.Type as,
+            String label,
+            String hint,
+            String unit,
+            long least,
+            long most,
+            boolean needed,
+            int width,
+            From from,
+            List<Choice> choices,
+            WhenView when) {
+        private static final long BEYOND = 1L << 52;
+
+        static FieldView of(Field field) {
+            boolean bound = Math.abs(field.most()) < BEYOND;
+            return new FieldView(
+                    field.key(),
+                    field.type(),
+                    field.label(),
+                    field.hint(),
+                    field.unit(),
+                    bound && field.least() > -BEYOND ? field.least() : 0,
+                    bound ? field.most() : 0,
+                    field.isNeeded(),
+                    field.width(),
+                    field.from(),
+                    field.choices(),
+                    new WhenView(field.when().key(), field.when().values()));
+        }
+    }
+
+    /** One kind. @param says what is said of something that it held, empty text for what holds nothing @param lane where a part of it usually lands, null for what is no part */
+    public record KindView(
+            String name,
+            String title,
+            String label,
+            String also,
+            String says,
+            @Nullable Lane lane,
+            List<FieldView> fields) {
+        private static final Wiring EMPTY = new Wiring(House.PLAIN, List.of(), List.of(), List.of(), Shelf.EMPTY);
+
+        static KindView of(Kind<?> kind) {
+            return new KindView(
+                    kind.name(),
+                    kind.title(),
+                    kind.label(),
+                    kind.also(),
+                    kind.says(),
+                    Part.class.isAssignableFrom(kind.type()) ? usual(kind) : null,
+                    kind.fields().stream().map(FieldView::of).toList());
+        }
+
+        private static KindView named(String name, String label, String says) {
+            return new KindView(name, label, label, "", says, null, List.of());
+        }
+
+        private static Lane usual(Kind<?> kind) {
+            FreshOn on = new FreshOn(
+                    EMPTY, DraftController.EMPTY, List.of(), kind.name(), Map.of(), 0, ZoneId.systemDefault());
+            return ((Part) kind.fresh().apply(on)).lane();
+        }
+    }
+
+    /** A field of an event by which a cue may filter. @param number whether by a least number, else by a text */
+    public record EventField(String name, String label, boolean number) {}
+
+    /** An event that a cue may wait for. */
+    public record EventKind(String name, String title, List<EventField> fields) {
+        static EventKind of(FactKind kind) {
+            List<EventField> fields = new ArrayList<>();
+            kind.fields().stream()
+                    .filter(field -> !field.name().isEmpty())
+                    .forEach(field -> fields.add(new EventField(
+                            field.name(),
+                            EventPull.spoken(field.name()),
+                            field.type().holds() == Long.class)));
+            return new EventKind(kind.name(), kind.happens(), fields);
+        }
+    }
+
+    /** A standing, and how a sentence names those who have it. */
+    public record StandingView(String standing, String plural) {}
+
+    /** A lane, and what it is called. */
+    public record LaneView(Lane lane, String name) {}
+
+    /** Everything that describes itself. @param answers what answers in decisions beside gates of a wiring @param ways how conditions compare, by type */
+    public record KindsView(
+            List<KindView> pulls,
+            List<KindView> gates,
+            List<KindView> parts,
+            List<KindView> fixtures,
+            List<KindView> documents,
+            List<EventKind> events,
+            List<StandingView> standings,
+            List<LaneView> lanes,
+            List<KindView> answers,
+            Map<Scope.Type, List<ConditionRows.Way>> ways) {
+        static KindsView of(Kinds kinds) {
+            Map<Scope.Type, List<ConditionRows.Way>> ways = new LinkedHashMap<>();
+            Arrays.stream(Scope.Type.values()).forEach(type -> ways.put(type, ConditionRows.ways(type)));
+            List<StandingView> standings = new ArrayList<>();
+            Arrays.stream(Standing.values())
+                    .forEach(each -> standings.add(0, new StandingView(Kind.written(each), each.plural())));
+            List<KindView> answers = List.of(
+                    KindView.of(OnGate.KIND),
+                    KindView.named("take", "Takes", "no take fits"),
+                    KindView.named("hand", "By hand", ""));
+            return new KindsView(
+                    views(kinds.pulls()),
+                    views(kinds.gates()),
+                    views(kinds.parts()),
+                    views(kinds.fixtures()),
+                    Kinds.DOCUMENTS.stream().map(KindView::of).toList(),
+                    Facts.offered().stream().map(EventKind::of).toList(),
+                    standings,
+                    Arrays.stream(Lane.values())
+                            .map(each -> new LaneView(each, each.inWords()))
+                            .toList(),
+                    answers,
+                    ways);
+        }
+
+        private static List<KindView> views(Family<?> family) {
+            return family.kinds().stream().map(KindView::of).toList();
+        }
+    }
+}

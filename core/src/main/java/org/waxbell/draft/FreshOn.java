@@ -1,0 +1,162 @@
+package org.waxbell.draft;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.waxbell.booking.Outlet;
+import org.waxbell.booking.Spot;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
+import org.waxbell.fixture.Fixture;
+import org.waxbell.fixture.MascotFixture;
+import org.waxbell.fixture.WheelFixture;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.Fresh;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
+import org.waxbell.score.CardPart;
+import org.waxbell.score.Part;
+import org.waxbell.shelf.Media;
+import org.waxbell.slate.SlateValue;
+import org.waxbell.stage.Stage;
+import org.waxbell.tally.Tally;
+import org.waxbell.wiring.Wiring;
+
+/**
+ * What fresh pulls, gates, parts and fixtures are made on: a wiring, and the cue and score to which they come.
+ *
+ * @param wiring with the cue as it is being written
+ * @param cue    to which it comes
+ * @param parts  of the score to which it comes, empty where it comes to none
+ * @param kind   what is made, by name
+ * @param known  what only the program around knows: scenes, sources and links
+ * @param now    milliseconds since 1970 UTC
+ */
+public record FreshOn(
+        Wiring wiring, Cue cue, List<Part> parts, String kind, Map<From, List<String>> known, long now, ZoneId place)
+        implements Fresh {
+    public FreshOn {
+        parts = List.copyOf(parts);
+    }
+
+    /** A wish that is not taken: itself, or with a number behind it. */
+    public static String free(String wish, Set<String> taken) {
+        String name = wish;
+        for (int count = 2; taken.contains(name); count++) {
+            name = wish + "-" + count;
+        }
+        return name;
+    }
+
+    /** Why a fresh one of a kind could not stand anywhere, such as {@code there is no stage}; empty text where it could. */
+    public String missing(Kind<?> wanted) {
+        return wanted.fields().stream()
+                .filter(field ->
+                        field.type() == Field.Type.CHOICE || field.type() == Field.Type.OTHER || field.isNeeded())
+                .map(Field::from)
+                .filter(from -> !from.missing().isEmpty() && first(from).isEmpty())
+                .map(From::missing)
+                .findFirst()
+                .orElse("");
+    }
+
+    @Override
+    public String id() {
+        Set<String> taken = new HashSet<>();
+        parts.forEach(part -> taken.add(part.id()));
+        return free(kind.toLowerCase(java.util.Locale.ROOT), taken);
+    }
+
+    private Optional<Stage> stage() {
+        return wiring.stages().stream().findFirst();
+    }
+
+    private Stream<Fixture> fixtures(Class<? extends Fixture> type) {
+        return stage().stream().flatMap(each -> each.fixtures().stream()).filter(type::isInstance);
+    }
+
+    private Stream<String> files(String folder) {
+        return wiring.shelf().folder(folder).stream().map(Media::name);
+    }
+
+    private Stream<String> all(From from) {
+        return switch (from) {
+            case STAGES -> wiring.stages().stream().map(Stage::id);
+            case SPOTS ->
+                stage().stream().flatMap(each -> each.spots().stream()).map(Spot::id);
+            case OUTLETS ->
+                stage().stream().flatMap(each -> each.outlets().stream()).map(Outlet::id);
+            case WHEELS -> fixtures(WheelFixture.class).map(Fixture::id);
+            case MASCOTS -> fixtures(MascotFixture.class).map(Fixture::id);
+            case MOVES -> fixtures(MascotFixture.class).flatMap(each -> ((MascotFixture) each).canDo().stream());
+            case LOOKS -> wiring.looks().stream().map(each -> each.id());
+            case SOUND_FOLDERS ->
+                wiring.shelf().all().stream()
+                        .filter(each -> each.type().startsWith("audio/"))
+                        .map(Media::folder);
+            case PICTURES -> files(CardPart.PICTURES);
+            case VIDEOS -> files(org.waxbell.score.VideoPart.VIDEOS);
+            case FIGURES -> files(MascotFixture.FIGURES);
+            case SLATE -> wiring.house().slate().stream().map(SlateValue::id);
+            case NUMBERS ->
+                Stream.concat(wiring.house().slate().stream(), Tally.VALUES.stream())
+                        .filter(each -> each.number() && !each.perViewer())
+                        .map(SlateValue::id);
+            case SHOWN_NUMBERS ->
+                Stream.concat(
+                                Stream.of("slateGiftsTonight"),
+                                wiring.inWords().entrySet().stream()
+                                        .filter(Map.Entry::getValue)
+                                        .map(Map.Entry::getKey))
+                        .distinct();
+            case CUES -> wiring.cues().stream().map(Cue::id).filter(each -> !each.equals(cue.id()));
+            case RACKS -> wiring.racks().stream().map(Rack::id);
+            case NOWHERE, SOUNDS -> Stream.of();
+            case SOURCES, SCENES, LINKS -> known.getOrDefault(from, List.of()).stream();
+        };
+    }
+
+    @Override
+    public String first(From from) {
+        return all(from).findFirst().orElse("");
+    }
+
+    @Override
+    public String another(From from) {
+        Set<String> taken = new HashSet<>();
+        parts.forEach(part -> part.place().ifPresent(place -> taken.add(place.spot())));
+        return all(from).filter(each -> !taken.contains(each)).findFirst().orElseGet(() -> first(from));
+    }
+
+    @Override
+    public Optional<String> shown() {
+        return parts.stream().filter(CardPart.class::isInstance).map(Part::id).findFirst();
+    }
+
+    @Override
+    public boolean brings(String value) {
+        return cue.fields().contains(value);
+    }
+
+    @Override
+    public String tomorrow() {
+        return Objects.requireNonNull(Instant.ofEpochMilli(now).atZone(place))
+                        .toLocalDate()
+                        .plus(1, ChronoUnit.DAYS)
+                        .atTime(19, 55)
+                        .toString()
+                + ":00";
+    }
+
+    @Override
+    public String zone() {
+        return place.getId();
+    }
+}

@@ -1,0 +1,56 @@
+package org.waxbell.draft;
+
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
+import org.waxbell.sentence.Naming;
+import org.waxbell.slate.SlateValue;
+import org.waxbell.tally.Tally;
+import org.waxbell.wiring.Circle;
+import org.waxbell.wiring.Wiring;
+
+/** How a wiring calls what it has. */
+public record Names(Wiring wiring) implements Naming {
+    private static <T> String named(Stream<T> all, Function<T, String> id, Function<T, String> name, String wanted) {
+        return all.filter(each -> id.apply(each).equals(wanted))
+                .map(name)
+                .findFirst()
+                .orElse(wanted);
+    }
+
+    @Override
+    public String prefix() {
+        return wiring.house().prefix();
+    }
+
+    @Override
+    public String points(long amount) {
+        return amount + " "
+                + (amount == 1 ? wiring.house().pointsOne() : wiring.house().pointsMany());
+    }
+
+    @Override
+    public String circle(String id) {
+        return named(wiring.house().circles().stream(), Circle::id, Circle::name, id);
+    }
+
+    @Override
+    public String cue(String id) {
+        return named(wiring.cues().stream(), Cue::id, Cue::name, id);
+    }
+
+    @Override
+    public String value(String id) {
+        return named(
+                Stream.concat(wiring.house().slate().stream(), Tally.VALUES.stream()),
+                SlateValue::id,
+                SlateValue::name,
+                id);
+    }
+
+    @Override
+    public String rack(String id) {
+        return named(wiring.racks().stream(), Rack::id, Rack::name, id);
+    }
+}

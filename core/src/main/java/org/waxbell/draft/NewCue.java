@@ -1,0 +1,161 @@
+package org.waxbell.draft;
+
+import com.ibm.icu.text.Normalizer2;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.waxbell.cue.ChatWordPull;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.EventPull;
+import org.waxbell.cue.HandPull;
+import org.waxbell.cue.Pull;
+import org.waxbell.cue.Take;
+import org.waxbell.cue.TakeRule;
+import org.waxbell.cue.Urgency;
+import org.waxbell.cue.WordKey;
+import org.waxbell.event.FactKind;
+import org.waxbell.event.Facts;
+import org.waxbell.gate.CooldownGate;
+import org.waxbell.gate.Gate;
+import org.waxbell.gate.WhoGate;
+import org.waxbell.kind.Fresh;
+import org.waxbell.score.CardPart;
+import org.waxbell.score.Manner;
+import org.waxbell.score.Part;
+import org.waxbell.score.ReplyPart;
+import org.waxbell.score.Score;
+import org.waxbell.score.SoundPart;
+import org.waxbell.wiring.Wiring;
+
+/**
+ * A cue that is made anew: of which something is heard or seen at once, with a rest where everyone may set it off by typing.
+ *
+ * @param pull   what sets it off
+ * @param answer what it says in chat, empty text for nothing
+ * @param card   whether it shows a card
+ * @param sound  whether it plays a sound
+ * @param rack   in which it lies
+ */
+public record NewCue(Pull pull, String answer, boolean card, boolean sound, String rack) {
+    private static final int LONGEST_NAME = 60;
+    private static final int LONGEST_ID = 40;
+    private static final long WAIT = 60_000;
+    private static final long REST_OF_SOUND = 15_000;
+    private static final long REST = 5_000;
+
+    /** How it will be called. */
+    public String name(Wiring wiring) {
+        String said = pull instanceof ChatWordPull typed
+                ? "Answer to " + String.join(" ", typed.chatWords(wiring.house().prefix()))
+                : Sentence.whole(pull.said(new Names(wiring)));
+        return cut(Character.toUpperCase(said.charAt(0)) + said.substring(1), LONGEST_NAME);
+    }
+
+    /** The cue. @param on what is there; its score is that of this cue */
+    public Cue made(FreshOn on) {
+        Wiring wiring = on.wiring();
+        Set<String> taken = new HashSet<>();
+        wiring.cues().forEach(each -> taken.add(each.id()));
+        String name = name(wiring);
+        Cue empty = new Cue(
+                Cue.FORMAT,
+                FreshOn.free(slug(name), taken),
+                name,
+                "",
+                true,
+                rack,
+                true,
+                List.of(pull),
+                gates(),
+                List.of(),
+                List.of(Take.only(new Score(List.of()))),
+                TakeRule.FIRST,
+                Urgency.USUAL,
+                WAIT);
+        List<Part> parts = new ArrayList<>();
+        if (card) {
+            parts.add(said((CardPart) CardPart.KIND.fresh().apply(within(on, empty, parts, "card"))));
+        }
+        if (sound) {
+            parts.add(SoundPart.KIND.fresh().apply(within(on, empty, parts, "sound")));
+        }
+        if (!answer.isEmpty()) {
+            ReplyPart reply = (ReplyPart) ReplyPart.KIND.fresh().apply(within(on, empty, parts, "answer"));
+            parts.add(new ReplyPart("answer", reply.start(), answer, Manner.PLAIN));
+        }
+        return empty.withTakes(TakeRule.FIRST, List.of(Take.only(new Score(parts))));
+    }
+
+    private static Fresh within(FreshOn on, Cue cue, List<Part> parts, String kind) {
+        return new FreshOn(on.wiring(), cue, parts, kind, on.known(), on.now(), on.place());
+    }
+
+    private List<Gate> gates() {
+        if (!pull.mayHaveViewer()) {
+            return List.of();
+        }
+        List<Gate> gates = new ArrayList<>(List.of(WhoGate.ANYONE));
+        if (pull.typed()) {
+            gates.add(new CooldownGate(sound ? REST_OF_SOUND : REST, 0));
+        }
+        return gates;
+    }
+
+    /** A card says what happened. */
+    private CardPart said(CardPart fresh) {
+        String words = pull instanceof EventPull event
+                ? Facts.awaited(event.event()).map(FactKind::says).orElse("")
+                : "";
+        return words.isEmpty() ? fresh : fresh.saying(words);
+    }
+
+    private static String slug(String name) {
+        String slug = Normalizer2.getNFKDInstance()
+                .normalize(name.toLowerCase(Locale.ROOT))
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-+|-+$", "");
+        return slug.isEmpty() ? "cue" : cut(slug, LONGEST_ID).replaceAll("-+$", "");
+    }
+
+    private static String cut(String text, int longest) {
+        return text.length() > longest ? text.substring(0, longest) : text;
+    }
+
+    /** Copies of cues, with words and keys that no other cue has. */
+    public static List<Cue> copiesOf(List<Cue> cues, Wiring wiring) {
+        Set<String> ids = new HashSet<>();
+        Set<String> words = new HashSet<>();
+        for (Cue each : wiring.cues()) {
+            ids.add(each.id());
+            each.pulls().forEach(pull -> pull.chatWords("").forEach(word -> words.add(WordKey.of(word))));
+        }
+        return cues.stream().map(cue -> copyOf(cue, ids, words)).toList();
+    }
+
+    private static Cue copyOf(Cue cue, Set<String> ids, Set<String> words) {
+        List<Pull> pulls = cue.pulls().stream().map(pull -> own(pull, words)).toList();
+        String id = FreshOn.free(cue.id().replaceAll("-\\d+$", ""), ids);
+        ids.add(id);
+        return cue.called(id).named(cut(cue.name() + ", copied", LONGEST_NAME)).withPulls(pulls);
+    }
+
+    private static Pull own(Pull pull, Set<String> taken) {
+        if (pull instanceof HandPull hand) {
+            return new HandPull(hand.button().isEmpty() ? "Ring it" : hand.button(), "");
+        }
+        if (!(pull instanceof ChatWordPull typed)) {
+            return pull;
+        }
+        List<String> words = new ArrayList<>();
+        for (String word : typed.words()) {
+            String made = word;
+            for (int count = 2; !taken.add(WordKey.of(made)); count++) {
+                made = word + count;
+            }
+            words.add(made);
+        }
+        return new ChatWordPull(words, typed.general(), typed.argument());
+    }
+}

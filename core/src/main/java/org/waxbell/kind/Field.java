@@ -1,0 +1,353 @@
+package org.waxbell.kind;
+
+import java.util.List;
+import java.util.Map;
+import org.waxbell.check.Problems;
+
+/** One field of a kind: what its form asks, and what it may hold. A new one is made by changing another. */
+public final class Field {
+    private static final int LONGEST_TEXT = 500;
+    private static final Map<String, String> UNITS = Map.of("%", " percent", "px", " pixels", "s", " seconds");
+
+    /** What a field holds, and so how it is asked for. */
+    public enum Type {
+        /** A line of text. */
+        TEXT,
+        /** Text that a program reads, such as a pattern. */
+        CODE,
+        /** Words for viewers, with values in braces. */
+        WORDS,
+        /** A whole number. */
+        NUMBER,
+        /** A time in milliseconds. */
+        SPAN,
+        /** Yes or no. */
+        FLAG,
+        /** One of several. */
+        CHOICE,
+        /** A list of texts. */
+        MANY,
+        /** A colour such as {@code #c8841a}. */
+        COLOUR,
+        /** A list of colours. */
+        COLOURS,
+        /** A file of the shelf. */
+        FILE,
+        /** A condition in CEL. */
+        FORMULA,
+        /** Something with a form of its own. */
+        OTHER
+    }
+
+    /** When a field means anything: while another has one of some values. @param key of the other, with dots into what it holds */
+    public record When(String key, List<String> values) {
+        /** Always. */
+        public static final When ALWAYS = new When("", List.of());
+
+        public When {
+            values = List.copyOf(values);
+        }
+    }
+
+    private final String key;
+    private final Type type;
+    private final String label;
+    private String called;
+    private String hint = "";
+    private String unit = "";
+    private long least = Long.MIN_VALUE;
+    private long most = Long.MAX_VALUE;
+    private boolean needed;
+    private boolean orZero;
+    private int width = 6;
+    private From from = From.NOWHERE;
+    private List<Choice> choices = List.of();
+    private When when = When.ALWAYS;
+
+    private Field(String key, Type type, String label) {
+        this.key = key;
+        this.type = type;
+        this.label = label;
+        this.called = label;
+    }
+
+    private Field(Field other) {
+        this(other.key, other.type, other.label);
+        called = other.called;
+        hint = other.hint;
+        unit = other.unit;
+        least = other.least;
+        most = other.most;
+        needed = other.needed;
+        orZero = other.orZero;
+        width = other.width;
+        from = other.from;
+        choices = other.choices;
+        when = other.when;
+    }
+
+    /** A field of that type. @param key as documents name it @param label as forms name it */
+    public static Field of(Type type, String key, String label) {
+        return new Field(key, type, label);
+    }
+
+    /** A whole number from {@code least} to {@code most}. */
+    public static Field number(String key, String label, long least, long most) {
+        return of(Type.NUMBER, key, label).within(least, most);
+    }
+
+    /** A time from {@code least} to {@code most}, in milliseconds. */
+    public static Field span(String key, String label, long least, long most) {
+        return of(Type.SPAN, key, label).within(least, most);
+    }
+
+    /** Yes or no. */
+    public static Field flag(String key, String label) {
+        return of(Type.FLAG, key, label);
+    }
+
+    /** Words for viewers. */
+    public static Field words(String key, String label) {
+        return of(Type.WORDS, key, label).most(LONGEST_TEXT);
+    }
+
+    /** A line of at most {@code most} characters. */
+    public static Field text(String key, String label, long most) {
+        return of(Type.TEXT, key, label).most(most);
+    }
+
+    /** One of what is fixed. */
+    public static Field choice(String key, String label, Choice... choices) {
+        Field field = of(Type.CHOICE, key, label);
+        field.choices = List.of(choices);
+        return field;
+    }
+
+    /** One of what is there. */
+    public static Field choice(String key, String label, From from) {
+        Field field = of(Type.CHOICE, key, label);
+        field.from = from;
+        return field;
+    }
+
+    /** A file of the shelf. */
+    public static Field file(String key, String label, From from) {
+        Field field = of(Type.FILE, key, label);
+        field.from = from;
+        return field;
+    }
+
+    /** A list of texts. */
+    public static Field many(String key, String label) {
+        return of(Type.MANY, key, label);
+    }
+
+    /** A colour. */
+    public static Field colour(String key, String label) {
+        return of(Type.COLOUR, key, label).needed();
+    }
+
+    /** The same with what errors call it, where that is not its label. */
+    public Field called(String other) {
+        Field field = new Field(this);
+        field.called = other;
+        return field;
+    }
+
+    /** The same with a line below it. */
+    public Field hint(String other) {
+        Field field = new Field(this);
+        field.hint = other;
+        return field;
+    }
+
+    /** The same in a unit: {@code %}, {@code px}, or a word. */
+    public Field in(String other) {
+        Field field = new Field(this);
+        field.unit = other;
+        return field;
+    }
+
+    /** The same with bounds of a number, both included. */
+    public Field within(long from, long to) {
+        Field field = new Field(this);
+        field.least = from;
+        field.most = to;
+        return field;
+    }
+
+    /** The same with at most so many characters, or so many of a list. */
+    public Field most(long to) {
+        Field field = new Field(this);
+        field.most = to;
+        return field;
+    }
+
+    /** The same where it cannot be left empty. */
+    public Field needed() {
+        Field field = new Field(this);
+        field.needed = true;
+        return field;
+    }
+
+    /** The same where it may be left empty. */
+    public Field optional() {
+        Field field = new Field(this);
+        field.needed = false;
+        return field;
+    }
+
+    /** The same where 0 is allowed beside its bounds and means none. */
+    public Field orZero() {
+        Field field = new Field(this);
+        field.orZero = true;
+        return field;
+    }
+
+    /** The same as wide as so many sixths of a row. */
+    public Field wide(int sixths) {
+        Field field = new Field(this);
+        field.width = sixths;
+        return field;
+    }
+
+    /** The same with what may be taken over from there. */
+    public Field from(From other) {
+        Field field = new Field(this);
+        field.from = other;
+        return field;
+    }
+
+    /** The same where it only means something while another field has one of these values. */
+    public Field when(String other, String... values) {
+        Field field = new Field(this);
+        field.when = new When(other, List.of(values));
+        return field;
+    }
+
+    /** Its name in documents. */
+    public String key() {
+        return key;
+    }
+
+    /** What it holds. */
+    public Type type() {
+        return type;
+    }
+
+    /** Its name in forms. */
+    public String label() {
+        return label;
+    }
+
+    /** What errors call it. */
+    public String called() {
+        return called;
+    }
+
+    /** The line below it, empty text for none. */
+    public String hint() {
+        return hint;
+    }
+
+    /** Its unit, empty text for none. */
+    public String unit() {
+        return unit;
+    }
+
+    /** The least number; {@link Long#MIN_VALUE} for no bound. */
+    public long least() {
+        return least;
+    }
+
+    /** The greatest number, length or count; {@link Long#MAX_VALUE} for no bound. */
+    public long most() {
+        return most;
+    }
+
+    /** Whether it cannot be left empty. */
+    public boolean isNeeded() {
+        return needed;
+    }
+
+    /** Whether 0 is allowed beside its bounds. */
+    public boolean isOrZero() {
+        return orZero;
+    }
+
+    /** How many sixths of a row it takes. */
+    public int width() {
+        return width;
+    }
+
+    /** Where its choices come from. */
+    public From from() {
+        return from;
+    }
+
+    /** What it may be, where that is fixed. */
+    public List<Choice> choices() {
+        return choices;
+    }
+
+    /** When it means anything. */
+    public When when() {
+        return when;
+    }
+
+    /** Adds what is wrong with {@code value}, as far as that can be told from the field alone. */
+    void check(Object value, Problems here) {
+        switch (type) {
+            case NUMBER -> {
+                if (!isNone(value)) {
+                    here.within(((Number) value).longValue(), least, most, called, inWords());
+                }
+            }
+            case SPAN -> {
+                if (!isNone(value)) {
+                    here.time(((Number) value).longValue(), least, most, called);
+                }
+            }
+            case TEXT, CODE -> text(value.toString(), here);
+            case COLOUR -> colour(value.toString(), here);
+            case CHOICE -> choice(value, here);
+            default -> {}
+        }
+    }
+
+    private boolean isNone(Object value) {
+        return orZero && ((Number) value).longValue() == 0;
+    }
+
+    private String inWords() {
+        return unit.isEmpty() ? "" : UNITS.getOrDefault(unit, " " + unit);
+    }
+
+    private void text(String text, Problems here) {
+        if (needed || text.length() > most) {
+            here.text(text, (int) Math.min(Integer.MAX_VALUE, most), called);
+        }
+    }
+
+    private void colour(String colour, Problems here) {
+        if ((needed || !colour.isEmpty()) && !isColour(colour)) {
+            here.add(colour, "This is no colour.", "Write one such as #c8841a" + (needed ? "." : ", or nothing."));
+        }
+    }
+
+    private void choice(Object value, Problems here) {
+        if (value instanceof String text
+                && !choices.isEmpty()
+                && choices.stream().noneMatch(each -> each.value().equals(text))) {
+            here.add(
+                    text,
+                    called + " cannot be that.",
+                    "Choose one of " + choices.stream().map(Choice::value).toList() + ".");
+        }
+    }
+
+    /** Whether {@code colour} is one such as {@code #c8841a}. */
+    public static boolean isColour(String colour) {
+        return colour.matches("#[0-9a-f]{6}");
+    }
+}

@@ -1,0 +1,58 @@
+package org.waxbell.kind;
+
+/** Where the choices of a field come from, when they are not fixed. */
+public enum From {
+    /** What is fixed, or nothing to choose from. */
+    NOWHERE(""),
+    /** Stages by their ids. */
+    STAGES("there is no stage"),
+    /** Spots of the stage that stands in the field {@code stage}. */
+    SPOTS("the stage has no spot"),
+    /** Outlets of that stage. */
+    OUTLETS("the stage has no outlet"),
+    /** Wheels of that stage. */
+    WHEELS("the stage has no wheel"),
+    /** Mascots of that stage. */
+    MASCOTS("the stage has no mascot"),
+    /** Moves of the mascot that stands in the field {@code mascot}. */
+    MOVES("the mascot has no move"),
+    /** Looks that a card may have. */
+    LOOKS("there is no look"),
+    /** Folders of the shelf that have sounds. */
+    SOUND_FOLDERS("no sound is on the shelf"),
+    /** Files of the folder that stands in the field {@code folder}, empty text for any of them. */
+    SOUNDS(""),
+    /** Pictures of the shelf. */
+    PICTURES("no picture is on the shelf"),
+    /** Videos of the shelf. */
+    VIDEOS("no video is on the shelf"),
+    /** Moving pictures of the shelf. */
+    FIGURES("no moving picture is on the shelf"),
+    /** Values of the slate by their ids. */
+    SLATE("nothing is on the slate"),
+    /** Numbers of the slate by their ids, those that the program counts included. */
+    NUMBERS("there is no number on the slate"),
+    /** Numbers that a stage may show, by their names in words. */
+    SHOWN_NUMBERS("there is no number"),
+    /** Other cues by their ids. */
+    CUES("there is no other cue"),
+    /** Racks by their ids. */
+    RACKS("there is no rack"),
+    /** Sources of the mixer. */
+    SOURCES(""),
+    /** Scenes of the mixer. */
+    SCENES(""),
+    /** Links by their names. */
+    LINKS("");
+
+    private final String missing;
+
+    From(String missing) {
+        this.missing = missing;
+    }
+
+    /** What is said where there is nothing to choose from, such as {@code there is no stage}; empty text where names may be typed. */
+    public String missing() {
+        return missing;
+    }
+}

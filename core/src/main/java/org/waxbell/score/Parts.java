@@ -1,0 +1,29 @@
+package org.waxbell.score;
+
+import java.util.List;
+import org.waxbell.kind.Family;
+
+/** Every kind of part: the one list to which a new one adds its line. */
+public final class Parts {
+    /** The kinds. */
+    public static final Family<Part> ALL = new Family<>(
+            Part.class,
+            "part",
+            List.of(
+                    CardPart.KIND,
+                    PicturePart.KIND,
+                    VideoPart.KIND,
+                    BurstPart.KIND,
+                    NamesPart.KIND,
+                    SpinPart.KIND,
+                    MovePart.KIND,
+                    SoundPart.KIND,
+                    ReplyPart.KIND,
+                    SwitchPart.KIND,
+                    ClipPart.KIND,
+                    SlatePart.KIND,
+                    AskPart.KIND,
+                    PointsPart.KIND));
+
+    private Parts() {}
+}

@@ -1,0 +1,22 @@
+package org.waxbell.sentence;
+
+/** How things are called that documents name by ids; an id that nothing has is its own name. */
+public interface Naming {
+    /** The prefix of the house, put before general chat words. */
+    String prefix();
+
+    /** So many points, in the words of the house. */
+    String points(long amount);
+
+    /** A circle. */
+    String circle(String id);
+
+    /** A cue. */
+    String cue(String id);
+
+    /** A value of the slate. */
+    String value(String id);
+
+    /** A rack. */
+    String rack(String id);
+}

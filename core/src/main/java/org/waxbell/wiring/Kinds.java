@@ -1,0 +1,43 @@
+package org.waxbell.wiring;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.waxbell.cue.Pull;
+import org.waxbell.cue.Pulls;
+import org.waxbell.fixture.Fixture;
+import org.waxbell.fixture.Fixtures;
+import org.waxbell.gate.Gate;
+import org.waxbell.gate.Gates;
+import org.waxbell.kind.Family;
+import org.waxbell.kind.Kind;
+import org.waxbell.look.Look;
+import org.waxbell.score.Part;
+import org.waxbell.score.Parts;
+
+/** All kinds that a wiring may have; formats, forms and menus are made from them. */
+public record Kinds(Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, Family<Fixture> fixtures) {
+    /** Those that ship. */
+    public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL);
+
+    /** Documents that have no kinds, and describe themselves. */
+    public static final List<Kind<?>> DOCUMENTS = List.of(Look.KIND);
+
+    /** The families, in the order in which a cue is read. */
+    public List<Family<?>> families() {
+        return List.of(pulls, gates, parts, fixtures);
+    }
+
+    /** The family of what {@code type} is, where it is one; empty otherwise. */
+    public Optional<Family<?>> family(Class<?> type) {
+        return families().stream().filter(each -> each.of() == type).findFirst();
+    }
+
+    /** What describes records of that type: one of the families, or a document without kinds; empty for what does not describe itself. */
+    public Optional<Kind<?>> describing(Class<?> type) {
+        return Stream.concat(families().stream().flatMap(each -> each.kinds().stream()), DOCUMENTS.stream())
+                .<Kind<?>>map(each -> each)
+                .filter(each -> each.type() == type)
+                .findFirst();
+    }
+}
