@@ -176,13 +176,16 @@ final class CuesBench {
                     field.dispatchEvent(new Event('input', { bubbles: true }))
                     const read = 'pours for wickerby no. ' + i
                     const until = before + 5_000
-                    while (!document.querySelector('aside').textContent.includes(read) && performance.now() < until) {
+                    while (!document.querySelector('aside[aria-label="Stage and part"]').textContent.includes(read) && performance.now() < until) {
                       await new Promise((go) => requestAnimationFrame(go))
                     }
                     took.push(performance.now() - before)
                   }
                   done(took)
                 })()""", 5 * TIMES));
+        browser.await(
+                "the last of it is saved",
+                any -> app.get("/api/wiring").toString().contains("for {viewer} no. " + (5 * TIMES - 1)));
         app.post("/api/undo", Map.of());
         return keys;
     }
