@@ -2,6 +2,7 @@ import { computed, ref, watch } from 'vue'
 import { ask } from '@/api/http'
 import type { Added, Part } from '@/api/types'
 import { usePlan } from '@/composables/usePlan'
+import { useTurns } from '@/composables/useTurns'
 import { without } from '@/lib/scoreEdit'
 import { useDrafts, type Draft } from '@/stores/drafts'
 import { useNotes } from '@/stores/notes'
@@ -10,6 +11,7 @@ import { useNotes } from '@/stores/notes'
 export const useParts = (draft: () => Draft) => {
   const drafts = useDrafts()
   const notes = useNotes()
+  const inTurn = useTurns()
   const chosenTake = ref(0)
   const take = computed({
     get: () => Math.min(chosenTake.value, draft().cue.takes.length - 1),
@@ -29,7 +31,8 @@ export const useParts = (draft: () => Draft) => {
   /** What a part of a kind would stand on and is not there. */
   const missing = computed<Record<string, string>>(() => draft().look?.missing ?? {})
   /** Adds a part that the server makes. @param ms when it starts; where that is not said, when such a part starts */
-  const add = async (kind: Part['kind'], ms?: number) => {
+  const add = (kind: Part['kind'], ms?: number) => inTurn(() => adding(kind, ms))
+  const adding = async (kind: Part['kind'], ms?: number) => {
     if (missing.value[kind]) {
       return
     }

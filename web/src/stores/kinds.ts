@@ -12,6 +12,7 @@ const NONE: KindsView = {
   events: [],
   standings: [],
   lanes: [],
+  targets: [],
   answers: [],
   ways: {},
 }

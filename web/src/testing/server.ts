@@ -70,7 +70,6 @@ export const viewOf = (cue: Cue, version = 1): WiringView['cues'][number] => ({
 /** A part as it will be played. */
 export const sketched = (part: Part, over: Partial<Sketched> = {}): Sketched => ({
   id: part.id,
-  kind: part.kind,
   lane: 'screen',
   from: 0,
   to: 0,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { ask, type Refusal } from '@/api/http'
+import { ask, problemsOf, type Refusal } from '@/api/http'
 import type { ConditionRows as Rows, ConditionTried, Problem } from '@/api/types'
 import { gateOf } from '@/lib/gates'
 import { timeOfDay } from '@/lib/spans'
@@ -50,9 +50,13 @@ void preview()
 let written = 0
 const write = async (next: Rows) => {
   const mine = ++written
-  const { text } = await ask<{ text: string }>('POST', '/conditions/rows', { cue: props.draft.cue, rows: next })
-  if (mine === written) {
-    set(text)
+  try {
+    const { text } = await ask<{ text: string }>('POST', '/conditions/rows', { cue: props.draft.cue, rows: next })
+    if (mine === written) {
+      set(text)
+    }
+  } catch (refusal) {
+    problems.value = problemsOf(refusal)
   }
 }
 const real = computed(() => tried.value?.tried.filter((each) => each.at > 0) ?? [])

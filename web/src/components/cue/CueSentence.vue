@@ -3,6 +3,7 @@ import { Menu, MenuButton, MenuItem, MenuItems, Popover, PopoverButton, PopoverP
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Added, Gate, Piece } from '@/api/types'
 import { ask } from '@/api/http'
+import { useTurns } from '@/composables/useTurns'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { useKinds } from '@/stores/kinds'
 import { useNotes } from '@/stores/notes'
@@ -75,7 +76,12 @@ watch(
 
 const edit = (change: Parameters<typeof drafts.edit>[1]) => drafts.edit(props.draft.cue.id, change)
 /** Adds what the server makes of a kind, and opens it. */
-const add = async (family: 'pull' | 'gate', kind: string) => {
+const inTurn = useTurns()
+const add = (family: 'pull' | 'gate', kind: string) => inTurn(() => adding(family, kind))
+const adding = async (family: 'pull' | 'gate', kind: string) => {
+  if (family === 'gate' && props.draft.cue.gates.some((each) => each.kind === kind)) {
+    return
+  }
   try {
     const { pull, gate } = await ask<Added>('POST', '/cues/add', { cue: props.draft.cue, family, kind, take: 0 })
     edit((cue) => (pull ? cue.pulls.push(pull) : cue.gates.push(gate!)))
@@ -100,7 +106,7 @@ const isPunctuation = (text: string) => /^[,.;]/.test(text)
 <template>
   <section
     ref="sheet"
-    class="sheet relative min-h-[54px] px-4 py-2.5 text-[16px] leading-[32px]"
+    class="sheet relative flex-none px-4 py-2.5 text-[16px] leading-[32px]"
     :aria-label="draft.look?.text ?? 'The sentence of the cue'"
   >
     <template v-for="(piece, at) in all" :key="piece.chip || at">

@@ -38,7 +38,12 @@ const fields = computed(() =>
   kinds.pull(pull.value.kind).fields.filter((each) => each.key !== 'argument' && each.key !== 'general'),
 )
 const choose = async (kind: Pull['kind']) => {
-  pull.value = await ask<Pull>('POST', `/cues/pulls/${kind}`)
+  try {
+    pull.value = await ask<Pull>('POST', `/cues/pulls/${kind}`)
+  } catch (refusal) {
+    problems.value = problemsOf(refusal)
+    return
+  }
   answer.value = ''
   card.value = kind !== 'chatWord' && wiring.stages.length > 0
   sound.value = kind === 'event' && sounds.value !== ''

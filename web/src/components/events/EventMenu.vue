@@ -4,6 +4,7 @@ import { ChevronDown } from '@lucide/vue'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { ask } from '@/api/http'
 import type { EventSample } from '@/api/types'
+import { spoken } from '@/lib/lists'
 
 /** Lets an event of the channel happen: a kind, and fields in place of its sample's. */
 const props = withDefaults(defineProps<{ name: string; label?: string; plain?: boolean }>(), {
@@ -14,16 +15,8 @@ const samples = ref<EventSample[]>([])
 const kind = ref('')
 const failed = ref('')
 const fields = reactive<Record<string, string>>({})
-const NAMES: Record<string, string> = {
-  follow: 'Follow',
-  membership: 'Membership',
-  gift: 'Gift',
-  tip: 'Tip',
-  arrival: 'Arrival',
-  reward: 'Reward',
-  clip: 'Clip',
-  likes: 'Likes',
-}
+/** Kinds of events are words already. */
+const named = (of: string) => of.charAt(0).toUpperCase() + of.slice(1)
 
 const sample = computed(() => samples.value.find((each) => each.kind === kind.value))
 const names = computed(() => {
@@ -34,7 +27,6 @@ const names = computed(() => {
   return [...numbers, ...texts]
 })
 const isNumber = (name: string) => name in (sample.value?.numbers ?? {})
-const words = (name: string) => name.replace(/([A-Z])/g, ' $1').toLowerCase()
 const choose = (next: string) => {
   kind.value = next
   failed.value = ''
@@ -82,11 +74,11 @@ const happen = async () => {
           :aria-pressed="each.kind === kind"
           @click="choose(each.kind)"
         >
-          {{ NAMES[each.kind] ?? each.kind }}
+          {{ named(each.kind) }}
         </button>
       </div>
       <label v-for="each in names" :key="kind + each" class="flex items-center gap-2 py-0.5">
-        <span class="w-[130px] flex-none text-[13px] text-soft">{{ words(each) }}</span>
+        <span class="w-[130px] flex-none text-[13px] text-soft">{{ spoken(each) }}</span>
         <input
           v-model="fields[each]"
           class="field"
@@ -95,7 +87,7 @@ const happen = async () => {
         />
       </label>
       <button type="button" class="button button-dark mt-2 w-full" @click="happen">
-        {{ name }}: {{ NAMES[kind] ?? kind }}
+        {{ name }}: {{ named(kind) }}
       </button>
       <p v-if="failed" role="alert" class="pt-1 text-wax-words">{{ failed }}</p>
     </PopoverPanel>

@@ -8,7 +8,8 @@ import WordsField from './WordsField.vue'
 /** What a part asks a desk for: of what, for which act, and with what. */
 const props = defineProps<{
   part: Extract<Part, { kind: 'ask' }>
-  values?: Record<string, string>
+  /** A sample for each value that words may use. */
+  words?: Record<string, string>
   reads?: (field: string) => string | undefined
   problems: (field: string) => Problem[]
 }>()
@@ -55,7 +56,7 @@ const outcome = computed(() => `{${named.value}Outcome}`)
     v-for="each in act?.fields ?? []"
     :key="each.key"
     :label="each.title"
-    :values="values ?? {}"
+    :values="words ?? {}"
     :reads="reads?.(`with.${each.key}`)"
     :model-value="part.with[each.key] ?? each.fresh"
     :problems="problems(`with.${each.key}`)"

@@ -112,7 +112,7 @@ const hangsOn = computed(() =>
       @set="set"
     >
       <div v-if="own" class="col-span-6 flex flex-col gap-2">
-        <component :is="own" :part="part as never" :values="values" :reads="reads" :problems="at" @set="set" />
+        <component :is="own" :part="part as never" :words="values" :reads="reads" :problems="at" @set="set" />
       </div>
     </KindForm>
     <p v-if="results.length && part.kind !== 'ask'" class="text-[12.5px] text-soft">

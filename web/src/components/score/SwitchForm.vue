@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Part, Problem } from '@/api/types'
 import { useChoices } from '@/composables/useChoices'
+import { useKinds } from '@/stores/kinds'
 import { useWiring } from '@/stores/wiring'
 import ChoiceField from '../cue/ChoiceField.vue'
 import TextField from '../cue/TextField.vue'
@@ -10,48 +11,19 @@ import WordsField from './WordsField.vue'
 /** What a part switches, and to what. */
 const props = defineProps<{
   part: Extract<Part, { kind: 'switch' }>
-  values?: Record<string, string>
+  /** A sample for each value that words may use. */
+  words?: Record<string, string>
   reads?: (field: string) => string | undefined
   problems: (field: string) => Problem[]
 }>()
 const emit = defineEmits<{ set: [field: string, value: unknown] }>()
 const wiring = useWiring()
-const TARGETS = [
-  { value: 'scene', name: 'the scene' },
-  { value: 'source', name: 'a source, shown or hidden' },
-  { value: 'text', name: 'the words of a text' },
-  { value: 'place', name: 'where a source stands' },
-  { value: 'level', name: 'how loud a source is' },
-  { value: 'mute', name: 'whether a source is heard' },
-  { value: 'filter', name: 'a filter of a source' },
-  { value: 'stream', name: 'the stream' },
-  { value: 'recording', name: 'the recording' },
-  { value: 'lamp', name: 'a lamp' },
-  { value: 'rack', name: 'a rack' },
-]
 type TargetKind = Extract<Part, { kind: 'switch' }>['target']['kind']
-/** How each kind begins, so that what is chosen is never something it cannot be. */
-const BEGINS: Record<TargetKind, string> = {
-  scene: '',
-  source: 'shown',
-  lamp: 'off',
-  rack: 'on',
-  place: '0,0,1280,720',
-  text: '{viewer}',
-  level: '50',
-  mute: 'muted',
-  filter: 'on',
-  stream: 'on',
-  recording: 'on',
-}
-const VALUES: Partial<Record<TargetKind, string[]>> = {
-  source: ['shown', 'hidden'],
-  mute: ['muted', 'open'],
-  filter: ['on', 'off'],
-  stream: ['on', 'off'],
-  recording: ['on', 'off'],
-  rack: ['on', 'off'],
-}
+const kinds = useKinds()
+const of = (kind: string) => kinds.all.targets.find((each) => each.kind === kind)
+/** What it may stand at, where the values are few. */
+const values = computed(() => of(props.part.target.kind)?.values ?? [])
+const named = computed(() => of(props.part.target.kind)?.named ?? false)
 const { mixer } = useChoices()
 const scenes = computed(() => (mixer.value?.scenes ?? []).map((each) => ({ value: each.id, name: each.name })))
 /** What the mixer has of a kind; nothing while it is not connected, and then names are typed. */
@@ -70,10 +42,9 @@ const things = computed(() => {
       )
     : found.map((each) => ({ value: each.id, name: each.name }))
 })
-const alone = (kind: TargetKind) => kind === 'scene' || kind === 'stream' || kind === 'recording'
 const change = (kind: TargetKind) => {
   emit('set', 'target', { kind, name: '' })
-  emit('set', 'value', kind === 'scene' ? (scenes.value[0]?.value ?? '') : BEGINS[kind])
+  emit('set', 'value', of(kind)?.begins || (kind === 'scene' ? (scenes.value[0]?.value ?? '') : ''))
 }
 const racks = computed(() => wiring.racks.map((each) => ({ value: each.rack.id, name: each.rack.name })))
 const target = (change: object) => emit('set', 'target', { ...props.part.target, ...change })
@@ -83,7 +54,7 @@ const target = (change: object) => emit('set', 'target', { ...props.part.target,
   <ChoiceField
     label="Switches"
     :model-value="part.target.kind"
-    :choices="TARGETS"
+    :choices="kinds.all.targets.map((each) => ({ value: each.kind, name: each.title }))"
     @update:model-value="change($event as TargetKind)"
   />
   <ChoiceField
@@ -95,7 +66,7 @@ const target = (change: object) => emit('set', 'target', { ...props.part.target,
     @update:model-value="target({ name: $event })"
   />
   <ChoiceField
-    v-else-if="!alone(part.target.kind) && part.target.kind !== 'lamp' && things.length"
+    v-else-if="named && part.target.kind !== 'lamp' && things.length"
     label="Which one"
     :model-value="part.target.name"
     :choices="things"
@@ -103,7 +74,7 @@ const target = (change: object) => emit('set', 'target', { ...props.part.target,
     @update:model-value="target({ name: $event })"
   />
   <TextField
-    v-else-if="!alone(part.target.kind)"
+    v-else-if="named"
     label="Which one"
     :model-value="part.target.name"
     :problems="problems('target')"
@@ -118,10 +89,10 @@ const target = (change: object) => emit('set', 'target', { ...props.part.target,
     @update:model-value="emit('set', 'value', $event)"
   />
   <ChoiceField
-    v-else-if="VALUES[part.target.kind]"
+    v-else-if="values.length"
     label="To"
     :model-value="part.value"
-    :choices="VALUES[part.target.kind]!.map((value) => ({ value, name: value }))"
+    :choices="values.map((value) => ({ value, name: value }))"
     :problems="problems('value')"
     @update:model-value="emit('set', 'value', $event)"
   />
@@ -129,7 +100,7 @@ const target = (change: object) => emit('set', 'target', { ...props.part.target,
     v-else-if="part.target.kind === 'text'"
     :reads="reads?.('value')"
     label="To"
-    :values="values ?? {}"
+    :values="words ?? {}"
     :model-value="part.value"
     :problems="problems('value')"
     @update:model-value="emit('set', 'value', $event)"

@@ -17,7 +17,7 @@ const live = useLive()
 const press = usePress()
 const cue = computed(() => props.draft.cue)
 const view = computed(() => wiring.cue(cue.value.id))
-const down = computed(() => live.missing(view.value?.needs ?? []))
+const down = computed(() => live.missing(props.draft.look?.needs ?? view.value?.needs ?? []))
 const hand = computed(() => cue.value.pulls.find((pull) => pull.kind === 'hand'))
 const edit = (change: (cue: Draft['cue']) => void) => drafts.edit(cue.value.id, change)
 const typed = (event: Event) => (event.target as HTMLInputElement).value

@@ -182,6 +182,19 @@ describe('parts of a take', () => {
   })
 })
 
+describe('parts added in haste', () => {
+  it('are asked for one after the other, each with what stands by then', async () => {
+    const points: Part = { kind: 'points', id: 'points', start: { kind: 'at', ms: 0 }, amount: 10, manner: PLAIN }
+    const { draft, asked } = await opened(pour(), { 'POST /api/cues/add': { part: points } })
+    const { add } = useParts(() => draft)
+    await Promise.all([add('points'), add('points')])
+    const sent = asked
+      .filter((each) => each.path === '/api/cues/add')
+      .map((each) => (each.body as { cue: Cue }).cue.takes[0]!.score.parts.length)
+    expect(sent).toEqual([1, 2])
+  })
+})
+
 describe('takes', () => {
   it('are tabs: added as a copy, walked by arrows, and taken away with what named them', async () => {
     const { draft } = await opened(

@@ -4,13 +4,14 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask } from '@/api/http'
-import type { Fixture, Frame, Stage } from '@/api/types'
+import type { Placed, Stage } from '@/api/types'
 import PlaceInspector from '@/components/stage/PlaceInspector.vue'
 import StageCanvas from '@/components/stage/StageCanvas.vue'
 import StageHead from '@/components/stage/StageHead.vue'
 import TryOnStage from '@/components/stage/TryOnStage.vue'
 import TheDialog from '@/components/TheDialog.vue'
 import { useStageDraft } from '@/composables/useStageDraft'
+import { useTurns } from '@/composables/useTurns'
 import { free } from '@/lib/lists'
 import { beyondSafe, reordered, standing } from '@/lib/placing'
 import { useNotes } from '@/stores/notes'
@@ -35,41 +36,19 @@ watch(open, () => {
   chosen.value = ''
   zoom.value = 1
 })
-/** Where something new stands: in the middle, a little further each time, so that one does not hide another. */
-const placed = (now: Stage, wide: number, high: number): Frame => {
-  const [width, height] = [Math.min(wide, now.width), Math.min(high, now.height)]
-  const step = (standing(now).length % 6) * 24
-  return {
-    x: Math.round((now.width - width) / 2) + step,
-    y: Math.round((now.height - height) / 2) + step,
-    width,
-    height,
-    layer: Math.max(0, ...standing(now).map((each) => each.frame.layer)) + 1,
-    locked: false,
-  }
-}
-const put = async (kind: string) => {
-  const now = stage.value!
-  const id = free(
-    kind,
-    [...now.spots, ...now.fixtures, ...now.outlets].map((each) => each.id),
-  )
-  const count = standing(now).filter((each) => each.kind === kind).length
-  const named = (name: string) => `${name}${count ? ` ${count + 1}` : ''}`
-  if (kind === 'spot') {
-    const busy = { kind: 'wait' as const, mostWaiting: 10, longestWaitMs: 60_000 }
-    edit({ ...now, spots: [...now.spots, { id, name: named('Spot'), frame: placed(now, 480, 110), busy }] })
-  } else {
+const inTurn = useTurns()
+/** Puts a spot or fixture on the stage, as the server makes it. */
+const put = (kind: string) =>
+  inTurn(async () => {
     try {
-      const made = await ask<Fixture>('POST', '/stages/add', { stage: now, kind })
-      const frame = placed(now, made.frame.width, made.frame.height)
-      edit({ ...now, fixtures: [...now.fixtures, { ...made, id, name: named(made.name), frame }] })
+      const { spot, fixture } = await ask<Placed>('POST', '/stages/add', { stage: stage.value, kind })
+      const now = stage.value!
+      edit(spot ? { ...now, spots: [...now.spots, spot] } : { ...now, fixtures: [...now.fixtures, fixture!] })
+      chosen.value = (spot ?? fixture)!.id
     } catch (refusal) {
       notes.say((refusal as Error).message)
     }
-  }
-  chosen.value = id
-}
+  })
 const remove = () => {
   const now = stage.value!
   edit({

@@ -108,7 +108,7 @@ const keeping = (refuse?: (stage: Stage) => object | null) => {
       return { body: { version } }
     }
     if (path === '/api/stages/add') {
-      return { body: FIXTURES[(body as { kind: Fixture['kind'] }).kind] }
+      return { body: { fixture: { ...FIXTURES[(body as { kind: Fixture['kind'] }).kind], id: 'wheel-2' } } }
     }
     return { body: path.startsWith('/api/wiring') ? wiring(now, version) : [] }
   })
@@ -453,15 +453,14 @@ describe('stages as a whole', () => {
     return shown
   }
 
-  it('puts a new thing in the middle, before all others, under a name of its own', async () => {
+  it('puts what the server makes on the stage and chooses it', async () => {
     const asked = keeping()
     const shown = await whole()
     shown.findComponent(StageList).vm.$emit('put', 'wheel')
     await vi.waitFor(() => expect(asked.some((each) => each.method === 'PUT')).toBe(true), 3_000)
+    expect(asked.find((each) => each.path === '/api/stages/add')!.body).toEqual({ stage: STAGE, kind: 'wheel' })
     const put = (asked.find((each) => each.method === 'PUT')!.body as { stage: Stage }).stage.fixtures.at(-1)!
-    expect(put).toMatchObject({ kind: 'wheel', id: 'wheel-2', name: 'Wheel 2' })
-    expect(put.frame.layer).toBe(1)
-    expect(put.frame.x + put.frame.width / 2).toBeCloseTo(640 + 72, -1)
+    expect(put).toMatchObject({ kind: 'wheel', id: 'wheel-2' })
   })
 
   it('lists what stands there, what is before first, and every kind to add', async () => {

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What the server tells of cues and stages while they are being written. */
@@ -77,14 +78,18 @@ class DraftsTest {
             parts.put(name, added("part", name).get("part"));
         });
         same("parts", Running.JSON.valueToTree(parts));
-        JsonNode stage = app.get("/api/wiring").body().at("/stages/0/stage");
+        ObjectNode stage =
+                (ObjectNode) app.get("/api/wiring").body().at("/stages/0/stage").deepCopy();
+        stage.putArray("fixtures");
+        stage.putArray("spots");
         Map<String, JsonNode> fixtures = new TreeMap<>();
         kinds.get("fixtures").forEach(kind -> {
             String name = kind.get("name").asString();
             fixtures.put(
                     name,
                     app.post("/api/stages/add", Map.of("stage", stage, "kind", name))
-                            .body());
+                            .body()
+                            .get("fixture"));
         });
         same("fixtures", Running.JSON.valueToTree(fixtures));
     }
@@ -98,6 +103,35 @@ class DraftsTest {
         assertThat(Running.JSON.readTree(Files.readString(file)).equals(told))
                 .as(file + " is up to date; ./waxbell openapi writes it anew")
                 .isTrue();
+    }
+
+    @Test
+    void whatComesToAStageStandsInItsMiddleBeforeAllOthersUnderANameOfItsOwn() {
+        ObjectNode stage =
+                (ObjectNode) app.get("/api/wiring").body().at("/stages/0/stage").deepCopy();
+        JsonNode wheel = app.post("/api/stages/add", Map.of("stage", stage, "kind", "wheel"))
+                .body()
+                .get("fixture");
+        assertThat(wheel.get("name").asString()).isEqualTo("Wheel 2");
+        int before = stage.get("fixtures")
+                .valueStream()
+                .mapToInt(each -> each.at("/frame/layer").asInt())
+                .max()
+                .orElseThrow();
+        assertThat(wheel.at("/frame/layer").asInt()).isGreaterThan(before);
+        ((ArrayNode) stage.get("fixtures")).add(((ObjectNode) wheel.deepCopy()).put("id", "wheel"));
+        assertThat(app.post("/api/stages/add", Map.of("stage", stage, "kind", "wheel"))
+                        .body()
+                        .at("/fixture/id")
+                        .asString())
+                .isEqualTo("wheel-2");
+        JsonNode spot = app.post("/api/stages/add", Map.of("stage", stage, "kind", "spot"))
+                .body()
+                .get("spot");
+        assertThat(spot.at("/busy/kind").asString()).isEqualTo("wait");
+        assertThat(app.post("/api/stages/add", Map.of("stage", stage, "kind", "moon"))
+                        .status())
+                .isEqualTo(422);
     }
 
     @Test

@@ -84,137 +84,65 @@ public record Cue(
         return common;
     }
 
-    /** The same lying in another rack. */
-    public Cue inRack(String other) {
+    private Cue copy(
+            String otherId,
+            String otherName,
+            String otherRack,
+            List<Pull> otherPulls,
+            List<Gate> otherGates,
+            List<HeldAnswer> otherAnswers,
+            List<Take> otherTakes,
+            TakeRule otherRule) {
         return new Cue(
                 formatVersion,
-                id,
-                name,
+                otherId,
+                otherName,
                 description,
                 listed,
-                other,
+                otherRack,
                 on,
-                pulls,
-                gates,
-                whenHeld,
-                takes,
-                takeRule,
+                otherPulls,
+                otherGates,
+                otherAnswers,
+                otherTakes,
+                otherRule,
                 urgency,
                 longestWaitMs);
+    }
+
+    /** The same lying in another rack. */
+    public Cue inRack(String other) {
+        return copy(id, name, other, pulls, gates, whenHeld, takes, takeRule);
     }
 
     /** The same under another id. */
     public Cue called(String other) {
-        return new Cue(
-                formatVersion,
-                other,
-                name,
-                description,
-                listed,
-                rack,
-                on,
-                pulls,
-                gates,
-                whenHeld,
-                takes,
-                takeRule,
-                urgency,
-                longestWaitMs);
+        return copy(other, name, rack, pulls, gates, whenHeld, takes, takeRule);
     }
 
     /** The same under another name. */
     public Cue named(String other) {
-        return new Cue(
-                formatVersion,
-                id,
-                other,
-                description,
-                listed,
-                rack,
-                on,
-                pulls,
-                gates,
-                whenHeld,
-                takes,
-                takeRule,
-                urgency,
-                longestWaitMs);
+        return copy(id, other, rack, pulls, gates, whenHeld, takes, takeRule);
     }
 
     /** The same set off otherwise. */
     public Cue withPulls(List<Pull> others) {
-        return new Cue(
-                formatVersion,
-                id,
-                name,
-                description,
-                listed,
-                rack,
-                on,
-                others,
-                gates,
-                whenHeld,
-                takes,
-                takeRule,
-                urgency,
-                longestWaitMs);
+        return copy(id, name, rack, others, gates, whenHeld, takes, takeRule);
     }
 
     /** The same with other gates. */
     public Cue withGates(List<Gate> others) {
-        return new Cue(
-                formatVersion,
-                id,
-                name,
-                description,
-                listed,
-                rack,
-                on,
-                pulls,
-                others,
-                whenHeld,
-                takes,
-                takeRule,
-                urgency,
-                longestWaitMs);
+        return copy(id, name, rack, pulls, others, whenHeld, takes, takeRule);
     }
 
     /** The same saying otherwise why it was held. */
     public Cue withAnswers(List<HeldAnswer> others) {
-        return new Cue(
-                formatVersion,
-                id,
-                name,
-                description,
-                listed,
-                rack,
-                on,
-                pulls,
-                gates,
-                others,
-                takes,
-                takeRule,
-                urgency,
-                longestWaitMs);
+        return copy(id, name, rack, pulls, gates, others, takes, takeRule);
     }
 
     /** The same playing other takes. */
     public Cue withTakes(TakeRule rule, List<Take> others) {
-        return new Cue(
-                formatVersion,
-                id,
-                name,
-                description,
-                listed,
-                rack,
-                on,
-                pulls,
-                gates,
-                whenHeld,
-                others,
-                rule,
-                urgency,
-                longestWaitMs);
+        return copy(id, name, rack, pulls, gates, whenHeld, others, rule);
     }
 
     /** The same playing that take whatever its rule is, the others only where one fails. @param take counted from 0 */

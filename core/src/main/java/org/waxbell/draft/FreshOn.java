@@ -5,11 +5,14 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.waxbell.booking.BusyRule;
+import org.waxbell.booking.Frame;
 import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Spot;
 import org.waxbell.cue.Cue;
@@ -35,15 +38,40 @@ import org.waxbell.wiring.Wiring;
  * @param wiring with the cue as it is being written
  * @param cue    to which it comes
  * @param parts  of the score to which it comes, empty where it comes to none
+ * @param onto   the stage to which it comes, empty where it comes to none
  * @param kind   what is made, by name
  * @param known  what only the program around knows: scenes, sources and links
  * @param now    milliseconds since 1970 UTC
  */
 public record FreshOn(
-        Wiring wiring, Cue cue, List<Part> parts, String kind, Map<From, List<String>> known, long now, ZoneId place)
+        Wiring wiring,
+        Cue cue,
+        List<Part> parts,
+        Optional<Stage> onto,
+        String kind,
+        Map<From, List<String>> known,
+        long now,
+        ZoneId place)
         implements Fresh {
     public FreshOn {
         parts = List.copyOf(parts);
+    }
+
+    /** What is made where it is a spot and no fixture. */
+    public static final String SPOT = "spot";
+
+    private static final int STEP = 24;
+    private static final int STEPS = 6;
+    private static final Stage PLAIN = Stage.plain("", "", 1_280, 720, List.of(), List.of());
+
+    /** The same for a score of a cue. */
+    public FreshOn within(Cue other, List<Part> score, String wanted) {
+        return new FreshOn(wiring, other, score, onto, wanted, known, now, place);
+    }
+
+    /** The same for a stage. */
+    public FreshOn onto(Stage stage, String wanted) {
+        return new FreshOn(wiring, cue, parts, Optional.of(stage), wanted, known, now, place);
     }
 
     /** A wish that is not taken: itself, or with a number behind it. */
@@ -71,7 +99,43 @@ public record FreshOn(
     public String id() {
         Set<String> taken = new HashSet<>();
         parts.forEach(part -> taken.add(part.id()));
-        return free(kind.toLowerCase(java.util.Locale.ROOT), taken);
+        onto.ifPresent(stage -> {
+            stage.spots().forEach(each -> taken.add(each.id()));
+            stage.fixtures().forEach(each -> taken.add(each.id()));
+            stage.outlets().forEach(each -> taken.add(each.id()));
+        });
+        return free(kind.toLowerCase(Locale.ROOT), taken);
+    }
+
+    @Override
+    public String name(String title) {
+        Stage stage = onto.orElse(PLAIN);
+        long alike = kind.equals(SPOT)
+                ? stage.spots().size()
+                : stage.fixtures().stream()
+                        .filter(each -> each.kind().name().equals(kind))
+                        .count();
+        return alike == 0 ? title : title + " " + (alike + 1);
+    }
+
+    @Override
+    public Frame frame(int wide, int high) {
+        Stage stage = onto.orElse(PLAIN);
+        List<Frame> there = Stream.concat(
+                        stage.spots().stream().map(Spot::frame),
+                        stage.fixtures().stream().map(Fixture::frame))
+                .toList();
+        int width = Math.min(wide, stage.width());
+        int height = Math.min(high, stage.height());
+        int step = there.size() % STEPS * STEP;
+        int layer = there.stream().mapToInt(Frame::layer).max().orElse(0) + 1;
+        return new Frame(
+                (stage.width() - width) / 2 + step, (stage.height() - height) / 2 + step, width, height, layer);
+    }
+
+    /** A spot, as they are when they are made. */
+    public Spot spot() {
+        return new Spot(id(), name("Spot"), frame(480, 110), new BusyRule.Wait(10, 60_000));
     }
 
     private Optional<Stage> stage() {

@@ -3,7 +3,6 @@ package org.waxbell.draft;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.waxbell.cue.Cue;
-import org.waxbell.cue.Rack;
 import org.waxbell.sentence.Naming;
 import org.waxbell.slate.SlateValue;
 import org.waxbell.tally.Tally;
@@ -47,10 +46,5 @@ public record Names(Wiring wiring) implements Naming {
                 SlateValue::id,
                 SlateValue::name,
                 id);
-    }
-
-    @Override
-    public String rack(String id) {
-        return named(wiring.racks().stream(), Rack::id, Rack::name, id);
     }
 }

@@ -20,7 +20,6 @@ import org.waxbell.event.Facts;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.WhoGate;
-import org.waxbell.kind.Fresh;
 import org.waxbell.score.CardPart;
 import org.waxbell.score.Manner;
 import org.waxbell.score.Part;
@@ -76,20 +75,16 @@ public record NewCue(Pull pull, String answer, boolean card, boolean sound, Stri
                 WAIT);
         List<Part> parts = new ArrayList<>();
         if (card) {
-            parts.add(said((CardPart) CardPart.KIND.fresh().apply(within(on, empty, parts, "card"))));
+            parts.add(said((CardPart) CardPart.KIND.fresh().apply(on.within(empty, parts, "card"))));
         }
         if (sound) {
-            parts.add(SoundPart.KIND.fresh().apply(within(on, empty, parts, "sound")));
+            parts.add(SoundPart.KIND.fresh().apply(on.within(empty, parts, "sound")));
         }
         if (!answer.isEmpty()) {
-            ReplyPart reply = (ReplyPart) ReplyPart.KIND.fresh().apply(within(on, empty, parts, "answer"));
+            ReplyPart reply = (ReplyPart) ReplyPart.KIND.fresh().apply(on.within(empty, parts, "answer"));
             parts.add(new ReplyPart("answer", reply.start(), answer, Manner.PLAIN));
         }
         return empty.withTakes(TakeRule.FIRST, List.of(Take.only(new Score(parts))));
-    }
-
-    private static Fresh within(FreshOn on, Cue cue, List<Part> parts, String kind) {
-        return new FreshOn(on.wiring(), cue, parts, kind, on.known(), on.now(), on.place());
     }
 
     private List<Gate> gates() {

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.waxbell.directive.Directive;
 import org.waxbell.kind.Field;
+import org.waxbell.kind.Kind;
 import org.waxbell.score.Draws;
 import org.waxbell.score.Part;
 import org.waxbell.score.PlannedPart;
@@ -59,11 +60,10 @@ public final class Sketch {
         Part part = each.part();
         long from = Math.max(0, each.fromMs() == PlannedPart.OPEN ? 0 : each.fromMs());
         long length = each.settled().known() ? each.settled().lengthMs() : 0;
-        Optional<Field> set = part.kind().field("lengthMs").filter(field -> org.waxbell.kind.Kind.means(field, part));
+        Optional<Field> set = part.kind().field("lengthMs").filter(field -> Kind.means(field, part));
         long least = set.map(Field::least).orElse(0L);
         return new Sketched(
                 part.id(),
-                part.kind().name(),
                 part.lane(),
                 from,
                 from + Math.max(0, length),

@@ -5,7 +5,6 @@ import org.waxbell.score.Lane;
 /**
  * A part as it will be played, as far as that can be told before it rings.
  *
- * @param kind  of the part, by name
  * @param from  start in milliseconds from the start of the score
  * @param to    end likewise, at the latest
  * @param open  whether its length is known only when it is played
@@ -15,13 +14,4 @@ import org.waxbell.score.Lane;
  * @param mayLast whether it may last to the end of its score instead
  */
 public record Sketched(
-        String id,
-        String kind,
-        Lane lane,
-        long from,
-        long to,
-        boolean open,
-        String label,
-        long least,
-        long most,
-        boolean mayLast) {}
+        String id, Lane lane, long from, long to, boolean open, String label, long least, long most, boolean mayLast) {}

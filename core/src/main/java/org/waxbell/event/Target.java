@@ -1,5 +1,7 @@
 package org.waxbell.event;
 
+import java.util.List;
+
 /**
  * Something outside or within the house that stands one way until it is switched, and that can be put back.
  *
@@ -12,45 +14,66 @@ public record Target(Kind kind, String name) {
     /** The kinds of target. */
     public enum Kind {
         /** The scene on programme; its value is the id of a scene. */
-        SCENE("the scene", true, false, ".*", "the id of a scene"),
+        SCENE("the scene", "the scene", "", true, false, ".*", "the id of a scene"),
         /** A source of the mixer, {@code scene/source} or, in every scene where it stands, {@code source}; its value is {@code shown} or {@code hidden}. */
-        SOURCE("the source", true, true, "shown|hidden", "shown or hidden"),
+        SOURCE("the source", "a source, shown or hidden", "shown", true, true, "shown|hidden", "shown or hidden"),
         /** A lamp; its value is {@code off} or a colour. */
-        LAMP("the lamp", false, true, "off|#[0-9a-fA-F]{6}", "off, or a colour such as #c8841a"),
+        LAMP("the lamp", "a lamp", "off", false, true, "off|#[0-9a-fA-F]{6}", "off, or a colour such as #c8841a"),
         /** A rack of cues; its value is {@code on} or {@code off}. */
-        RACK("the rack", false, true, ON_OFF, "on or off"),
+        RACK("the rack", "a rack", "on", false, true, ON_OFF, "on or off"),
         /** Where a source stands, named as with SOURCE; its value is left, top, width and height in pixels of the picture. */
         PLACE(
                 "the place of",
+                "where a source stands",
+                "0,0,1280,720",
                 true,
                 true,
                 "-?\\d{1,5},-?\\d{1,5},\\d{1,5},\\d{1,5}",
                 "left, top, width and height such as 40,40,320,180"),
         /** The words of a text source; its value is words with values. */
-        TEXT("the text of", true, true, "[\\s\\S]*", "words"),
+        TEXT("the text of", "the words of a text", "{viewer}", true, true, "[\\s\\S]*", "words"),
         /** How loud a source is, its value is percent. */
-        LEVEL("the level of", true, true, "\\d|[1-9]\\d|100", "a number from 0 to 100"),
+        LEVEL("the level of", "how loud a source is", "50", true, true, "\\d|[1-9]\\d|100", "a number from 0 to 100"),
         /** Whether a source is heard; its value is {@code muted} or {@code open}. */
-        MUTE("the sound of", true, true, "muted|open", "muted or open"),
+        MUTE("the sound of", "whether a source is heard", "muted", true, true, "muted|open", "muted or open"),
         /** A filter or treatment of a source, {@code source/filter}; its value is {@code on} or {@code off}. */
-        FILTER("the filter", true, true, ON_OFF, "on or off"),
+        FILTER("the filter", "a filter of a source", "on", true, true, ON_OFF, "on or off"),
         /** The stream; its value is {@code on} or {@code off}. */
-        STREAM("the stream", true, false, ON_OFF, "on or off"),
+        STREAM("the stream", "the stream", "on", true, false, ON_OFF, "on or off"),
         /** The recording; its value is {@code on} or {@code off}. */
-        RECORDING("the recording", true, false, ON_OFF, "on or off");
+        RECORDING("the recording", "the recording", "on", true, false, ON_OFF, "on or off");
 
         private final String words;
+        private final String title;
+        private final String begins;
         private final boolean mixer;
         private final boolean named;
         private final String allowed;
         private final String remedy;
 
-        Kind(String words, boolean mixer, boolean named, String allowed, String remedy) {
+        Kind(String words, String title, String begins, boolean mixer, boolean named, String allowed, String remedy) {
             this.words = words;
+            this.title = title;
+            this.begins = begins;
             this.mixer = mixer;
             this.named = named;
             this.allowed = allowed;
             this.remedy = remedy;
+        }
+
+        /** As menus offer it. */
+        public String title() {
+            return title;
+        }
+
+        /** How one stands that was just chosen, so that it is never something that it cannot be; empty text where that must be chosen. */
+        public String begins() {
+            return begins;
+        }
+
+        /** The values that one may have, where they are few; empty where they are written. */
+        public List<String> choices() {
+            return allowed.matches("[a-z]+(\\|[a-z]+)+") ? List.of(allowed.split("\\|")) : List.of();
         }
 
         /** Whether it is the mixer's. */

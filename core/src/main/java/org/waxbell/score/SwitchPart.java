@@ -35,13 +35,7 @@ public record SwitchPart(
                             .when("stay", "false"),
                     Field.flag("stay", "stays so"))
             .making(on -> new SwitchPart(
-                    on.id(),
-                    Anchor.START,
-                    5_000,
-                    begins(on),
-                    begins(on).kind() == Target.Kind.SOURCE ? "shown" : "off",
-                    false,
-                    Manner.PLAIN));
+                    on.id(), Anchor.START, 5_000, begins(on), begins(on).kind().begins(), false, Manner.PLAIN));
 
     private static final int LONGEST_VALUE = 300;
 

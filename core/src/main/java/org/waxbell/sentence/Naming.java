@@ -16,7 +16,4 @@ public interface Naming {
 
     /** A value of the slate. */
     String value(String id);
-
-    /** A rack. */
-    String rack(String id);
 }

@@ -3,6 +3,7 @@ package org.waxbell.draft;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.waxbell.cue.Cue;
 import org.waxbell.kind.From;
 import org.waxbell.wiring.Wiring;
@@ -16,6 +17,7 @@ final class Drafts {
                 wiring,
                 cue,
                 cue.takes().get(0).score().parts(),
+                Optional.empty(),
                 kind,
                 Map.of(From.LINKS, List.of("practice")),
                 1_795_000_000_000L,

@@ -1,7 +1,6 @@
 package org.waxbell.app.rest;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,26 +45,10 @@ class ConditionController {
     /** What the condition comes to for one event. @param at 0 for the sample @param fault why it could not be worked out, else empty text */
     record ConditionTrial(long at, String event, boolean holds, String fault) {}
 
-    /** A name that a condition may use. */
-    record ConditionName(String name, Scope.Type type) {}
-
-    /** What the condition comes to, as the evening stands now. @param names what it may use, in alphabetical order @param tried the sample first, then the newest event first */
-    record ConditionTried(List<ConditionName> names, List<ConditionTrial> tried) {}
+    /** What the condition comes to, as the evening stands now. @param tried the sample first, then the newest event first */
+    record ConditionTried(List<ConditionTrial> tried) {}
 
     private record Happened(long at, ShowEvent event) {}
-
-    private static List<ConditionName> names(Scope scope) {
-        return scope.types().entrySet().stream()
-                .map(each -> new ConditionName(each.getKey(), each.getValue()))
-                .sorted(Comparator.comparing(ConditionName::name))
-                .toList();
-    }
-
-    /** What a condition of the cue may use. */
-    @PostMapping("/conditions/names")
-    List<ConditionName> names(@RequestBody Cue cue) {
-        return names(wiring.current().wiring().scope(cue));
-    }
 
     @PostMapping("/conditions")
     CompletableFuture<ConditionTried> preview(@RequestBody ConditionAsked asked) {
@@ -101,7 +84,7 @@ class ConditionController {
                                 verdicts.get(i).holds(),
                                 verdicts.get(i).fault()));
                     }
-                    return new ConditionTried(names(scope), tried);
+                    return new ConditionTried(tried);
                 });
     }
 }

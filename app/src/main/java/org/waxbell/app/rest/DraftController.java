@@ -1,6 +1,5 @@
 package org.waxbell.app.rest;
 
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -10,31 +9,21 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.json.Families;
 import org.waxbell.app.json.Refused;
-import org.waxbell.app.link.LinkView;
-import org.waxbell.app.link.Links;
-import org.waxbell.app.mixer.MixerDesk;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.booking.Spot;
 import org.waxbell.condition.ConditionRows;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Pull;
-import org.waxbell.cue.Take;
-import org.waxbell.cue.TakeRule;
-import org.waxbell.cue.Urgency;
 import org.waxbell.draft.CueLook;
 import org.waxbell.draft.FreshOn;
 import org.waxbell.draft.NewCue;
 import org.waxbell.fixture.Fixture;
 import org.waxbell.gate.Gate;
 import org.waxbell.kind.Family;
-import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
-import org.waxbell.mixer.MixerPicture;
-import org.waxbell.port.Calendars;
 import org.waxbell.score.Part;
-import org.waxbell.score.Score;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.Kinds;
 import org.waxbell.wiring.Wiring;
@@ -44,41 +33,14 @@ import org.waxbell.words.SampleWords;
 @RestController
 @RequestMapping("/api")
 class DraftController {
-    static final Cue EMPTY = new Cue(
-            Cue.FORMAT,
-            "none",
-            "None",
-            "",
-            true,
-            "",
-            true,
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(Take.only(new Score(List.of()))),
-            TakeRule.FIRST,
-            Urgency.USUAL,
-            0);
     private final WiringStore wiring;
-    private final Calendars calendars;
+    private final Drafting drafting;
     private final Kinds kinds;
-    private final Links links;
-    private final MixerDesk mixer;
-    private final SystemClock clock;
 
-    DraftController(
-            WiringStore wiring,
-            Calendars calendars,
-            Families families,
-            Links links,
-            MixerDesk mixer,
-            SystemClock clock) {
+    DraftController(WiringStore wiring, Drafting drafting, Families families) {
         this.wiring = wiring;
-        this.calendars = calendars;
+        this.drafting = drafting;
         this.kinds = families.kinds();
-        this.links = links;
-        this.mixer = mixer;
-        this.clock = clock;
     }
 
     /** Something that comes to a cue. @param family pull, gate or part @param kind by name @param take to whose score a part comes, counted from 0 */
@@ -90,8 +52,11 @@ class DraftController {
             @Nullable Gate gate,
             @Nullable Part part) {}
 
-    /** A fixture that comes to a stage. */
-    record FixtureWanted(Stage stage, String kind) {}
+    /** What comes to a stage. @param kind of a fixture, by name, or {@code spot} */
+    record PlaceWanted(Stage stage, String kind) {}
+
+    /** What came: one of these. */
+    record Placed(@Nullable Spot spot, @Nullable Fixture fixture) {}
 
     /** A cue that is to be made, and how it looks. */
     record NewCueView(Cue cue, CueLook look) {}
@@ -110,26 +75,7 @@ class DraftController {
     /** How a cue looks that is being written, valid or not. */
     @PostMapping("/cues/look")
     CueLook look(@RequestBody Cue cue) {
-        return look(cue, wiring.current().wiring());
-    }
-
-    CueLook look(Cue cue, Wiring among) {
-        return CueLook.at(cue, on(among, cue, List.of(), ""), calendars, kinds);
-    }
-
-    private FreshOn on(Wiring among, Cue cue, List<Part> parts, String kind) {
-        MixerPicture picture = mixer.picture().orElse(MixerPicture.NONE);
-        Map<From, List<String>> known = Map.of(
-                From.SCENES,
-                picture.scenes().stream().map(MixerPicture.Scene::id).toList(),
-                From.SOURCES,
-                picture.sources().stream().map(MixerPicture.Source::id).toList(),
-                From.LINKS,
-                links.all().stream()
-                        .filter(each -> each.kind().equals("irc") || each.id().equals("practice"))
-                        .map(LinkView::id)
-                        .toList());
-        return new FreshOn(among, cue, parts, kind, known, clock.now(), ZoneId.systemDefault());
+        return drafting.look(cue, wiring.current().wiring());
     }
 
     private static <T> T fresh(Family<T> family, String kind, FreshOn on) {
@@ -154,7 +100,7 @@ class DraftController {
         List<Part> parts = wanted.take() >= 0 && wanted.take() < cue.takes().size()
                 ? cue.takes().get(wanted.take()).score().parts()
                 : List.of();
-        FreshOn on = on(wiring.current().wiring(), cue, parts, wanted.kind());
+        FreshOn on = drafting.on(wiring.current().wiring()).within(cue, parts, wanted.kind());
         return switch (wanted.family()) {
             case "pull" -> new Added(fresh(kinds.pulls(), wanted.kind(), on), null, null);
             case "gate" -> new Added(null, fresh(kinds.gates(), wanted.kind(), on), null);
@@ -169,14 +115,15 @@ class DraftController {
     @PostMapping("/cues/new")
     NewCueView make(@RequestBody NewCue wanted) {
         Wiring now = wiring.current().wiring();
-        Cue made = wanted.made(on(now, EMPTY, List.of(), ""));
-        return new NewCueView(made, look(made, now));
+        Cue made = wanted.made(drafting.on(now));
+        return new NewCueView(made, drafting.look(made, now));
     }
 
     /** A pull with values that work at once. */
     @PostMapping("/cues/pulls/{kind}")
     Pull pull(@PathVariable String kind) {
-        return fresh(kinds.pulls(), kind, on(wiring.current().wiring(), EMPTY, List.of(), kind));
+        return fresh(
+                kinds.pulls(), kind, drafting.on(wiring.current().wiring()).within(Drafting.EMPTY, List.of(), kind));
     }
 
     /** Copies of saved cues with words of their own; nothing is saved. */
@@ -212,9 +159,12 @@ class DraftController {
         return new WordsRead(new SampleWords().get(asked.pattern()).fill(asked.values()));
     }
 
-    /** A fixture for a stage, in a free place of its own size; nothing is saved. */
+    /** A spot or fixture for a stage, under a name of its own, in its middle and before all others; nothing is saved. */
     @PostMapping("/stages/add")
-    Fixture fixture(@RequestBody FixtureWanted wanted) {
-        return fresh(kinds.fixtures(), wanted.kind(), on(wiring.current().wiring(), EMPTY, List.of(), wanted.kind()));
+    Placed place(@RequestBody PlaceWanted wanted) {
+        FreshOn on = drafting.on(wiring.current().wiring()).onto(wanted.stage(), wanted.kind());
+        return wanted.kind().equals(FreshOn.SPOT)
+                ? new Placed(on.spot(), null)
+                : new Placed(null, fresh(kinds.fixtures(), wanted.kind(), on));
     }
 }

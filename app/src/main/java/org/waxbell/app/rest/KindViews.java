@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.condition.ConditionRows;
 import org.waxbell.condition.Scope;
@@ -14,6 +15,7 @@ import org.waxbell.draft.FreshOn;
 import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
+import org.waxbell.event.Target;
 import org.waxbell.gate.OnGate;
 import org.waxbell.kind.Choice;
 import org.waxbell.kind.Family;
@@ -96,7 +98,14 @@ public final class KindViews {
 
         private static Lane usual(Kind<?> kind) {
             FreshOn on = new FreshOn(
-                    EMPTY, DraftController.EMPTY, List.of(), kind.name(), Map.of(), 0, ZoneId.systemDefault());
+                    EMPTY,
+                    Drafting.EMPTY,
+                    List.of(),
+                    Optional.empty(),
+                    kind.name(),
+                    Map.of(From.SOURCES, List.of("source")),
+                    0,
+                    ZoneId.systemDefault());
             return ((Part) kind.fresh().apply(on)).lane();
         }
     }
@@ -121,6 +130,13 @@ public final class KindViews {
     /** A standing, and how a sentence names those who have it. */
     public record StandingView(String standing, String plural) {}
 
+    /** A kind of what can be switched. @param begins how one stands that was just chosen @param values that it may have, where they are few @param named whether there are several */
+    public record TargetView(Target.Kind kind, String title, String begins, List<String> values, boolean named) {
+        static TargetView of(Target.Kind kind) {
+            return new TargetView(kind, kind.title(), kind.begins(), kind.choices(), kind.needsName());
+        }
+    }
+
     /** A lane, and what it is called. */
     public record LaneView(Lane lane, String name) {}
 
@@ -134,6 +150,7 @@ public final class KindViews {
             List<EventKind> events,
             List<StandingView> standings,
             List<LaneView> lanes,
+            List<TargetView> targets,
             List<KindView> answers,
             Map<Scope.Type, List<ConditionRows.Way>> ways) {
         static KindsView of(Kinds kinds) {
@@ -157,6 +174,7 @@ public final class KindViews {
                     Arrays.stream(Lane.values())
                             .map(each -> new LaneView(each, each.inWords()))
                             .toList(),
+                    Arrays.stream(Target.Kind.values()).map(TargetView::of).toList(),
                     answers,
                     ways);
         }

@@ -25,6 +25,7 @@ import org.waxbell.app.address.StageKeys;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.media.MediaTokens;
+import org.waxbell.app.rest.WiringViews.Bar;
 import org.waxbell.app.rest.WiringViews.CueSave;
 import org.waxbell.app.rest.WiringViews.CueView;
 import org.waxbell.app.rest.WiringViews.History;
@@ -71,7 +72,7 @@ class WiringController {
     private final StageKeys keys;
     private final MediaTokens tokens;
     private final SystemClock clock;
-    private final DraftController drafts;
+    private final Drafting drafting;
 
     WiringController(
             WiringStore store,
@@ -80,8 +81,8 @@ class WiringController {
             StageKeys keys,
             MediaTokens tokens,
             SystemClock clock,
-            DraftController drafts) {
-        this.drafts = drafts;
+            Drafting drafting) {
+        this.drafting = drafting;
         this.store = store;
         this.edits = edits;
         this.journal = journal;
@@ -163,7 +164,11 @@ class WiringController {
                 List.copyOf(LinkNeeds.of(cue)),
                 Sentence.brief(cue, names),
                 FindText.of(cue, names),
-                cue.takes().isEmpty() ? List.of() : Sketch.of(cue.takes().get(0).score(), names.wiring(), Map.of()));
+                cue.takes().isEmpty()
+                        ? List.of()
+                        : Sketch.of(cue.takes().get(0).score(), names.wiring(), Map.of()).stream()
+                                .map(each -> new Bar(each.lane(), each.from(), each.to()))
+                                .toList());
     }
 
     private static <T> List<T> views(DocumentSet set, DocumentKind kind, Function<Document, T> view) {
@@ -179,7 +184,8 @@ class WiringController {
         sameId(id, save.cue().id());
         return changed(edits.save(DocumentKind.CUE, id, save.cue(), save.version(), by))
                 .thenApply(saved -> new SavedCue(
-                        saved.version(), drafts.look(save.cue(), store.current().wiring())));
+                        saved.version(),
+                        drafting.look(save.cue(), store.current().wiring())));
     }
 
     @DeleteMapping("/cues/{id}")

@@ -6,14 +6,17 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.draft.CueLook;
 import org.waxbell.draft.ShownValue;
-import org.waxbell.draft.Sketched;
 import org.waxbell.look.Look;
+import org.waxbell.score.Lane;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
 
 /** The wiring as the console reads and changes it. */
 public final class WiringViews {
     private WiringViews() {}
+
+    /** A part in the small drawing of a score, in milliseconds from its start. */
+    public record Bar(Lane lane, long from, long to) {}
 
     /** A cue with its version, how often it rang and was held today, the links that it needs, a short form of its sentence, the text in which it is found, and its first take as it will be played. */
     public record CueView(
@@ -24,7 +27,7 @@ public final class WiringViews {
             List<String> needs,
             String brief,
             String find,
-            List<Sketched> sketch) {}
+            List<Bar> sketch) {}
 
     /** A rack with its version. */
     public record RackView(long version, Rack rack) {}

@@ -161,7 +161,7 @@ class OwnKindsTest {
     }
 
     private static CueLook look(Cue cue) {
-        FreshOn on = new FreshOn(wiring(), cue, List.of(), "", Map.of(), 0, ZoneOffset.UTC);
+        FreshOn on = new FreshOn(wiring(), cue, List.of(), Optional.empty(), "", Map.of(), 0, ZoneOffset.UTC);
         return CueLook.at(cue, on, Calendars.NONE, KINDS);
     }
 

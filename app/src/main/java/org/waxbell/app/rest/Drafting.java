@@ -1,0 +1,80 @@
+package org.waxbell.app.rest;
+
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.json.Families;
+import org.waxbell.app.link.LinkView;
+import org.waxbell.app.link.Links;
+import org.waxbell.app.mixer.MixerDesk;
+import org.waxbell.cue.Cue;
+import org.waxbell.cue.Take;
+import org.waxbell.cue.TakeRule;
+import org.waxbell.cue.Urgency;
+import org.waxbell.draft.CueLook;
+import org.waxbell.draft.FreshOn;
+import org.waxbell.kind.From;
+import org.waxbell.mixer.MixerPicture;
+import org.waxbell.port.Calendars;
+import org.waxbell.score.Score;
+import org.waxbell.wiring.Kinds;
+import org.waxbell.wiring.Wiring;
+
+/** Looks at cues that are being written, with what only the program around knows: the mixer's scenes and sources, and the links. */
+@Component
+class Drafting {
+    /** A cue of which nothing is written yet. */
+    static final Cue EMPTY = new Cue(
+            Cue.FORMAT,
+            "none",
+            "None",
+            "",
+            true,
+            "",
+            true,
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(Take.only(new Score(List.of()))),
+            TakeRule.FIRST,
+            Urgency.USUAL,
+            0);
+
+    private final Calendars calendars;
+    private final Kinds kinds;
+    private final Links links;
+    private final MixerDesk mixer;
+    private final SystemClock clock;
+
+    Drafting(Calendars calendars, Families families, Links links, MixerDesk mixer, SystemClock clock) {
+        this.calendars = calendars;
+        this.kinds = families.kinds();
+        this.links = links;
+        this.mixer = mixer;
+        this.clock = clock;
+    }
+
+    /** How {@code cue} looks among others. */
+    CueLook look(Cue cue, Wiring among) {
+        return CueLook.at(cue, on(among).within(cue, List.of(), ""), calendars, kinds);
+    }
+
+    /** What fresh things are made on, for nothing in particular. */
+    FreshOn on(Wiring among) {
+        MixerPicture picture = mixer.picture().orElse(MixerPicture.NONE);
+        Map<From, List<String>> known = Map.of(
+                From.SCENES,
+                picture.scenes().stream().map(MixerPicture.Scene::id).toList(),
+                From.SOURCES,
+                picture.sources().stream().map(MixerPicture.Source::id).toList(),
+                From.LINKS,
+                links.all().stream()
+                        .filter(each -> each.kind().equals("irc") || each.id().equals("practice"))
+                        .map(LinkView::id)
+                        .toList());
+        return new FreshOn(among, EMPTY, List.of(), Optional.empty(), "", known, clock.now(), ZoneId.systemDefault());
+    }
+}
