@@ -106,6 +106,12 @@ public final class Browser implements AutoCloseable {
         await(css + " gone", each -> each.findElements(By.cssSelector(css)).isEmpty());
     }
 
+    /** Waits until the focus is on what the selector names: keys that come before go nowhere. */
+    public WebElement focused(String css) {
+        return await("focus on " + css, any -> (WebElement) driver.executeScript(
+                "const it = document.activeElement; return it && it.matches(arguments[0]) ? it : null", css));
+    }
+
     public List<WebElement> all(String css) {
         return driver.findElements(By.cssSelector(css));
     }

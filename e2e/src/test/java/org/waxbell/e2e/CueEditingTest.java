@@ -95,18 +95,12 @@ class CueEditingTest {
         show("/cues/ring-the-bench-bell");
         browser.see("#part-card");
         keys("n");
-        browser.await(
-                "the first field has the focus",
-                any -> browser.driver()
-                        .switchTo()
-                        .activeElement()
-                        .getDomAttribute("class")
-                        .contains("font-mono"));
+        browser.focused("input.font-mono");
         keys("hum", Keys.TAB, "Hmm, {viewer}.", Keys.ENTER);
         browser.seeText("button.chip[data-chip='pull:0']", "!hum");
         String id = "answer-to-hum";
         chord(Keys.CONTROL, "k");
-        browser.see("input[aria-label='Go or do']");
+        browser.focused("input[aria-label='Go or do']");
         keys("answer to !h", Keys.ENTER);
         browser.gone("input[aria-label='Go or do']");
 
