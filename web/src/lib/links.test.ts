@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { LinkState, LinkView } from '@/api/types'
-import { ago, nextTry, phaseWords, slug, worst } from './links'
+import { ago, nextTry, phaseWords, worst } from './links'
 
 const state = (over: Partial<LinkState> = {}): LinkState =>
   ({
@@ -52,10 +52,5 @@ describe('how a link is told', () => {
     expect(worst([link('a', 'up', 0), link('b', 'up', 0)])).toBeUndefined()
     expect(worst([link('a', 'paused', 1), link('b', 'broken', 4), link('c', 'connecting', 3)])?.id).toBe('b')
     expect(worst([link('a', 'up', 0), link('b', 'paused', 1), link('c', 'connecting', 3)])?.id).toBe('c')
-  })
-
-  it('makes a name for the wiring', () => {
-    expect(slug(' The Tower (evening) ')).toBe('the-tower-evening')
-    expect(slug('***')).toBe('')
   })
 })

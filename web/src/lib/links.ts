@@ -36,11 +36,3 @@ export const nextTry = (state: LinkState, now: number): string =>
 /** The link that is worst off, for the rail; none where all are up. */
 export const worst = (links: LinkView[]): LinkView | undefined =>
   [...links].sort((one, other) => other.rank - one.rank).find((each) => each.rank > 0)
-
-/** A name for the wiring made of what people call it. */
-export const slug = (name: string): string =>
-  name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 40)

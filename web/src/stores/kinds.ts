@@ -9,6 +9,7 @@ const NONE: KindsView = {
   parts: [],
   fixtures: [],
   documents: [],
+  links: [],
   events: [],
   standings: [],
   lanes: [],
@@ -24,12 +25,14 @@ export const useKinds = defineStore('kinds', () => {
   const load = async () => {
     all.value = await ask<KindsView>('GET', '/kinds').catch(() => all.value)
   }
-  const of = (family: 'pulls' | 'gates' | 'parts' | 'fixtures' | 'documents', name: string): KindView =>
+  const of = (family: 'pulls' | 'gates' | 'parts' | 'fixtures' | 'documents' | 'links', name: string): KindView =>
     all.value[family].find((each) => each.name === name) ?? UNKNOWN(name)
   const pull = (name: string) => of('pulls', name)
   const gate = (name: string) => of('gates', name)
   const part = (name: string) => of('parts', name)
   const fixture = (name: string) => of('fixtures', name)
+  const link = (name: string) => of('links', name)
+  const document = (name: string) => of('documents', name)
   /** A gate, or whatever else answered in a decision. */
   const answered = (name: string) => all.value.answers.find((each) => each.name === name) ?? gate(name)
   const answer = (name: string) => answered(name).label
@@ -41,5 +44,5 @@ export const useKinds = defineStore('kinds', () => {
     const drawn = new Set(used)
     return lanes.value.filter(({ lane }, at) => at < 3 || drawn.has(lane))
   }
-  return { all, load, of, pull, gate, part, fixture, answer, says, lanes, lanesOf }
+  return { all, load, of, pull, gate, part, fixture, link, document, answer, says, lanes, lanesOf }
 })

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, markRaw, ref, shallowRef } from 'vue'
-import { ask } from '@/api/http'
+import { ask, type Refusal } from '@/api/http'
 import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, WiringView, SavedCue } from '@/api/types'
 
 /** What holds until the server has told. */
@@ -109,6 +109,26 @@ export const useWiring = defineStore('wiring', () => {
     await ask('PUT', `/racks/${rack.id}`, { version, rack })
     await load()
   }
+  const putHouse = async (change: (now: House) => Partial<House>) => {
+    const { version, house: now } = view.value!.house
+    await ask('PUT', '/house', { version, house: { ...now, ...change(now) } })
+    await load()
+  }
+  let housing: Promise<unknown> = Promise.resolve()
+  /** Changes a part of what holds for all cues: one change after another, and on top of what others changed meanwhile. */
+  const saveHouse = (change: (now: House) => Partial<House>): Promise<void> => {
+    const saved = housing.then(() =>
+      putHouse(change).catch(async (refusal: Refusal) => {
+        if (refusal.status !== 409) {
+          throw refusal
+        }
+        await load()
+        await putHouse(change)
+      }),
+    )
+    housing = saved.catch(() => undefined)
+    return saved
+  }
   const undo = async () => {
     await ask('POST', '/undo')
     await load()
@@ -134,6 +154,7 @@ export const useWiring = defineStore('wiring', () => {
     saveCue,
     deleteCue,
     saveRack,
+    saveHouse,
     undo,
     redo,
   }

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
-import type { LinkSettings, Problem } from '@/api/types'
+import type { Problem, SetLink } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
+import KindForm from '@/components/cue/KindForm.vue'
 import TextField from '@/components/cue/TextField.vue'
-import { slug } from '@/lib/links'
-import IrcFields, { type IrcSettings } from './IrcFields.vue'
-import MixerFields, { type MixerSettings } from './MixerFields.vue'
+import { withAt } from '@/lib/at'
+import { useKinds } from '@/stores/kinds'
 
 /** The settings of a link, or of a new one; secrets that are kept are never shown and stay unless another is written. */
-const props = defineProps<{ open: boolean; id: string; kind: 'irc' | 'mixer' }>()
+const props = defineProps<{ open: boolean; id: string; kind: string }>()
 const emit = defineEmits<{ close: [] }>()
+const kinds = useKinds()
+const kind = computed(() => kinds.link(props.kind))
 const name = ref('')
 const settings = ref<Record<string, unknown> | null>(null)
 const kept = ref<Record<string, boolean>>({})
@@ -25,7 +27,7 @@ const load = async () => {
   secrets.value = {}
   try {
     if (props.id) {
-      const one = await ask<LinkSettings>('GET', `/links/${props.id}`)
+      const one = await ask<SetLink>('GET', `/links/${props.id}`)
       name.value = one.name
       kept.value = one.secrets
       settings.value = one.settings as Record<string, unknown>
@@ -52,7 +54,7 @@ const save = async () => {
   saving.value = true
   try {
     const written = Object.fromEntries(Object.entries(secrets.value).filter(([, secret]) => secret !== undefined))
-    await ask('PUT', `/links/${props.id || slug(name.value) || 'chat'}`, {
+    await ask(props.id ? 'PUT' : 'POST', props.id ? `/links/${props.id}` : '/links', {
       kind: props.kind,
       name: name.value,
       settings: settings.value,
@@ -69,27 +71,17 @@ const save = async () => {
 </script>
 
 <template>
-  <TheDialog
-    :open="open"
-    :title="id ? `Settings of ${name}` : 'Another chat by IRC'"
-    :width="kind === 'irc' ? '620px' : '480px'"
-    @close="$emit('close')"
-  >
+  <TheDialog :open="open" :title="id ? `Settings of ${name}` : kind.title" width="620px" @close="$emit('close')">
     <form v-if="settings" ref="form" class="flex flex-col gap-3" @submit.prevent="save">
       <TextField v-model="name" label="What you call it" :problems="[...at('name'), ...at('id')]" />
-      <IrcFields
-        v-if="kind === 'irc'"
-        v-model="settings as unknown as IrcSettings"
-        v-model:secrets="secrets"
+      <KindForm
+        :value="settings"
+        :fields="kind.fields"
+        :problems="(key: string) => at(`settings.${key}`)"
         :kept="kept"
-        :at="(path: string) => at(`settings.${path}`)"
-      />
-      <MixerFields
-        v-else
-        v-model="settings as unknown as MixerSettings"
-        v-model:secrets="secrets"
-        :kept="kept"
-        :at="(path: string) => at(`settings.${path}`)"
+        :secrets="secrets"
+        @set="(key, value) => (settings = withAt(settings!, key, value))"
+        @secret="(key, value) => (secrets = { ...secrets, [key]: value })"
       />
       <p v-for="each in rest" :key="each.path + each.message" role="alert" class="text-[13px] text-wax-words">
         {{ each.path }}: {{ each.message }} {{ each.remedy }}

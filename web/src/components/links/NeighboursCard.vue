@@ -22,12 +22,7 @@ watch(
   () => void look(),
 )
 
-const save = (change: Partial<House>) =>
-  guarded(
-    ask('PUT', '/house', { version: wiring.view!.house.version, house: { ...wiring.house, ...change } }).then(() =>
-      wiring.load(),
-    ),
-  )
+const save = (change: Partial<House>) => guarded(wiring.saveHouse(() => change))
 const add = (name: string) => save({ neighbours: [...names.value.filter((each) => each !== name), name] })
 const addTyped = async () => {
   if (typed.value.trim()) {

@@ -7,7 +7,7 @@ import { ownStores } from '@/testing/stores'
 import LinkCard from './LinkCard.vue'
 import NeighboursCard from './NeighboursCard.vue'
 import ReachCard from './ReachCard.vue'
-import SecretField from './SecretField.vue'
+import SecretField from '@/components/cue/SecretField.vue'
 
 const NOW = 100_000
 const tower: LinkView = {
@@ -91,12 +91,14 @@ describe('neighbours', () => {
     await press('A neighbour')
     await press('Begin our words with +')
     await press('A viewer')
-    const saved = asked
-      .filter((each) => each.method !== 'GET')
-      .map((each) => each.body as { house?: { neighbours: string[]; prefix: string } })
-    expect(saved[0]!.house!.neighbours).toEqual(['reed_helper'])
-    expect(saved[1]!.house!.prefix).toBe('+')
-    expect(saved[2]).toEqual({ name: 'reed_helper' })
+    const saved = (path: string) =>
+      asked
+        .filter((each) => each.method !== 'GET' && each.path === path)
+        .map((each) => each.body as { house?: { neighbours: string[]; prefix: string } })
+    await vi.waitFor(() => expect(saved('/api/house')).toHaveLength(2))
+    expect(saved('/api/house')[0]!.house!.neighbours).toEqual(['reed_helper'])
+    expect(saved('/api/house')[1]!.house!.prefix).toBe('+')
+    expect(saved('/api/neighbours/viewers')).toEqual([{ name: 'reed_helper' }])
   })
 })
 

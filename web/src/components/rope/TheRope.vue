@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { ChevronDown, ChevronUp } from '@lucide/vue'
 import { useLocalStorage } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import RopeBars from './RopeBars.vue'
-import RopeTry from './RopeTry.vue'
+
+/** What is tried by hand comes behind the page; its place is kept. */
+const trying = import('./RopeTry.vue')
+const RopeTry = defineAsyncComponent(() => trying)
 
 const LEAST = 132
 const FOLDED = 44
@@ -46,7 +49,9 @@ const move = (event: PointerEvent) => pulling.value && to(pulling.value.from + p
       @keydown.down.prevent="to(tall - 24)"
     />
     <RopeBars class="min-w-0 flex-1" :folded="folded" :height="tall" />
-    <RopeTry class="w-[400px] flex-none border-l border-rope-line 2xl:w-[560px]" :folded="folded" />
+    <div class="flex w-[400px] flex-none border-l border-rope-line 2xl:w-[560px]">
+      <RopeTry class="min-w-0 flex-1" :folded="folded" />
+    </div>
     <button
       class="absolute top-1 left-1/2 z-20 rounded-[6px] px-1.5 text-rope-soft hover:bg-rope-well"
       :aria-label="folded ? 'Unfold the rope' : 'Fold the rope'"

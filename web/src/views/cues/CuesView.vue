@@ -8,14 +8,16 @@ import { useKeys } from '@/composables/useKeys'
 import { useDrafts } from '@/stores/drafts'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
-import CueEditor from './CueEditor.vue'
 
+const editor = import('./CueEditor.vue')
 const props = defineProps<{ id?: string }>()
 const wiring = useWiring()
 const drafts = useDrafts()
 const notes = useNotes()
 const router = useRouter()
 const route = useRoute()
+/** The list is drawn at once; what edits a cue is fetched beside the first answer of the server. */
+const CueEditor = defineAsyncComponent(() => editor)
 const NewCueDialog = defineAsyncComponent(() => import('@/components/cue/NewCueDialog.vue'))
 const adding = ref(false)
 const addingEver = useEver(() => adding.value)

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { ask } from '@/api/http'
 import type { LinkView } from '@/api/types'
 import LinkCard from '@/components/links/LinkCard.vue'
+import HouseCard from '@/components/links/HouseCard.vue'
 import LinkDialog from '@/components/links/LinkDialog.vue'
 import NeighboursCard from '@/components/links/NeighboursCard.vue'
 import ReachCard from '@/components/links/ReachCard.vue'
@@ -19,7 +20,7 @@ const notes = useNotes()
 const tick = useNow({ interval: 1_000 })
 const now = computed(() => (tick.value, live.now()))
 const of = (...kinds: string[]) => live.links.filter((each) => kinds.includes(each.kind))
-const editing = ref<{ id: string; kind: 'irc' | 'mixer' } | null>(null)
+const editing = ref<{ id: string; kind: string } | null>(null)
 const removing = ref<LinkView | null>(null)
 const remove = async () => {
   const { id } = removing.value!
@@ -58,6 +59,7 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
             <p v-if="link.kind === 'channel'"><a class="button" href="/channel" target="_blank">Open the channel</a></p>
           </LinkCard>
           <NeighboursCard />
+          <HouseCard />
         </div>
         <div class="flex flex-col gap-3">
           <h2 class="font-sans text-[13px] leading-[30px] text-soft">2 · Your broadcasting software</h2>

@@ -11,12 +11,21 @@ const editing = ref(false)
 const draft = ref<SlateValue>({ ...props.value })
 watch(
   () => props.value,
-  (next) => (draft.value = { ...next }),
+  (next) => {
+    if (!editing.value) {
+      draft.value = { ...next }
+    }
+  },
 )
 const text = ref('')
 watch(
   () => props.now?.text,
-  (next) => (text.value = next ?? ''),
+  (next, before) => {
+    // What is being typed is not overwritten by what stands there now.
+    if (text.value === (before ?? '')) {
+      text.value = next ?? ''
+    }
+  },
   { immediate: true },
 )
 const FLAGS = [

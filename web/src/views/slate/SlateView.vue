@@ -3,7 +3,7 @@ import { Plus } from '@lucide/vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
-import type { House, Problem, SlateStanding, SlateValue } from '@/api/types'
+import type { Problem, SlateStanding, SlateValue } from '@/api/types'
 import CuesNav from '@/components/cue/CuesNav.vue'
 import TheProblems from '@/components/cue/TheProblems.vue'
 import { free } from '@/lib/lists'
@@ -30,15 +30,10 @@ useIntervalFn(load, 5_000)
 const counted = computed(() =>
   (wiring.view?.values ?? []).filter((each) => each.id && !wiring.house.slate.some((value) => value.id === each.id)),
 )
-const save = async (slate: SlateValue[], what: string) => {
-  const view = wiring.view?.house
-  if (!view) {
-    return
-  }
+const save = async (slate: (now: SlateValue[]) => SlateValue[], what: string) => {
   try {
-    await ask('PUT', '/house', { version: view.version, house: { ...view.house, slate } satisfies House })
+    await wiring.saveHouse((house) => ({ slate: slate(house.slate) }))
     problems.value = []
-    await wiring.load()
     notes.say(what, true)
   } catch (failed) {
     problems.value = problemsOf(failed)
@@ -50,20 +45,14 @@ const add = () => {
     wiring.house.slate.map((each) => each.id),
   ).replace('-', '')
   return save(
-    [...wiring.house.slate, { id, name: 'New value', number: true, perViewer: false, keeps: false, start: '0' }],
+    (now) => [...now, { id, name: 'New value', number: true, perViewer: false, keeps: false, start: '0' }],
     'There is a new value on the slate.',
   )
 }
 const change = (id: string, to: SlateValue) =>
-  save(
-    wiring.house.slate.map((each) => (each.id === id ? to : each)),
-    `${to.name} is changed.`,
-  )
+  save((now) => now.map((each) => (each.id === id ? to : each)), `${to.name} is changed.`)
 const remove = (value: SlateValue) =>
-  save(
-    wiring.house.slate.filter((each) => each.id !== value.id),
-    `${value.name} is off the slate.`,
-  )
+  save((now) => now.filter((each) => each.id !== value.id), `${value.name} is off the slate.`)
 const write = (id: string, person: string, text: string) =>
   ask('PUT', `/slate/${id}`, { person, text }).then(
     () => ((problems.value = []), load()),

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { Copy, RotateCcw } from '@lucide/vue'
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
-import { ask, problemsOf } from '@/api/http'
-import type { Look, Problem } from '@/api/types'
+import { computed, ref, watch } from 'vue'
+import type { Look } from '@/api/types'
 import KindForm from '@/components/cue/KindForm.vue'
 import TextField from '@/components/cue/TextField.vue'
+import { useDraftOf } from '@/composables/useDraftOf'
 import { useKinds } from '@/stores/kinds'
 import { free } from '@/lib/lists'
 import { useNotes } from '@/stores/notes'
@@ -18,68 +17,55 @@ const wiring = useWiring()
 const notes = useNotes()
 const SHIPPED = ['beeswax', 'tide', 'pewter']
 const chosen = ref('')
-const draft = shallowRef<Look | null>(null)
-const problems = shallowRef<Problem[]>([])
+const kinds = useKinds()
+/** Its name stands above its form. */
+const FIELDS = computed(() => kinds.document('look').fields.filter((each) => each.key !== 'name'))
+const own = (id: string) => wiring.house.looks.some((each) => each.id === id)
+const kept = (id: string) => wiring.view?.looks.find((each) => each.id === id)
+watch(
+  () => wiring.view?.looks,
+  (all) => (chosen.value = kept(chosen.value) ? chosen.value : (all?.[0]?.id ?? '')),
+  { immediate: true },
+)
+const { draft, says, problems, edit } = useDraftOf<Look>({
+  id: () => chosen.value,
+  there: () => {
+    const value = kept(chosen.value)
+    return value && { value, version: wiring.view!.house.version }
+  },
+  put: async (look) => {
+    await wiring.saveHouse(({ looks: now }) => ({
+      looks: now.some((each) => each.id === look.id)
+        ? now.map((each) => (each.id === look.id ? look : each))
+        : [...now, look],
+    }))
+    return wiring.view!.house.version
+  },
+})
 const looks = computed(() =>
   (wiring.view?.looks ?? []).map((each) => (each.id === draft.value?.id ? draft.value : each)),
 )
-const own = (id: string) => wiring.house.looks.some((each) => each.id === id)
-watch(
-  [() => wiring.view?.looks, chosen],
-  () => {
-    chosen.value ||= wiring.view?.looks[0]?.id ?? ''
-    if (problems.value.length === 0) {
-      draft.value = wiring.view?.looks.find((each) => each.id === chosen.value) ?? null
-    }
-  },
-  { immediate: true },
-)
-const kinds = useKinds()
-/** Its name stands above its form. */
-const FIELDS = computed(() => kinds.of('documents', 'look').fields.filter((each) => each.key !== 'name'))
-const store = async (all: Look[]) => {
-  const version = wiring.view!.house.version
-  await ask('PUT', '/house', { version, house: { ...wiring.house, looks: all } })
-  await wiring.load()
-}
-const save = useDebounceFn(async () => {
-  const look = draft.value!
-  try {
-    await store(
-      own(look.id)
-        ? wiring.house.looks.map((each) => (each.id === look.id ? look : each))
-        : [...wiring.house.looks, look],
-    )
-    problems.value = []
-  } catch (refusal) {
-    problems.value = problemsOf(refusal)
-  }
-}, 350)
-const set = (name: string, value: unknown) => {
-  draft.value = { ...draft.value!, [name]: value }
-  void save()
-}
+const set = (name: string, value: unknown) => edit({ ...draft.value!, [name]: value })
 const index = computed(() =>
   own(chosen.value) ? wiring.house.looks.findIndex((each) => each.id === chosen.value) : wiring.house.looks.length,
 )
 const at = (name: string) => problems.value.filter((each) => each.path === `looks[${index.value}].${name}`)
 const others = computed(() => problems.value.filter((each) => !each.path.startsWith(`looks[${index.value}].`)))
-const choose = (id: string) => {
-  problems.value = []
-  chosen.value = id
-}
+const choose = (id: string) => (chosen.value = id)
+const store = (change: (now: Look[]) => Look[]) => wiring.saveHouse((house) => ({ looks: change(house.looks) }))
 const copy = async () => {
   const id = free(
     `${draft.value!.id.replace(/-\d+$/, '')}-2`,
     looks.value.map((each) => each.id),
   )
-  await store([...wiring.house.looks, { ...draft.value!, id, name: `${draft.value!.name}, copied`.slice(0, 40) }]).then(
+  const another = { ...draft.value!, id, name: `${draft.value!.name}, copied`.slice(0, 40) }
+  await store((now) => [...now, another]).then(
     () => choose(id),
     (refusal: Error) => notes.say(refusal.message),
   )
 }
 const drop = () =>
-  store(wiring.house.looks.filter((each) => each.id !== chosen.value)).then(
+  store((now) => now.filter((each) => each.id !== chosen.value)).then(
     () => choose(SHIPPED.includes(chosen.value) ? chosen.value : SHIPPED[0]!),
     (refusal: Error) => notes.say(refusal.message),
   )
@@ -143,7 +129,7 @@ const drop = () =>
         {{ each.message }} {{ each.remedy }}
       </p>
       <p role="status" class="text-soft">
-        {{ problems.length ? 'Not saved; what was saved before still holds.' : 'Saved' }}
+        {{ says }}
       </p>
     </aside>
   </div>

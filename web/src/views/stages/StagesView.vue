@@ -10,7 +10,7 @@ import StageCanvas from '@/components/stage/StageCanvas.vue'
 import StageHead from '@/components/stage/StageHead.vue'
 import TryOnStage from '@/components/stage/TryOnStage.vue'
 import TheDialog from '@/components/TheDialog.vue'
-import { useStageDraft } from '@/composables/useStageDraft'
+import { useDraftOf } from '@/composables/useDraftOf'
 import { useTurns } from '@/composables/useTurns'
 import { free } from '@/lib/lists'
 import { beyondSafe, reordered, standing } from '@/lib/placing'
@@ -24,8 +24,22 @@ const wiring = useWiring()
 const notes = useNotes()
 const router = useRouter()
 const open = computed(() => props.id || (wiring.stages[0]?.stage.id ?? ''))
-const { stage, state, message, problems, edit, takeTheirs, keepMine, at } = useStageDraft(() => open.value)
 const view = computed(() => wiring.stages.find((each) => each.stage.id === open.value))
+const {
+  draft: stage,
+  says,
+  state,
+  problems,
+  edit,
+  takeTheirs,
+  keepMine,
+  at,
+} = useDraftOf<Stage>({
+  id: () => open.value,
+  there: () => view.value && { value: view.value.stage, version: view.value.version },
+  put: async (value, version) =>
+    (await ask<{ version: number }>('PUT', `/stages/${value.id}`, { version, stage: value })).version,
+})
 const chosen = ref('')
 const safe = useLocalStorage('waxbell.safe', true)
 const frames = ref(true)
@@ -121,17 +135,6 @@ const removeStage = async () => {
     notes.say((refusal as Error).message)
   }
 }
-const says = computed(
-  () =>
-    ({
-      saved: 'Saved',
-      editing: 'Editing…',
-      saving: 'Saving…',
-      refused: `Not saved: ${message.value} What was saved before still holds.`,
-      conflict: `Not saved. ${message.value}`,
-      offline: `Not saved. ${message.value}`,
-    })[state.value],
-)
 const beyond = computed(() =>
   stage.value ? standing(stage.value).filter((each) => beyondSafe(each.frame, stage.value!)).length : 0,
 )

@@ -10,7 +10,8 @@ import SpotForm from '@/components/stage/SpotForm.vue'
 import StageCanvas from '@/components/stage/StageCanvas.vue'
 import StageHead from '@/components/stage/StageHead.vue'
 import TryOnStage from '@/components/stage/TryOnStage.vue'
-import { useStageDraft } from '@/composables/useStageDraft'
+import { ask } from '@/api/http'
+import { useDraftOf } from '@/composables/useDraftOf'
 import MascotForm from '@/fixtures/mascot/MascotForm.vue'
 import WheelForm from '@/fixtures/wheel/WheelForm.vue'
 import { useKinds } from '@/stores/kinds'
@@ -125,13 +126,25 @@ afterEach(() => {
   vi.useRealTimers()
 })
 
+/** The draft of the stage, as its view keeps it. */
+const ofMain = () =>
+  useDraftOf<Stage>({
+    id: () => 'main',
+    there: () => {
+      const [view] = useWiring().stages
+      return view && { value: view.stage, version: view.version }
+    },
+    put: async (stage, version) =>
+      (await ask<{ version: number }>('PUT', `/stages/${stage.id}`, { version, stage })).version,
+  })
+
 describe('a stage as it is being composed', () => {
   it('is saved shortly after an edit, once for several', async () => {
     vi.useFakeTimers()
     const asked = keeping()
-    const draft = useStageDraft(() => 'main')
-    draft.edit({ ...draft.stage.value!, name: 'A' })
-    draft.edit({ ...draft.stage.value!, name: 'AB' })
+    const draft = ofMain()
+    draft.edit({ ...draft.draft.value!, name: 'A' })
+    draft.edit({ ...draft.draft.value!, name: 'AB' })
     expect(draft.state.value).toBe('editing')
     await vi.advanceTimersByTimeAsync(400)
     expect(draft.state.value).toBe('saved')
@@ -150,14 +163,14 @@ describe('a stage as it is being composed', () => {
             problems: [{ path: 'name', value: '', message: 'The name is empty.', remedy: 'Write one.' }],
           },
     )
-    const draft = useStageDraft(() => 'main')
-    draft.edit({ ...draft.stage.value!, name: '' })
+    const draft = ofMain()
+    draft.edit({ ...draft.draft.value!, name: '' })
     await vi.advanceTimersByTimeAsync(400)
     expect(draft.state.value).toBe('refused')
-    expect(draft.stage.value!.name).toBe('')
+    expect(draft.draft.value!.name).toBe('')
     expect(draft.at('name')).toHaveLength(1)
     expect(draft.at('spots')).toHaveLength(0)
-    draft.edit({ ...draft.stage.value!, name: 'Bench' })
+    draft.edit({ ...draft.draft.value!, name: 'Bench' })
     await vi.advanceTimersByTimeAsync(400)
     expect(draft.state.value).toBe('saved')
     expect(draft.at('name')).toHaveLength(0)
@@ -166,25 +179,25 @@ describe('a stage as it is being composed', () => {
   it('asks what to do where somebody else changed it, and does it', async () => {
     vi.useFakeTimers()
     keeping()
-    const draft = useStageDraft(() => 'main')
-    const other = useStageDraft(() => 'main')
-    other.edit({ ...other.stage.value!, name: 'Theirs' })
-    draft.edit({ ...draft.stage.value!, name: 'Mine' })
+    const draft = ofMain()
+    const other = ofMain()
+    other.edit({ ...other.draft.value!, name: 'Theirs' })
+    draft.edit({ ...draft.draft.value!, name: 'Mine' })
     await vi.advanceTimersByTimeAsync(900)
     const late = [draft, other].find((each) => each.state.value === 'conflict')!
     expect(late).toBeDefined()
-    const mine = late.stage.value!.name
+    const mine = late.draft.value!.name
     await late.keepMine()
     expect(late.state.value).toBe('saved')
     expect(useWiring().stages[0]!.stage.name).toBe(mine)
   })
 
   it('follows the server where it has no edits of its own, as after an undo', async () => {
-    const draft = useStageDraft(() => 'main')
+    const draft = ofMain()
     serve(() => ({ body: wiring({ ...STAGE, name: 'Undone' }, 7) }))
     await useWiring().load()
     await flushPromises()
-    expect(draft.stage.value!.name).toBe('Undone')
+    expect(draft.draft.value!.name).toBe('Undone')
   })
 })
 

@@ -51,7 +51,7 @@ class MixerLinkTest {
                                         "name",
                                         "The mixer",
                                         "settings",
-                                        Map.of("address", address),
+                                        Map.of("practice", false, "address", address),
                                         "secrets",
                                         Map.of("password", password)))
                         .status())
@@ -289,7 +289,7 @@ class MixerLinkTest {
                                         "name",
                                         "",
                                         "settings",
-                                        Map.of("address", "http://x"),
+                                        Map.of("practice", false, "address", "http://x"),
                                         "secrets",
                                         Map.of()))
                         .body()

@@ -12,6 +12,9 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.waxbell.app.config.DataFolder;
@@ -61,6 +64,40 @@ class StoreTest {
         assertThatThrownBy(() -> DataFolder.open(file.resolve("folder")))
                 .isInstanceOf(StartRefused.class)
                 .hasMessageContaining("cannot be written");
+    }
+
+    @Test
+    void theMixerOfAnOlderProgramStaysTheOneThatItWas() throws IOException, SQLException {
+        try (DataFolder folder = DataFolder.open(data)) {
+            Flyway.configure()
+                    .dataSource(folder.databaseUrl(), "", "")
+                    .target("5")
+                    .load()
+                    .migrate();
+            sql(
+                    folder.database(),
+                    "insert into link values ('mixer', 'mixer', 1, 'The mixer', '{\"address\":\"practice\"}', '{}', 0)",
+                    "insert into link values ('far', 'mixer', 2, 'Far', '{\"address\":\"ws://studio.local:4466/link\"}', '{}', 0)",
+                    "insert into link values ('tower', 'irc', 3, 'Tower', '{\"host\":\"irc.example.org\"}', '{}', 0)");
+            Flyway.configure()
+                    .dataSource(folder.databaseUrl(), "", "")
+                    .target("6")
+                    .load()
+                    .migrate();
+            try (Connection connection = DriverManager.getConnection(folder.databaseUrl());
+                    Statement statement = connection.createStatement();
+                    var rows = statement.executeQuery("select settings from link order by position")) {
+                List<String> settings = new ArrayList<>();
+                while (rows.next()) {
+                    settings.add(rows.getString(1));
+                }
+                assertThat(settings)
+                        .containsExactly(
+                                "{\"practice\":true,\"address\":\"\"}",
+                                "{\"practice\":false,\"address\":\"ws://studio.local:4466/link\"}",
+                                "{\"host\":\"irc.example.org\"}");
+            }
+        }
     }
 
     @Test

@@ -226,7 +226,7 @@ final class LinksBench {
                         "name",
                         "The mixer",
                         "settings",
-                        Map.of("address", "ws://127.0.0.1:" + mixer.port() + "/ws/mixer-link"),
+                        Map.of("practice", false, "address", "ws://127.0.0.1:" + mixer.port() + "/ws/mixer-link"),
                         "secrets",
                         Map.of("password", password)));
         awaitUp("mixer");

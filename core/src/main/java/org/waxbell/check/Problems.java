@@ -26,7 +26,12 @@ public final class Problems {
 
     /** The same collection, standing at item {@code index} of the list {@code name}. */
     public Problems at(String name, int index) {
-        return at(name + "[" + index + "]");
+        return at(name).item(index);
+    }
+
+    /** The same collection, standing at item {@code index} of the list that stands here. */
+    public Problems item(int index) {
+        return new Problems(found, place + "[" + index + "]");
     }
 
     /** Adds a problem with the value that stands here. */

@@ -7,6 +7,10 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import org.waxbell.gate.Gate;
+import org.waxbell.kind.Choice;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 
 /**
  * One wiring: what sets it off, what must hold, what is played.
@@ -40,6 +44,24 @@ public record Cue(
         long longestWaitMs) {
     /** The version of the document that this program writes. */
     public static final int FORMAT = 4;
+    /** What its head says of itself. */
+    public static final Kind<Cue> KIND = Kind.<Cue>of(Cue.class, "cue", "Cue", "Cue")
+            .also("command alert")
+            .with(
+                    Field.text("name", "Name", 60).called("The name").needed(),
+                    Field.text("description", "What viewers read of it", 200).called("The description"),
+                    Field.flag("listed", "among the words that viewers are told"),
+                    Field.choice("rack", "Rack", From.RACKS),
+                    Field.flag("on", "it may ring"),
+                    Field.span("longestWaitMs", "Waits for busy places at most", 0, 600_000)
+                            .called("The longest wait")
+                            .hint("A spot may allow less. What has waited too long is dropped, and says so."),
+                    Field.choice(
+                            "urgency",
+                            "Urgency",
+                            new Choice("calm", "calm: others go first"),
+                            new Choice("usual", "usual: as they come"),
+                            new Choice("urgent", "urgent: it goes first")));
 
     public Cue {
         pulls = List.copyOf(pulls);

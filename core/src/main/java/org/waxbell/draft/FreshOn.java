@@ -74,15 +74,6 @@ public record FreshOn(
         return new FreshOn(wiring, cue, parts, Optional.of(stage), wanted, known, now, place);
     }
 
-    /** A wish that is not taken: itself, or with a number behind it. */
-    public static String free(String wish, Set<String> taken) {
-        String name = wish;
-        for (int count = 2; taken.contains(name); count++) {
-            name = wish + "-" + count;
-        }
-        return name;
-    }
-
     /** Why a fresh one of a kind could not stand anywhere, such as {@code there is no stage}; empty text where it could. */
     public String missing(Kind<?> wanted) {
         return wanted.fields().stream()
@@ -104,7 +95,7 @@ public record FreshOn(
             stage.fixtures().forEach(each -> taken.add(each.id()));
             stage.outlets().forEach(each -> taken.add(each.id()));
         });
-        return free(kind.toLowerCase(Locale.ROOT), taken);
+        return Ids.free(kind.toLowerCase(Locale.ROOT), taken);
     }
 
     @Override

@@ -1,10 +1,8 @@
 package org.waxbell.draft;
 
-import com.ibm.icu.text.Normalizer2;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
@@ -60,7 +58,7 @@ public record NewCue(Pull pull, String answer, boolean card, boolean sound, Stri
         String name = name(wiring);
         Cue empty = new Cue(
                 Cue.FORMAT,
-                FreshOn.free(slug(name), taken),
+                Ids.of(name, "cue", LONGEST_ID, taken),
                 name,
                 "",
                 true,
@@ -106,14 +104,6 @@ public record NewCue(Pull pull, String answer, boolean card, boolean sound, Stri
         return words.isEmpty() ? fresh : fresh.saying(words);
     }
 
-    private static String slug(String name) {
-        String slug = Normalizer2.getNFKDInstance()
-                .normalize(name.toLowerCase(Locale.ROOT))
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-+|-+$", "");
-        return slug.isEmpty() ? "cue" : cut(slug, LONGEST_ID).replaceAll("-+$", "");
-    }
-
     private static String cut(String text, int longest) {
         return text.length() > longest ? text.substring(0, longest) : text;
     }
@@ -131,7 +121,7 @@ public record NewCue(Pull pull, String answer, boolean card, boolean sound, Stri
 
     private static Cue copyOf(Cue cue, Set<String> ids, Set<String> words) {
         List<Pull> pulls = cue.pulls().stream().map(pull -> own(pull, words)).toList();
-        String id = FreshOn.free(cue.id().replaceAll("-\\d+$", ""), ids);
+        String id = Ids.free(cue.id().replaceAll("-\\d+$", ""), ids);
         ids.add(id);
         return cue.called(id).named(cut(cue.name() + ", copied", LONGEST_NAME)).withPulls(pulls);
     }

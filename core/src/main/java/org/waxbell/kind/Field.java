@@ -2,6 +2,7 @@ package org.waxbell.kind;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.waxbell.check.Problems;
 
 /** One field of a kind: what its form asks, and what it may hold. A new one is made by changing another. */
@@ -15,6 +16,10 @@ public final class Field {
         TEXT,
         /** Text that a program reads, such as a pattern. */
         CODE,
+        /** Text of several lines, such as a certificate. */
+        LINES,
+        /** What is written and never read again; it is kept apart, so nothing of its key stands in the record. */
+        SECRET,
         /** Words for viewers, with values in braces. */
         WORDS,
         /** A whole number. */
@@ -49,6 +54,9 @@ public final class Field {
         }
     }
 
+    /** What a text must look like. @param pattern of the whole @param wrong what is said where it does not @param remedy and what to do then */
+    private record Shape(String pattern, String wrong, String remedy) {}
+
     private final String key;
     private final Type type;
     private final String label;
@@ -63,6 +71,8 @@ public final class Field {
     private From from = From.NOWHERE;
     private List<Choice> choices = List.of();
     private When when = When.ALWAYS;
+    private String under = "";
+    private @Nullable Shape shape;
 
     private Field(String key, Type type, String label) {
         this.key = key;
@@ -84,6 +94,8 @@ public final class Field {
         from = other.from;
         choices = other.choices;
         when = other.when;
+        under = other.under;
+        shape = other.shape;
     }
 
     /** A field of that type. @param key as documents name it @param label as forms name it */
@@ -135,6 +147,11 @@ public final class Field {
         Field field = of(Type.FILE, key, label);
         field.from = from;
         return field;
+    }
+
+    /** What is written and never read again, kept under that name. */
+    public static Field secret(String key, String label) {
+        return of(Type.SECRET, key, label);
     }
 
     /** A list of texts. */
@@ -225,6 +242,20 @@ public final class Field {
         return field;
     }
 
+    /** The same under a heading that is folded away until it is wanted. */
+    public Field under(String heading) {
+        Field field = new Field(this);
+        field.under = heading;
+        return field;
+    }
+
+    /** The same where a text, or each of a list, must look so unless it is empty. @param wrong what is said where it does not @param remedy and what to do then */
+    public Field matching(String pattern, String wrong, String remedy) {
+        Field field = new Field(this);
+        field.shape = new Shape(pattern, wrong, remedy);
+        return field;
+    }
+
     /** Its name in documents. */
     public String key() {
         return key;
@@ -295,6 +326,16 @@ public final class Field {
         return when;
     }
 
+    /** The heading under which it is folded away, empty text for none. */
+    public String under() {
+        return under;
+    }
+
+    /** What its text, or each of its texts, must look like as a whole; empty text where anything will do. */
+    public String pattern() {
+        return shape == null ? "" : shape.pattern();
+    }
+
     /** Adds what is wrong with {@code value}, as far as that can be told from the field alone. */
     void check(Object value, Problems here) {
         switch (type) {
@@ -308,7 +349,8 @@ public final class Field {
                     here.time(((Number) value).longValue(), least, most, called);
                 }
             }
-            case TEXT, CODE -> text(value.toString(), here);
+            case TEXT, CODE, LINES -> text(value.toString(), here);
+            case MANY -> many((List<?>) value, here);
             case COLOUR -> colour(value.toString(), here);
             case CHOICE -> choice(value, here);
             default -> {}
@@ -326,6 +368,22 @@ public final class Field {
     private void text(String text, Problems here) {
         if (needed || text.length() > most) {
             here.text(text, (int) Math.min(Integer.MAX_VALUE, most), called);
+        }
+        shaped(text, here);
+    }
+
+    private void shaped(String text, Problems here) {
+        if (shape != null && !text.isEmpty() && !text.matches(shape.pattern())) {
+            here.add(text, shape.wrong(), shape.remedy());
+        }
+    }
+
+    private void many(List<?> texts, Problems here) {
+        if (texts.size() > most) {
+            here.add(texts.size(), called + ": the list is too long.", "Keep it to " + most + ".");
+        }
+        for (int i = 0; i < texts.size(); i++) {
+            shaped(String.valueOf(texts.get(i)), here.item(i));
         }
     }
 

@@ -44,7 +44,10 @@ public record Kind<T>(
 
     public Kind {
         fields = List.copyOf(fields);
-        fields.forEach(field -> Objects.requireNonNull(component(type, field.key()), type + " has no " + field.key()));
+        fields.stream()
+                .filter(field -> field.type() != Field.Type.SECRET)
+                .forEach(
+                        field -> Objects.requireNonNull(component(type, field.key()), type + " has no " + field.key()));
     }
 
     /** A kind without fields, which nothing makes afresh yet. */
@@ -96,6 +99,9 @@ public record Kind<T>(
     public static Object at(Object thing, String key) {
         int dot = key.indexOf('.');
         String first = dot < 0 ? key : key.substring(0, dot);
+        if (thing instanceof Map<?, ?> map) {
+            return Objects.requireNonNullElse(map.get(first), "");
+        }
         RecordComponent component = Objects.requireNonNull(component(thing.getClass(), first), first);
         try {
             Object value = component.getAccessor().invoke(thing);
@@ -126,7 +132,7 @@ public record Kind<T>(
     /** The same, with how words for viewers are checked. */
     public void check(Object thing, Problems problems, BiConsumer<Field, String> words) {
         for (Field field : fields) {
-            if (means(field, thing)) {
+            if (field.type() != Field.Type.SECRET && means(field, thing)) {
                 Object value = at(thing, field.key());
                 field.check(value, problems.at(field.key()));
                 if (field.type() == Field.Type.WORDS) {

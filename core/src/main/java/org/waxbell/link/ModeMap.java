@@ -69,20 +69,11 @@ public record ModeMap(Map<String, Standing> modes, List<String> hosts, List<Stri
         return names.stream().anyMatch(each -> each.toLowerCase(Locale.ROOT).equals(account.toLowerCase(Locale.ROOT)));
     }
 
-    /** Adds what is wrong with it. */
+    /** Adds what is wrong with its letters. */
     public void check(Problems problems) {
         modes.keySet().stream()
                 .filter(letter -> !letter.matches("[a-zA-Z]"))
                 .forEach(letter ->
                         problems.at("modes").add(letter, "A channel mode is one letter.", "Write one such as o or v."));
-        names(problems, "hosts", hosts);
-        names(problems, "members", members);
-        names(problems, "vips", vips);
-    }
-
-    private static void names(Problems problems, String field, List<String> names) {
-        for (int i = 0; i < names.size(); i++) {
-            problems.at(field, i).text(names.get(i), 40, "The account");
-        }
     }
 }

@@ -13,6 +13,9 @@ import org.waxbell.fixture.Fixture;
 import org.waxbell.fixture.FixtureCheck;
 import org.waxbell.fixture.MascotFixture;
 import org.waxbell.fixture.WheelFixture;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.shelf.Shelf;
 
 /**
@@ -38,9 +41,22 @@ public record Stage(
     public static final String OF_MIXER = "mixer";
 
     private static final String PICTURES = "Pictures";
-    private static final int LONGEST_NAME = 40;
     private static final int LEAST_SIZE = 16;
     private static final int MOST_SIZE = 8_192;
+    private static final int LONGEST_NAME = 40;
+
+    /** What it says of itself. */
+    public static final Kind<Stage> KIND = Kind.<Stage>of(Stage.class, "stage", "Stage", "Stage")
+            .also("overlay page browser source")
+            .with(
+                    Field.text("name", "Name", LONGEST_NAME).called("The name").needed(),
+                    size("width", "Width").called("The width"),
+                    size("height", "Height").called("The height"),
+                    Field.file("backdrop", "A picture of mine", From.PICTURES).optional());
+
+    private static Field size(String key, String label) {
+        return Field.number(key, label, LEAST_SIZE, MOST_SIZE).in("px").wide(3);
+    }
 
     public Stage {
         spots = List.copyOf(spots);
@@ -57,9 +73,7 @@ public record Stage(
     public void check(Problems problems, Map<String, Boolean> values, Shelf shelf) {
         problems.version(formatVersion, FORMAT);
         problems.at("id").id(id, "main");
-        problems.at("name").text(name, LONGEST_NAME, "The name");
-        problems.at("width").within(width, LEAST_SIZE, MOST_SIZE, "The width", " pixels");
-        problems.at("height").within(height, LEAST_SIZE, MOST_SIZE, "The height", " pixels");
+        KIND.check(this, problems);
         Set<String> places = new HashSet<>();
         for (int i = 0; i < spots.size(); i++) {
             Spot spot = spots.get(i);

@@ -32,9 +32,7 @@ import org.waxbell.slate.SlateValue;
 /** Checks a cue against the rest of the wiring before it is saved. */
 public final class CueCheck {
     private static final int LONGEST_NAME = 60;
-    private static final int LONGEST_DESCRIPTION = 200;
     private static final int MOST_TAKES = 12;
-    private static final long LONGEST_WAIT = 600_000;
 
     private final Wiring wiring;
     private final Cue cue;
@@ -63,18 +61,10 @@ public final class CueCheck {
     private void head() {
         problems.version(cue.formatVersion(), Cue.FORMAT);
         problems.at("id").id(cue.id(), "pour-the-taper");
-        problems.at("name").text(cue.name(), LONGEST_NAME, "The name");
-        if (cue.description().length() > LONGEST_DESCRIPTION) {
-            problems.at("description")
-                    .add(
-                            cue.description(),
-                            "The description is too long: " + cue.description().length() + " characters.",
-                            "Shorten it to " + LONGEST_DESCRIPTION + " at most.");
-        }
+        Cue.KIND.check(cue, problems);
         if (wiring.rack(cue.rack()).isEmpty()) {
             problems.at("rack").add(cue.rack(), "There is no such rack.", "Choose one that is in the list.");
         }
-        problems.at("longestWaitMs").time(cue.longestWaitMs(), 0, LONGEST_WAIT, "The longest wait");
     }
 
     private void pulls() {

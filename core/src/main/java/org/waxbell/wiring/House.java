@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.waxbell.check.Problems;
+import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
+import org.waxbell.kind.Kind;
 import org.waxbell.look.Look;
 import org.waxbell.slate.SlateValue;
 import org.waxbell.tally.Tally;
@@ -42,6 +45,35 @@ public record House(
             new House(FORMAT, "!", "practice", "point", "points", true, List.of(), List.of(), List.of(), List.of());
 
     private static final int MOST = 1_000;
+    /** What it says of itself. */
+    public static final Kind<House> KIND = Kind.<House>of(House.class, "house", "House", "House")
+            .also("prefix points settings")
+            .with(
+                    Field.of(Field.Type.TEXT, "prefix", "Before chat words")
+                            .matching(
+                                    "[^ ]{1,5}",
+                                    "A prefix is at most 5 characters without spaces.",
+                                    "Write one such as !.")
+                            .hint("Such as !; a cue may have words with another one, or without.")
+                            .wide(2),
+                    Field.text("pointsOne", "One point", 30)
+                            .called("The name of one point")
+                            .needed()
+                            .wide(2),
+                    Field.text("pointsMany", "Several points", 30)
+                            .called("The name of points")
+                            .needed()
+                            .wide(2),
+                    Field.text("home", "Answers go to", 40)
+                            .called("The link")
+                            .needed()
+                            .from(From.LINKS)
+                            .hint("The chat for answers that no chat asked for."),
+                    Field.flag("hints", "staff who misspell a word are told, they alone, which was meant"),
+                    Field.many("neighbours", "Other helper accounts")
+                            .most(MOST)
+                            .matching("\\S.{0,39}", "This is no name.", "Write one of 40 characters at most.")
+                            .hint("Never answered, counted or greeted."));
 
     public House {
         circles = List.copyOf(circles);
@@ -73,14 +105,7 @@ public record House(
     /** Adds what is wrong with it. */
     public void check(Problems problems) {
         problems.version(formatVersion, FORMAT);
-        if (prefix.length() > 5 || prefix.contains(" ")) {
-            problems.at("prefix")
-                    .add(prefix, "A prefix is at most 5 characters without spaces.", "Write one such as !.");
-        }
-        problems.at("home").text(home, 40, "The link");
-        problems.at("pointsOne").text(pointsOne, 30, "The name of one point");
-        problems.at("pointsMany").text(pointsMany, 30, "The name of points");
-        names(problems, "neighbours", neighbours);
+        KIND.check(this, problems);
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < circles.size(); i++) {
             Problems here = problems.at("circles", i);

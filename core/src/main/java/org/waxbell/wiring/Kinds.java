@@ -3,8 +3,10 @@ package org.waxbell.wiring;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.waxbell.cue.Cue;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.Pulls;
+import org.waxbell.cue.Rack;
 import org.waxbell.fixture.Fixture;
 import org.waxbell.fixture.Fixtures;
 import org.waxbell.gate.Gate;
@@ -14,6 +16,7 @@ import org.waxbell.kind.Kind;
 import org.waxbell.look.Look;
 import org.waxbell.score.Part;
 import org.waxbell.score.Parts;
+import org.waxbell.stage.Stage;
 
 /** All kinds that a wiring may have; formats, forms and menus are made from them. */
 public record Kinds(Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, Family<Fixture> fixtures) {
@@ -21,7 +24,7 @@ public record Kinds(Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, 
     public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL);
 
     /** Documents that have no kinds, and describe themselves. */
-    public static final List<Kind<?>> DOCUMENTS = List.of(Look.KIND);
+    public static final List<Kind<?>> DOCUMENTS = List.of(Cue.KIND, Rack.KIND, Stage.KIND, House.KIND, Look.KIND);
 
     /** The families, in the order in which a cue is read. */
     public List<Family<?>> families() {

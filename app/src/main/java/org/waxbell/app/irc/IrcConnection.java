@@ -33,6 +33,7 @@ import org.kitteh.irc.client.library.feature.auth.SaslPlain;
 import org.kitteh.irc.client.library.feature.filter.CommandFilter;
 import org.kitteh.irc.client.library.feature.filter.NumericFilter;
 import org.kitteh.irc.client.library.feature.sending.SingleDelaySender;
+import org.waxbell.link.IrcSettings;
 import org.waxbell.link.Trouble;
 
 /** One account's connection to an IRC server, from the first word to the break; it never comes again by itself. */

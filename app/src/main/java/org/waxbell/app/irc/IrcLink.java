@@ -20,6 +20,7 @@ import org.waxbell.event.PrivateLine;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.event.Written;
+import org.waxbell.link.IrcSettings;
 import org.waxbell.link.LineSplit;
 import org.waxbell.link.Phase;
 import org.waxbell.link.Trouble;

@@ -9,10 +9,11 @@ import org.waxbell.app.link.Link;
 import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.LinkMaker;
 import org.waxbell.app.link.ProofDesk;
-import org.waxbell.check.Problems;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.engine.Completion;
 import org.waxbell.event.Written;
+import org.waxbell.kind.Kind;
+import org.waxbell.link.IrcSettings;
 import org.waxbell.port.ChatOut;
 
 /** Makes links to chats by IRC, and lets answers out to the one that the line came from. */
@@ -28,33 +29,13 @@ final class IrcMaker implements LinkMaker<IrcSettings>, ChatOut, IrcLink.Hearing
     }
 
     @Override
-    public String kind() {
-        return "irc";
-    }
-
-    @Override
-    public Class<IrcSettings> settings() {
-        return IrcSettings.class;
-    }
-
-    @Override
-    public IrcSettings fresh() {
-        return IrcSettings.FRESH;
+    public Kind<IrcSettings> kind() {
+        return IrcSettings.KIND;
     }
 
     @Override
     public boolean several() {
         return true;
-    }
-
-    @Override
-    public void check(IrcSettings settings, Problems problems) {
-        settings.check(problems);
-    }
-
-    @Override
-    public boolean complete(IrcSettings settings) {
-        return settings.complete();
     }
 
     @Override

@@ -8,6 +8,7 @@ import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.LinkView.LinkFact;
+import org.waxbell.link.IrcSettings;
 import org.waxbell.link.SendQueue;
 
 /**

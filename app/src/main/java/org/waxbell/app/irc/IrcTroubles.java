@@ -6,6 +6,7 @@ import javax.net.ssl.SSLException;
 import org.jspecify.annotations.Nullable;
 import org.kitteh.irc.client.library.event.connection.ClientConnectionClosedEvent;
 import org.kitteh.irc.client.library.event.connection.ClientConnectionEndedEvent;
+import org.waxbell.link.IrcSettings;
 import org.waxbell.link.Trouble;
 
 /** What went wrong with a chat, as a sentence with its remedy. */

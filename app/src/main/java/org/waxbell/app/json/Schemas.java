@@ -234,6 +234,9 @@ public final class Schemas {
             ArrayNode names = schema.putArray("enum");
             field.choices().forEach(each -> names.add(each.value()));
         }
+        if (text && !field.pattern().isEmpty()) {
+            schema.put("pattern", "^(" + field.pattern() + ")" + (field.isNeeded() ? "$" : "?$"));
+        }
         if (field.type() == org.waxbell.kind.Field.Type.COLOUR && field.isNeeded()) {
             schema.put("pattern", "^#[0-9a-f]{6}$");
         }

@@ -2,10 +2,12 @@ package org.waxbell.app.link;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -19,6 +21,10 @@ import org.waxbell.app.json.Faults;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.link.LinkBook.Kept;
 import org.waxbell.check.Problems;
+import org.waxbell.draft.Ids;
+import org.waxbell.kind.Fresh;
+import org.waxbell.kind.Kind;
+import org.waxbell.link.LinkSettings;
 import org.waxbell.link.LinkState;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -48,7 +54,7 @@ public class Links {
             SystemClock clock,
             LinkPulse pulse,
             ApplicationEventPublisher news) {
-        makers.forEach(maker -> this.makers.put(maker.kind(), maker));
+        makers.forEach(maker -> this.makers.put(maker.kind().name(), maker));
         this.fixed = fixed;
         this.book = book;
         this.use = use;
@@ -67,15 +73,12 @@ public class Links {
     @EventListener(ApplicationReadyEvent.class)
     synchronized void openAll() {
         makers.values().stream()
-                .filter(maker -> !maker.several()
-                        && book.all().stream().noneMatch(kept -> kept.kind().equals(maker.kind())))
-                .forEach(maker -> book.put(new Kept(
-                        maker.kind(),
-                        maker.kind(),
-                        "The " + maker.kind(),
-                        json.write(maker.fresh()),
-                        Map.of(),
-                        false)));
+                .filter(maker -> !maker.several())
+                .map(LinkMaker::kind)
+                .filter(kind ->
+                        book.all().stream().noneMatch(kept -> kept.kind().equals(kind.name())))
+                .forEach(kind -> book.put(new Kept(
+                        kind.name(), kind.name(), "The " + kind.name(), json.write(fresh(kind)), Map.of(), false)));
         book.all().forEach(this::begin);
     }
 
@@ -97,9 +100,10 @@ public class Links {
         pulse.moved();
     }
 
-    private <S> Live begun(LinkMaker<S> maker, Kept kept, LinkLife life) {
-        S settings = json.read(kept.settings(), maker.settings());
-        if (!maker.complete(settings)) {
+    private <S extends LinkSettings> Live begun(LinkMaker<S> maker, Kept kept, LinkLife life) {
+        S settings =
+                maker.kind().type().cast(json.read(kept.settings(), maker.kind().type()));
+        if (!settings.complete()) {
             return new Live(kept, life, null);
         }
         Link link = maker.make(kept.id(), settings, book.secrets(kept), life);
@@ -156,27 +160,38 @@ public class Links {
     }
 
     /** A link with its settings; secrets only by whether there are some. */
-    public record LinkSettings(
+    public record SetLink(
             String id, String kind, String name, JsonNode settings, Map<String, Boolean> secrets, boolean paused) {}
 
     /** What a link is to be. @param secrets those that change, empty text to take one away; others stay as they are */
     public record LinkWanted(String name, JsonNode settings, Map<String, String> secrets) {}
 
     /** The settings of a link; throws {@link Refused} where there is none. */
-    public LinkSettings settings(String id) {
+    public SetLink settings(String id) {
         Kept kept = known(id);
         Map<String, Boolean> secrets = new LinkedHashMap<>();
         kept.secrets().keySet().forEach(name -> secrets.put(name, true));
-        return new LinkSettings(id, kept.kind(), kept.name(), json.tree(kept.settings()), secrets, kept.paused());
+        return new SetLink(id, kept.kind(), kept.name(), json.tree(kept.settings()), secrets, kept.paused());
     }
 
     /** Settings with which a new link of a kind begins. */
     public JsonNode fresh(String kind) {
-        return json.tree(json.write(maker(kind).fresh()));
+        return json.tree(json.write(fresh(maker(kind).kind())));
+    }
+
+    private static Object fresh(Kind<?> kind) {
+        return kind.fresh().apply(Fresh.NOTHING);
+    }
+
+    /** Adds a link of that kind under an id made of its name, and connects it; throws {@link Refused}, and nothing is changed then. */
+    public synchronized SetLink add(String kind, LinkWanted wanted) {
+        Set<String> taken = new HashSet<>(makers.keySet());
+        all().forEach(each -> taken.add(each.id()));
+        return set(Ids.of(wanted.name(), kind, LONGEST_NAME, taken), kind, wanted);
     }
 
     /** Adds a link, or changes the one of that id, and connects it anew; throws {@link Refused}, and nothing is changed then. */
-    public synchronized LinkSettings set(String id, String kind, LinkWanted wanted) {
+    public synchronized SetLink set(String id, String kind, LinkWanted wanted) {
         Kept before = book.find(id);
         LinkMaker<?> maker = maker(before == null ? kind : before.kind());
         Problems problems = new Problems();
@@ -196,7 +211,7 @@ public class Links {
         Kept next = book.with(
                 new Kept(
                         id,
-                        maker.kind(),
+                        maker.kind().name(),
                         wanted.name(),
                         settings,
                         before == null ? Map.of() : before.secrets(),
@@ -207,10 +222,10 @@ public class Links {
         return settings(id);
     }
 
-    private <S> String checked(LinkMaker<S> maker, JsonNode settings, Problems problems) {
+    private String checked(LinkMaker<?> maker, JsonNode settings, Problems problems) {
         try {
-            S fitted = json.fit(settings, maker.settings());
-            maker.check(fitted, problems);
+            LinkSettings fitted = json.fit(settings, maker.kind().type());
+            fitted.check(problems);
             return json.write(fitted);
         } catch (JacksonException wrong) {
             throw new Refused(List.of(Faults.of(wrong)));

@@ -18,6 +18,7 @@ import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.LinkView.LinkFact;
 import org.waxbell.app.rpc.MixerCalls;
 import org.waxbell.app.rpc.MixerCalls.Wanted;
+import org.waxbell.link.MixerSettings;
 import org.waxbell.link.Phase;
 import org.waxbell.link.Trouble;
 import org.waxbell.mixer.MixerChange;

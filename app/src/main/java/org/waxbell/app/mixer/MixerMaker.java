@@ -9,7 +9,8 @@ import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.LinkMaker;
 import org.waxbell.app.rpc.PracticeDoor;
 import org.waxbell.app.security.KeyRing;
-import org.waxbell.check.Problems;
+import org.waxbell.kind.Kind;
+import org.waxbell.link.MixerSettings;
 
 /** Makes the link to the mixer; by itself to the practice mixer. */
 @Component
@@ -27,50 +28,13 @@ final class MixerMaker implements LinkMaker<MixerSettings> {
     }
 
     @Override
-    public String kind() {
-        return "mixer";
-    }
-
-    @Override
-    public Class<MixerSettings> settings() {
-        return MixerSettings.class;
-    }
-
-    @Override
-    public MixerSettings fresh() {
-        return new MixerSettings(MixerSettings.PRACTICE);
+    public Kind<MixerSettings> kind() {
+        return MixerSettings.KIND;
     }
 
     @Override
     public boolean several() {
         return false;
-    }
-
-    @Override
-    public void check(MixerSettings settings, Problems problems) {
-        if (!settings.address().isEmpty() && !settings.practice() && !address(settings.address())) {
-            problems.at("address")
-                    .add(
-                            settings.address(),
-                            "This is no address of a mixer.",
-                            "Write one such as ws://192.168.1.20:4466/link, or practice for the practice mixer.");
-        }
-    }
-
-    private static boolean address(String typed) {
-        try {
-            URI uri = URI.create(typed);
-            return uri.getHost() != null
-                    && ("ws".equals(uri.getScheme()) || "wss".equals(uri.getScheme()))
-                    && uri.getUserInfo() == null;
-        } catch (IllegalArgumentException wrong) {
-            return false;
-        }
-    }
-
-    @Override
-    public boolean complete(MixerSettings settings) {
-        return !settings.address().isEmpty();
     }
 
     @Override
@@ -83,7 +47,8 @@ final class MixerMaker implements LinkMaker<MixerSettings> {
                         ring.key(PracticeDoor.PASSWORD),
                         life,
                         desk)
-                : new MixerLink(settings, URI.create(settings.address()), secrets.get("password"), life, desk);
+                : new MixerLink(
+                        settings, URI.create(settings.address()), secrets.get(MixerSettings.PASSWORD), life, desk);
         desk.become(link);
         return link;
     }

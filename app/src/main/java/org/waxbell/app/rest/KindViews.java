@@ -22,6 +22,7 @@ import org.waxbell.kind.Family;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.link.LinkKinds;
 import org.waxbell.score.Lane;
 import org.waxbell.score.Part;
 import org.waxbell.shelf.Shelf;
@@ -36,7 +37,7 @@ public final class KindViews {
     /** When a field means anything: while another has one of some values; empty text for always. */
     public record WhenView(String key, List<String> values) {}
 
-    /** One field. @param least and {@code most} bounds in its unit, 0 both for none @param width in sixths of a row */
+    /** One field. @param least and {@code most} bounds in its unit, 0 both for none @param width in sixths of a row @param under the heading under which it is folded away, empty text for none */
     public record FieldView(
             String key,
             Field.Type as,
@@ -49,7 +50,8 @@ public final class KindViews {
             int width,
             From from,
             List<Choice> choices,
-            WhenView when) {
+            WhenView when,
+            String under) {
         private static final long BEYOND = 1L << 52;
 
         static FieldView of(Field field) {
@@ -66,7 +68,8 @@ public final class KindViews {
                     field.width(),
                     field.from(),
                     field.choices(),
-                    new WhenView(field.when().key(), field.when().values()));
+                    new WhenView(field.when().key(), field.when().values()),
+                    field.under());
         }
     }
 
@@ -147,6 +150,7 @@ public final class KindViews {
             List<KindView> parts,
             List<KindView> fixtures,
             List<KindView> documents,
+            List<KindView> links,
             List<EventKind> events,
             List<StandingView> standings,
             List<LaneView> lanes,
@@ -169,6 +173,7 @@ public final class KindViews {
                     views(kinds.parts()),
                     views(kinds.fixtures()),
                     Kinds.DOCUMENTS.stream().map(KindView::of).toList(),
+                    views(LinkKinds.ALL),
                     Facts.offered().stream().map(EventKind::of).toList(),
                     standings,
                     Arrays.stream(Lane.values())

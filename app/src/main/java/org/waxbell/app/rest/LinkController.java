@@ -50,7 +50,7 @@ class LinkController {
     }
 
     @GetMapping("/links/{id}")
-    Links.LinkSettings one(@PathVariable String id) {
+    Links.SetLink one(@PathVariable String id) {
         return links.settings(id);
     }
 
@@ -59,8 +59,13 @@ class LinkController {
         return links.fresh(kind);
     }
 
+    @PostMapping("/links")
+    Links.SetLink add(@RequestBody LinkSave save) {
+        return links.add(save.kind(), new Links.LinkWanted(save.name(), save.settings(), save.secrets()));
+    }
+
     @PutMapping("/links/{id}")
-    Links.LinkSettings set(@PathVariable String id, @RequestBody LinkSave save) {
+    Links.SetLink set(@PathVariable String id, @RequestBody LinkSave save) {
         return links.set(id, save.kind(), new Links.LinkWanted(save.name(), save.settings(), save.secrets()));
     }
 

@@ -7,9 +7,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.function.LongFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
+import org.waxbell.link.LinkKinds;
 import org.waxbell.rehearsal.Step;
 import org.waxbell.time.Spans;
 import org.waxbell.wiring.Kinds;
@@ -67,7 +69,7 @@ class PublishedSchemasTest {
                 What may stand in a wiring, as each kind describes itself; `./waxbell openapi` writes this page anew. The same
                 is asked of a running program by `GET /api/kinds`, and stands in the schemas beside this page.
                 """);
-        Kinds.ALL.families().forEach(family -> {
+        Stream.concat(Kinds.ALL.families().stream(), Stream.of(LinkKinds.ALL)).forEach(family -> {
             String name = family.name();
             table.append("\n## ")
                     .append(Character.toUpperCase(name.charAt(0)))
@@ -100,7 +102,8 @@ class PublishedSchemasTest {
         String bounds = switch (field.type()) {
             case NUMBER -> range(field, Long::toString);
             case SPAN -> range(field, Spans::inWords);
-            case TEXT, CODE, WORDS -> field.most() == Long.MAX_VALUE ? "" : ", " + field.most() + " characters at most";
+            case TEXT, CODE, LINES, WORDS ->
+                field.most() == Long.MAX_VALUE ? "" : ", " + field.most() + " characters at most";
             case CHOICE ->
                 field.choices().isEmpty()
                         ? ""
