@@ -54,7 +54,6 @@ public record House(
                                     "[^ ]{1,5}",
                                     "A prefix is at most 5 characters without spaces.",
                                     "Write one such as !.")
-                            .hint("Such as !; a cue may have words with another one, or without.")
                             .wide(2),
                     Field.text("pointsOne", "One point", 30)
                             .called("The name of one point")
@@ -64,10 +63,7 @@ public record House(
                             .called("The name of points")
                             .needed()
                             .wide(2),
-                    Field.text("home", "Answers go to", 40)
-                            .called("The link")
-                            .needed()
-                            .from(From.LINKS)
+                    Field.choice("home", "Answers go to", From.LINKS)
                             .hint("The chat for answers that no chat asked for."),
                     Field.flag("hints", "staff who misspell a word are told, they alone, which was meant"),
                     Field.many("neighbours", "Other helper accounts")
@@ -106,6 +102,7 @@ public record House(
     public void check(Problems problems) {
         problems.version(formatVersion, FORMAT);
         KIND.check(this, problems);
+        problems.at("home").text(home, 40, "The link");
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < circles.size(); i++) {
             Problems here = problems.at("circles", i);
