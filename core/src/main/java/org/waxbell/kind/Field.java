@@ -249,7 +249,7 @@ public final class Field {
         return field;
     }
 
-    /** The same where a text, or each of a list, must look so unless it is empty. @param wrong what is said where it does not @param remedy and what to do then */
+    /** The same where a text must look so unless it is empty, or each of a list. @param wrong what is said where it does not @param remedy and what to do then */
     public Field matching(String pattern, String wrong, String remedy) {
         Field field = new Field(this);
         field.shape = new Shape(pattern, wrong, remedy);
@@ -369,11 +369,13 @@ public final class Field {
         if (needed || text.length() > most) {
             here.text(text, (int) Math.min(Integer.MAX_VALUE, most), called);
         }
-        shaped(text, here);
+        if (!text.isEmpty()) {
+            shaped(text, here);
+        }
     }
 
     private void shaped(String text, Problems here) {
-        if (shape != null && !text.isEmpty() && !text.matches(shape.pattern())) {
+        if (shape != null && !text.matches(shape.pattern())) {
             here.add(text, shape.wrong(), shape.remedy());
         }
     }

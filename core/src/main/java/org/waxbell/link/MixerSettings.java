@@ -1,6 +1,5 @@
 package org.waxbell.link;
 
-import java.net.URI;
 import org.waxbell.check.Problems;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
@@ -21,6 +20,10 @@ public record MixerSettings(boolean practice, String address) implements LinkSet
             .with(
                     Field.flag("practice", "The practice mixer that ships with Wax Bell"),
                     Field.of(Field.Type.CODE, "address", "Its address")
+                            .matching(
+                                    "wss?://([A-Za-z0-9.-]+|\\[[0-9a-fA-F:]+\\])(:\\d{1,5})?(/[A-Za-z0-9._~/?=&-]*)?",
+                                    "This is no address of a mixer.",
+                                    "Write one such as ws://192.168.1.20:4466/link, or take the practice mixer.")
                             .hint(
                                     "Such as ws://192.168.1.20:4466/link. With ws:// others on the same network could read what is said, though not the password; wss:// is encrypted.")
                             .when("practice", "false"),
@@ -36,23 +39,5 @@ public record MixerSettings(boolean practice, String address) implements LinkSet
     @Override
     public void check(Problems problems) {
         KIND.check(this, problems);
-        if (!practice && !address.isEmpty() && !isAddress(address)) {
-            problems.at("address")
-                    .add(
-                            address,
-                            "This is no address of a mixer.",
-                            "Write one such as ws://192.168.1.20:4466/link, or take the practice mixer.");
-        }
-    }
-
-    private static boolean isAddress(String typed) {
-        try {
-            URI uri = URI.create(typed);
-            return uri.getHost() != null
-                    && ("ws".equals(uri.getScheme()) || "wss".equals(uri.getScheme()))
-                    && uri.getUserInfo() == null;
-        } catch (IllegalArgumentException wrong) {
-            return false;
-        }
     }
 }

@@ -123,9 +123,9 @@ class MemoriesTest {
                 .containsExactly(
                         "formatVersion",
                         "prefix",
-                        "home",
                         "pointsOne",
                         "neighbours[0]",
+                        "home",
                         "circles[1].id",
                         "circles[1].name",
                         "circles[1].people[0]",

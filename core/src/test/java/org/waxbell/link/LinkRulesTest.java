@@ -5,6 +5,7 @@ import static org.quicktheories.QuickTheory.qt;
 import static org.quicktheories.generators.SourceDSL.integers;
 import static org.quicktheories.generators.SourceDSL.strings;
 
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
 import org.waxbell.event.Standing;
+import org.waxbell.kind.Fresh;
 
 /** How links come up again, what they may send, and who is who on them. */
 class LinkRulesTest {
@@ -126,9 +128,63 @@ class LinkRulesTest {
                 .containsExactlyInAnyOrder(Standing.MODERATOR, Standing.VIP, Standing.ANYONE);
         assertThat(map.standings("", List.of("x"))).isEqualTo(Set.of(Standing.ANYONE));
         assertThat(map.standings("wickerby", List.of())).contains(Standing.MEMBER);
+    }
+
+    @Test
+    void settingsOfAChatAreRefusedByPlace() {
+        IrcSettings fresh =
+                IrcSettings.KIND.type().cast(IrcSettings.KIND.fresh().apply(Fresh.NOTHING));
+        assertThat(fresh.complete()).isFalse();
+        Problems none = new Problems();
+        fresh.check(none);
+        assertThat(none.found()).isEmpty();
         Problems problems = new Problems();
-        new ModeMap(Map.of("op", Standing.HOST), List.of(""), List.of(), List.of()).check(problems);
-        assertThat(problems.found()).extracting(Problem::path).containsExactly("modes", "hosts[0]");
+        new IrcSettings(
+                        "irc example",
+                        0,
+                        true,
+                        "",
+                        List.of("#bench", "bench"),
+                        new IrcSettings.Account("2bell", ""),
+                        new IrcSettings.Account("", ""),
+                        true,
+                        new ModeMap(Map.of("op", Standing.HOST), List.of(""), List.of(), List.of()),
+                        0,
+                        -1)
+                .check(problems);
+        assertThat(problems.found())
+                .extracting(Problem::path)
+                .containsExactly(
+                        "host",
+                        "port",
+                        "channels[1]",
+                        "helper.nick",
+                        "standings.hosts[0]",
+                        "burst",
+                        "everyMs",
+                        "standings.modes",
+                        "owner.nick");
+    }
+
+    @Test
+    void theMixerIsThePracticeMixerOrHasAnAddressThatCanBeReached() {
+        for (String good : List.of("ws://192.168.1.20:4466/link", "wss://studio.local", "ws://[::1]:4466/a/b?c=1")) {
+            Problems problems = new Problems();
+            new MixerSettings(false, good).check(problems);
+            assertThat(problems.found()).as(good).isEmpty();
+            assertThat(URI.create(good).getHost()).isNotNull();
+        }
+        for (String bad :
+                List.of("http://x", "ws://a@b/link", "ws://", "ws://studio local", "practice", "ws://x/%zz")) {
+            Problems problems = new Problems();
+            new MixerSettings(false, bad).check(problems);
+            assertThat(problems.found()).as(bad).extracting(Problem::path).containsExactly("address");
+            Problems practice = new Problems();
+            new MixerSettings(true, bad).check(practice);
+            assertThat(practice.found()).isEmpty();
+        }
+        assertThat(new MixerSettings(false, "").complete()).isFalse();
+        assertThat(new MixerSettings(true, "").complete()).isTrue();
     }
 
     @Test
