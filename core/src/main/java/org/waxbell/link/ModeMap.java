@@ -18,6 +18,8 @@ import org.waxbell.event.Standing;
  * @param vips    accounts that count as VIPs
  */
 public record ModeMap(Map<String, Standing> modes, List<String> hosts, List<String> members, List<String> vips) {
+    /** The letters that most servers use; one that is not named counts for nothing. */
+    private static final List<String> USED = List.of("q", "a", "o", "h", "v");
     /** As most servers use their modes: founder and owner, operator, half-operator, voice. */
     public static final ModeMap USUAL = new ModeMap(
             Map.of(
@@ -37,6 +39,9 @@ public record ModeMap(Map<String, Standing> modes, List<String> hosts, List<Stri
 
     public ModeMap {
         modes = new TreeMap<>(modes);
+        for (String letter : USED) {
+            modes.putIfAbsent(letter, Standing.ANYONE);
+        }
         hosts = List.copyOf(hosts);
         members = List.copyOf(members);
         vips = List.copyOf(vips);
