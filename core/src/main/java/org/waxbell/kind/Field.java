@@ -1,14 +1,12 @@
 package org.waxbell.kind;
 
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.check.Problems;
 
 /** One field of a kind: what its form asks, and what it may hold. A new one is made by changing another. */
 public final class Field {
     private static final int LONGEST_TEXT = 500;
-    private static final Map<String, String> UNITS = Map.of("%", " percent", "px", " pixels", "s", " seconds");
 
     /** What a field holds, and so how it is asked for. */
     public enum Type {
@@ -55,7 +53,7 @@ public final class Field {
     }
 
     /** What a text must look like. @param pattern of the whole @param wrong what is said where it does not @param remedy and what to do then */
-    private record Shape(String pattern, String wrong, String remedy) {}
+    record Shape(String pattern, String wrong, String remedy) {}
 
     private final String key;
     private final Type type;
@@ -336,74 +334,15 @@ public final class Field {
         return shape == null ? "" : shape.pattern();
     }
 
+    /** What a text must look like, null where anything will do. */
+    @Nullable
+    Shape shape() {
+        return shape;
+    }
+
     /** Adds what is wrong with {@code value}, as far as that can be told from the field alone. */
     void check(Object value, Problems here) {
-        switch (type) {
-            case NUMBER -> {
-                if (!isNone(value)) {
-                    here.within(((Number) value).longValue(), least, most, called, inWords());
-                }
-            }
-            case SPAN -> {
-                if (!isNone(value)) {
-                    here.time(((Number) value).longValue(), least, most, called);
-                }
-            }
-            case TEXT, CODE, LINES -> text(value.toString(), here);
-            case MANY -> many((List<?>) value, here);
-            case COLOUR -> colour(value.toString(), here);
-            case CHOICE -> choice(value, here);
-            default -> {}
-        }
-    }
-
-    private boolean isNone(Object value) {
-        return orZero && ((Number) value).longValue() == 0;
-    }
-
-    private String inWords() {
-        return unit.isEmpty() ? "" : UNITS.getOrDefault(unit, " " + unit);
-    }
-
-    private void text(String text, Problems here) {
-        if (needed || text.length() > most) {
-            here.text(text, (int) Math.min(Integer.MAX_VALUE, most), called);
-        }
-        if (!text.isEmpty()) {
-            shaped(text, here);
-        }
-    }
-
-    private void shaped(String text, Problems here) {
-        if (shape != null && !text.matches(shape.pattern())) {
-            here.add(text, shape.wrong(), shape.remedy());
-        }
-    }
-
-    private void many(List<?> texts, Problems here) {
-        if (texts.size() > most) {
-            here.add(texts.size(), called + ": the list is too long.", "Keep it to " + most + ".");
-        }
-        for (int i = 0; i < texts.size(); i++) {
-            shaped(String.valueOf(texts.get(i)), here.item(i));
-        }
-    }
-
-    private void colour(String colour, Problems here) {
-        if ((needed || !colour.isEmpty()) && !isColour(colour)) {
-            here.add(colour, "This is no colour.", "Write one such as #c8841a" + (needed ? "." : ", or nothing."));
-        }
-    }
-
-    private void choice(Object value, Problems here) {
-        if (value instanceof String text
-                && !choices.isEmpty()
-                && choices.stream().noneMatch(each -> each.value().equals(text))) {
-            here.add(
-                    text,
-                    called + " cannot be that.",
-                    "Choose one of " + choices.stream().map(Choice::value).toList() + ".");
-        }
+        new FieldCheck(this, here).check(value);
     }
 
     /** Whether {@code colour} is one such as {@code #c8841a}. */
