@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.waxbell.app.config.SchemaGuard;
 import tools.jackson.databind.JsonNode;
 
 /** A data folder of the first version, with a demo evening, an edit and a Hush, is taken up without loss; a copy of it is made before. */
@@ -45,6 +46,6 @@ class UpgradeTest {
                     .as("numbers of rings go on")
                     .isGreaterThan(2);
         }
-        assertThat(data.resolve("backups/before-schema-5.db")).isNotEmptyFile();
+        assertThat(data.resolve("backups/before-schema-" + SchemaGuard.NEWEST + ".db")).isNotEmptyFile();
     }
 }
