@@ -1,5 +1,5 @@
 import { send } from '@/api/http'
-import type { MediaView } from '@/api/types'
+import type { BroughtView } from '@/api/types'
 
 /** How long a video is in ms, as this browser plays it; 0 where it cannot tell. */
 const measured = (file: File): Promise<number> =>
@@ -16,9 +16,9 @@ const measured = (file: File): Promise<number> =>
   })
 
 /** Puts a file on the shelf; throws what refused it. */
-export const bringFile = async (folder: string, file: File): Promise<MediaView> => {
+export const bringFile = async (folder: string, file: File): Promise<BroughtView> => {
   const length = folder === 'Videos' ? await measured(file) : 0
-  return send<MediaView>(
+  return send<BroughtView>(
     'POST',
     `/shelf?folder=${encodeURIComponent(folder)}&name=${encodeURIComponent(file.name)}&lengthMs=${length}`,
     file,

@@ -1,4 +1,4 @@
-import { element, line, shrink, stand, svg } from './elements'
+import { element, gone, line, shrink, stand, still, svg } from './elements'
 import type { Look, Part, Spot } from './messages'
 import { live } from './motions'
 import { portrait } from './portrait'
@@ -82,22 +82,25 @@ const FEW = 8
  * The picture swings once from `from` on and rests, like a bell. Before and after it is part of the card's own layer: a layer in a
  * layer that fades costs whatever paints without a graphics card three times as much.
  */
-const swing = (seal: HTMLElement, from: number, among: () => number): void => {
+const swing = (seal: HTMLElement, from: number, among: () => number): (() => void) => {
+  let swings: Animation | null = null
   const now = Number(document.timeline.currentTime)
   const begin = () => {
     seal.style.transform = ''
     if (among() <= FEW) {
-      seal.animate(SWING, { duration: SWING_MS, easing: 'ease-in-out' }).startTime = from
+      swings = seal.animate(SWING, { duration: SWING_MS, easing: 'ease-in-out' })
+      swings.startTime = from
     }
   }
   if (now < from) {
     seal.style.transform = LEANS
-    const wait = seal.animate([], { duration: from - now })
-    wait.startTime = now
-    wait.onfinish = begin
+    swings = seal.animate([], { duration: from - now })
+    swings.startTime = now
+    swings.onfinish = begin
   } else if (now < from + SWING_MS) {
     begin()
   }
+  return () => still(swings)
 }
 
 /** Puts a card on its spot and lets it live from `start`, a moment of this page's own clock, which may be past. */
@@ -106,7 +109,7 @@ export const showCard = (
   spot: Spot,
   part: Part,
   start: number,
-): { made: HTMLElement; life: Animation } => {
+): { made: HTMLElement; life: Animation; end: () => void } => {
   const card = part.card!
   const made = buildCard(part)
   stand(made, spot.frame)
@@ -125,8 +128,10 @@ export const showCard = (
     start,
   )
   const seal = made.querySelector<HTMLElement>('.seal')
-  if (seal) {
-    swing(seal, start + card.entryMs * 0.4, () => stage.querySelectorAll('.card').length)
+  const stop = seal && swing(seal, start + card.entryMs * 0.4, () => stage.querySelectorAll('.card').length)
+  const end = () => {
+    stop?.()
+    gone(made, life)
   }
-  return { made, life }
+  return { made, life, end }
 }

@@ -25,6 +25,22 @@ export const line = (className: string, text: string): HTMLElement => {
   return made
 }
 
+/** Takes an element away with its life, which an unpainted page does not list, and all that moves in it: what a hidden page never painted would be kept for a frame that does not come. */
+export const gone = (made: HTMLElement, life: Animation | null = null): void => {
+  made.getAnimations?.({ subtree: true }).forEach(still)
+  still(life)
+  made.remove()
+}
+
+/** Ends an animation. A page that is not painted keeps even a cancelled one until its next frame; without its effect it holds nothing. */
+export const still = (animation: Animation | null): void => {
+  if (animation) {
+    animation.onfinish = null
+    animation.cancel()
+    animation.effect = null
+  }
+}
+
 /** Makes a line's type smaller until it fits its room, down to six tenths; what is longer still is cut. */
 export const shrink = (words: HTMLElement): void => {
   const size = parseFloat(getComputedStyle(words).fontSize)

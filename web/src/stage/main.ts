@@ -14,6 +14,10 @@ import { run, showThing, type Ground, type Run } from './things'
 const root = document.getElementById('stage')!
 const clock = new ServerClock()
 const running = new Map<string, Run | null>()
+/** What ends parts and waits for their first frame, by part. */
+const clocks = new Map<string, { over: number; frame: number }>()
+/** How long after its time a part is over, where its animation has not told that before: a page that is not painted is told of no end. */
+const GRACE_MS = 250
 let waiting: Part[] = []
 let before: ChatSeen[] = []
 let stage: StageSize | null = null
@@ -160,6 +164,11 @@ function show(part: Part, moment: number): void {
     return
   }
   running.set(part.partRun, begin(part, moment, spot?.frame))
+  const left = moment + part.lengthMs + GRACE_MS - performance.now()
+  clocks.set(part.partRun, {
+    over: window.setTimeout(() => running.has(part.partRun) && over(part.partRun), left),
+    frame: 0,
+  })
   tellFirstFrame(part.partRun, moment)
 }
 
@@ -168,8 +177,8 @@ function begin(part: Part, moment: number, frame: Frame | undefined): Run | null
     return deck.perform(part, moment, (one) => untilItsEnd(part, one))
   }
   if (part.card) {
-    const { made, life } = showCard(root, { id: part.card.spot, frame }, part, moment)
-    return untilItsEnd(part, run(made, life))
+    const { made, life, end: away } = showCard(root, { id: part.card.spot, frame }, part, moment)
+    return untilItsEnd(part, run(made, life, { end: away }))
   }
   const one = showThing(part, frame, moment, ground)
   const film = one?.made?.querySelector('video')
@@ -198,10 +207,11 @@ function fail(partRun: string, why: string): void {
 }
 
 function tellFirstFrame(partRun: string, moment: number): void {
-  requestAnimationFrame((frame) => {
-    if (!running.has(partRun)) {
-      return
-    }
+  const clocked = clocks.get(partRun)
+  if (!clocked) {
+    return
+  }
+  clocked.frame = requestAnimationFrame((frame) => {
     if (frame < moment) {
       tellFirstFrame(partRun, moment)
     } else {
@@ -215,6 +225,12 @@ function end(partRun: string): void {
   sounds.loud(partRun)
   running.get(partRun)?.end()
   running.delete(partRun)
+  const clocked = clocks.get(partRun)
+  if (clocked) {
+    clearTimeout(clocked.over)
+    cancelAnimationFrame(clocked.frame)
+    clocks.delete(partRun)
+  }
 }
 
 function clear(): void {

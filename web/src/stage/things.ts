@@ -1,5 +1,5 @@
 import { Burst } from './burst'
-import { element, line, shrink, stand } from './elements'
+import { element, gone, line, shrink, stand } from './elements'
 import type { Frame, Part, ShownOf } from './messages'
 import { coming, live } from './motions'
 import type { Sounds } from './sounds'
@@ -24,7 +24,7 @@ export const run = (made: HTMLElement, life: Animation | null, more: Partial<Run
   made,
   life,
   hold: () => still(made),
-  end: () => made.remove(),
+  end: () => gone(made, life),
   ...more,
 })
 
@@ -76,7 +76,8 @@ const video = (part: Part, shown: ShownOf<'video'>, frame: Frame, start: number,
     void film.play().catch(() => undefined)
   }
   const timer = setTimeout(begin, Math.max(0, start - performance.now()))
-  return run(made, live(made, coming(shown), part.lengthMs, start), {
+  const life = live(made, coming(shown), part.lengthMs, start)
+  return run(made, life, {
     hold: () => {
       clearTimeout(timer)
       film.pause()
@@ -86,7 +87,7 @@ const video = (part: Part, shown: ShownOf<'video'>, frame: Frame, start: number,
     end: () => {
       clearTimeout(timer)
       film.pause()
-      made.remove()
+      gone(made, life)
     },
   })
 }
@@ -116,7 +117,7 @@ const burst = (part: Part, shown: ShownOf<'burst'>, frame: Frame, start: number,
     },
     end: () => {
       stop()
-      made.remove()
+      gone(made, life)
     },
   })
 }

@@ -20,6 +20,8 @@ const emit = defineEmits<{ 'update:modelValue': [string] }>()
 const wiring = useWiring()
 const refused = ref<Problem[]>([])
 const busy = ref(false)
+/** What was taken out of the file that was brought. */
+const left = ref('')
 const ACCEPTS: Record<string, string> = {
   Pictures: 'image/*,.svg',
   Videos: 'video/webm,video/mp4',
@@ -38,10 +40,12 @@ const bring = async (event: Event) => {
   }
   busy.value = true
   refused.value = []
+  left.value = ''
   try {
-    const made = await bringFile(props.folder, file)
+    const { media, without } = await bringFile(props.folder, file)
+    left.value = without
     await wiring.load()
-    emit('update:modelValue', made.name)
+    emit('update:modelValue', media.name)
   } catch (refusal) {
     refused.value = problemsOf(refusal)
   } finally {
@@ -74,5 +78,6 @@ const bring = async (event: Event) => {
       </label>
     </div>
     <TheProblems :problems="refused" />
+    <p v-if="left" role="status" class="pt-0.5 text-[12.5px]">Taken in without {{ left }}: only what draws is kept.</p>
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { ask } from '@/api/http'
+import type { DecisionNotice } from '@/api/types'
 import { timeOfDay } from '@/lib/spans'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
@@ -11,14 +12,28 @@ const props = defineProps<{ cueId: string }>()
 const live = useLive()
 const notes = useNotes()
 const why = useWhy()
-const lately = computed(() =>
-  live.decisions
+/** From the journal, for other lines push this cue's own out of what the page remembers. */
+const kept = shallowRef<DecisionNotice[] | null>(null)
+watch(
+  () => props.cueId,
+  async (id) => {
+    kept.value = null
+    const found = await ask<DecisionNotice[]>('GET', `/cues/${id}/lately`).catch(() => [])
+    if (id === props.cueId) {
+      kept.value = found
+    }
+  },
+  { immediate: true },
+)
+const lately = computed(() => {
+  const now = new Set(live.decisions.map((each) => each.number))
+  return [...(kept.value ?? []).filter((each) => !now.has(each.number)), ...live.decisions]
     .flatMap((decision) =>
       decision.answers.filter((answer) => answer.cueId === props.cueId).map((answer) => ({ decision, answer })),
     )
     .slice(-6)
-    .reverse(),
-)
+    .reverse()
+})
 const said = (answer: (typeof lately.value)[number]['answer']) =>
   [...answer.gates.map((gate) => gate.reason), ...answer.drawn].join(' · ')
 /** Puts the stage into the scene on programme, shown and heard. */
@@ -34,7 +49,7 @@ const mend = (stage: string) =>
     <h2 class="flex items-baseline gap-3 pb-1 text-[16px]">
       Lately <button class="font-sans text-[13px] font-normal underline" @click="why.journal = true">Journal</button>
     </h2>
-    <p v-if="lately.length === 0" class="text-soft">
+    <p v-if="lately.length === 0 && kept" class="text-soft">
       Nobody has pulled this cue yet. Try it, or write its word below as any viewer.
     </p>
     <ol v-else class="text-[13px]">

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { ask } from '@/api/http'
 import type { LinkView } from '@/api/types'
 import LinkCard from '@/components/links/LinkCard.vue'
+import CopiesCard from '@/components/links/CopiesCard.vue'
 import HouseCard from '@/components/links/HouseCard.vue'
 import LinkDialog from '@/components/links/LinkDialog.vue'
 import NeighboursCard from '@/components/links/NeighboursCard.vue'
@@ -81,6 +82,7 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
             />
           </LinkCard>
           <ReachCard />
+          <CopiesCard />
         </div>
       </div>
     </div>

@@ -1,13 +1,17 @@
 package org.waxbell.app;
 
+import java.io.IOException;
+import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.NestedExceptionUtils;
+import org.waxbell.app.config.Copies;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.Options;
 import org.waxbell.app.config.Port;
@@ -17,6 +21,7 @@ import org.waxbell.app.config.SchemaGuard;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.config.Version;
 import org.waxbell.app.rehearse.RehearseCommand;
+import org.waxbell.app.security.KeyGuard;
 
 /** The program: looks at what it was started with, refuses with one sentence and a remedy, or serves until it is stopped. */
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
@@ -29,20 +34,44 @@ public class App {
                         .run(Arrays.asList(args).subList(1, args.length));
                 return;
             }
+            if (args.length > 0 && args[0].equals("restore")) {
+                restore(Arrays.asList(args).subList(1, args.length));
+                return;
+            }
             Options options = Options.parse(args);
             if (options.versionOnly()) {
                 System.out.println("Wax Bell " + Version.current());
                 return;
             }
             start(options);
-        } catch (StartRefused refused) {
-            System.err.println(refused.getMessage() + "\n" + refused.remedy());
-            System.exit(StartRefused.EXIT_CODE);
         } catch (RuntimeException broken) {
-            System.err.println("Wax Bell did not start: "
-                    + NestedExceptionUtils.getMostSpecificCause(broken).getMessage()
-                    + "\nThe log in the data folder says more; copies of the database are in its folder backups.");
+            for (Throwable each = broken; each != null; each = each.getCause()) {
+                if (each instanceof StartRefused refused) {
+                    System.err.println(refused.getMessage() + "\n" + refused.remedy());
+                    System.exit(StartRefused.EXIT_CODE);
+                }
+            }
+            System.err.println(
+                    "Wax Bell did not start: "
+                            + NestedExceptionUtils.getMostSpecificCause(broken).getMessage()
+                            + "\nThe log in the data folder says more; ./waxbell restore puts the newest copy of the database in its place.");
             System.exit(StartRefused.EXIT_CODE);
+        }
+    }
+
+    /** Puts a copy in the place of the database: {@code restore [NAME] [--data=FOLDER]}. */
+    private static void restore(List<String> words) {
+        String copy = words.stream()
+                .filter(each -> !each.startsWith("--"))
+                .findFirst()
+                .orElse("");
+        Options options = Options.parse(
+                words.stream().filter(each -> each.startsWith("--")).toArray(String[]::new));
+        try (DataFolder folder = DataFolder.open(options.data())) {
+            System.out.println("In place now: " + Copies.restore(folder, copy, LocalDateTime.now())
+                    + "\nWhat was there before is in " + folder.backups() + ", as replaced-….");
+        } catch (IOException broken) {
+            throw new StartRefused("The data folder could not be let go: " + broken.getMessage() + ".", "Try again.");
         }
     }
 
@@ -50,14 +79,33 @@ public class App {
     public static ConfigurableApplicationContext start(Options options) {
         Port.check(options.port());
         DataFolder folder = DataFolder.open(options.data());
-        SchemaGuard.check(folder);
+        try {
+            SchemaGuard.check(folder);
+            KeyGuard.check(folder, options.newKeys());
+        } catch (StartRefused refused) {
+            letGo(folder);
+            throw refused;
+        }
         Reach reach = new ReachFile(folder).read();
         SpringApplication application = new SpringApplication(App.class);
         application.setDefaultProperties(properties(options, folder, reach));
         application.addInitializers(context -> context.getBeanFactory().registerSingleton("options", options));
         application.addInitializers(context -> context.getBeanFactory().registerSingleton("dataFolder", folder));
         application.addInitializers(context -> context.getBeanFactory().registerSingleton("reach", reach));
-        return application.run();
+        try {
+            return application.run();
+        } catch (RuntimeException broken) {
+            letGo(folder);
+            throw broken;
+        }
+    }
+
+    private static void letGo(DataFolder folder) {
+        try {
+            folder.close();
+        } catch (IOException broken) {
+            // The end of the process lets it go.
+        }
     }
 
     private static Map<String, Object> properties(Options options, DataFolder folder, Reach reach) {

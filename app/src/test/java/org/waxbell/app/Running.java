@@ -27,23 +27,23 @@ final class Running implements AutoCloseable {
     private final String name;
     private ConfigurableApplicationContext context;
 
-    private Running(Options options, String name) {
+    Running(Options options, String name) {
         this.options = options;
         this.name = name;
         this.context = App.start(options);
     }
 
     static Running demo(Path data) {
-        return new Running(new Options(data, freePort(), true, false), "127.0.0.1");
+        return new Running(Options.usual(data, freePort(), true), "127.0.0.1");
     }
 
     static Running empty(Path data) {
-        return new Running(new Options(data, freePort(), false, false), "127.0.0.1");
+        return new Running(Options.usual(data, freePort(), false), "127.0.0.1");
     }
 
     /** One whose data folder says that it is reached at another address. */
     static Running reached(Path data, String address) {
-        return new Running(new Options(data, freePort(), true, false), address);
+        return new Running(Options.usual(data, freePort(), true), address);
     }
 
     static int freePort() {

@@ -46,6 +46,7 @@ class UpgradeTest {
                     .as("numbers of rings go on")
                     .isGreaterThan(2);
         }
-        assertThat(data.resolve("backups/before-schema-" + SchemaGuard.NEWEST + ".db")).isNotEmptyFile();
+        assertThat(data.resolve("backups/before-schema-" + SchemaGuard.NEWEST + ".db"))
+                .isNotEmptyFile();
     }
 }

@@ -7,6 +7,7 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermissions;
 import org.jspecify.annotations.Nullable;
 
 /** The one folder in which everything is kept: database, media by hash, keys, log, backups. Only one program has it open. */
@@ -23,8 +24,13 @@ public final class DataFolder implements AutoCloseable {
     /** Makes the folder where it is missing and locks it; throws {@link StartRefused} where it cannot be used. */
     public static DataFolder open(Path root) {
         try {
-            for (String part : new String[] {"media", "keys", "log", "backups", "scripts"}) {
-                Files.createDirectories(root.resolve(part));
+            boolean fresh = !Files.exists(root);
+            Files.createDirectories(root);
+            if (fresh) {
+                ownerOnly(root);
+            }
+            for (String part : new String[] {"media", "keys", "log", "backups", "scripts", "faults"}) {
+                ownerOnly(Files.createDirectories(root.resolve(part)));
             }
             if (!Files.isWritable(root)) {
                 throw new IOException("not writable");
@@ -37,6 +43,11 @@ public final class DataFolder implements AutoCloseable {
                         "The data folder " + root + " is already in use by another Wax Bell.",
                         "Stop that one first, or start this one with another folder: --data FOLDER.");
             }
+            if (!Files.exists(root.resolve(DATABASE))) {
+                // What the database writes beside it takes its rights over.
+                Files.createFile(root.resolve(DATABASE));
+            }
+            ownerOnly(root.resolve(DATABASE));
             return new DataFolder(root, channel);
         } catch (IOException broken) {
             throw new StartRefused(
@@ -51,6 +62,20 @@ public final class DataFolder implements AutoCloseable {
         } catch (OverlappingFileLockException sameProcess) {
             return null;
         }
+    }
+
+    /** Lets nobody but its owner read or write a file or folder, where the disk knows of rights. */
+    static Path ownerOnly(Path file) throws IOException {
+        if (file.getFileSystem().supportedFileAttributeViews().contains("posix")) {
+            String rights = Files.isDirectory(file) ? "rwx------" : "rw-------";
+            Files.setPosixFilePermissions(file, PosixFilePermissions.fromString(rights));
+        }
+        return file;
+    }
+
+    /** The folder itself. */
+    public Path root() {
+        return root;
     }
 
     /** The database file. */
@@ -85,6 +110,11 @@ public final class DataFolder implements AutoCloseable {
     /** The folder of keys. */
     public Path keys() {
         return root.resolve("keys");
+    }
+
+    /** The key with which secrets are locked. */
+    public Path secretKey() {
+        return keys().resolve("secret.key");
     }
 
     /** The folder of copies of the database. */

@@ -1,6 +1,8 @@
 package org.waxbell.app.config;
 
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.Set;
 
 /**
  * What the program is started with.
@@ -9,8 +11,19 @@ import java.nio.file.Path;
  * @param port        the port on 127.0.0.1; 0 takes any free one
  * @param demo        whether an empty data folder is filled with the demo evening
  * @param versionOnly whether only the version is asked for
+ * @param without     documents that cannot be read and are set aside, each by kind and id, such as {@code stage/main}
+ * @param newKeys     whether secrets that no key opens any more are given up
  */
-public record Options(Path data, int port, boolean demo, boolean versionOnly) {
+public record Options(Path data, int port, boolean demo, boolean versionOnly, Set<String> without, boolean newKeys) {
+    public Options {
+        without = Set.copyOf(without);
+    }
+
+    /** The same as most starts are: with all documents and the key there is. */
+    public static Options usual(Path data, int port, boolean demo) {
+        return new Options(data, port, demo, false, Set.of(), false);
+    }
+
     private static final int USUAL_PORT = 8087;
     private static final int LAST_PORT = 65_535;
 
@@ -19,22 +32,28 @@ public record Options(Path data, int port, boolean demo, boolean versionOnly) {
         Path data = Path.of(System.getProperty("user.home"), ".waxbell");
         int port = USUAL_PORT;
         boolean demo = false;
+        boolean newKeys = false;
+        Set<String> without = new HashSet<>();
         for (String arg : args) {
             if (arg.startsWith("--data=")) {
                 data = Path.of(arg.substring("--data=".length()));
             } else if (arg.startsWith("--port=")) {
                 port = port(arg.substring("--port=".length()));
+            } else if (arg.startsWith("--without=")) {
+                without.add(arg.substring("--without=".length()));
+            } else if (arg.equals("--new-keys")) {
+                newKeys = true;
             } else if (arg.equals("--demo")) {
                 demo = true;
             } else if (arg.equals("--version")) {
-                return new Options(data, port, false, true);
+                return new Options(data, port, false, true, Set.of(), false);
             } else {
                 throw new StartRefused(
                         "Wax Bell does not know the option \"" + arg + "\".",
-                        "It knows --data=FOLDER, --port=NUMBER, --demo and --version.");
+                        "It knows --data=FOLDER, --port=NUMBER, --demo, --without=KIND/ID, --new-keys and --version.");
             }
         }
-        return new Options(data.toAbsolutePath().normalize(), port, demo, false);
+        return new Options(data.toAbsolutePath().normalize(), port, demo, false, without, newKeys);
     }
 
     private static int port(String typed) {

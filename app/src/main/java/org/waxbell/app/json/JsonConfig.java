@@ -1,5 +1,6 @@
 package org.waxbell.app.json;
 
+import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -84,6 +85,7 @@ class JsonConfig {
                             DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES,
                             DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                     .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                    .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL))
                     .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                     .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT);
         };

@@ -8,8 +8,10 @@ import java.util.TreeSet;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.SettingMapper;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.check.Problems;
 import org.waxbell.cue.WordKey;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChatLine;
@@ -21,6 +23,8 @@ import org.waxbell.link.NeighbourWatch.Suspect;
 @Component
 public class NeighbourDesk implements OutcomeWatcher {
     private static final String SETTING = "neighbours.viewers";
+    private static final int LONGEST = 40;
+    private static final int MOST = 1_000;
     private final NeighbourWatch watch = new NeighbourWatch();
     private final SettingMapper settings;
     private final WiringStore wiring;
@@ -57,6 +61,12 @@ public class NeighbourDesk implements OutcomeWatcher {
 
     /** The host says that it is a viewer all the same. */
     public synchronized void isViewer(String name) {
+        Problems problems = new Problems();
+        problems.at("name").text(name, LONGEST, "The name");
+        problems.at("name").within(viewers.size(), 0, MOST - 1, "The number of viewers that were called so", "");
+        if (!problems.found().isEmpty()) {
+            throw new Refused(problems.found());
+        }
         viewers.add(name);
         settings.put(SETTING, json.write(viewers));
     }

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.JournalMapper.DecisionRow;
 import org.waxbell.app.store.SeenMapper;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
@@ -30,7 +31,16 @@ public class JournalPages {
 
     /** The newest decisions before a number, newest last. */
     public List<DecisionNotice> before(long number) {
-        List<Decision> all = journal.before(number, DECISIONS_SHOWN).stream()
+        return notices(journal.before(number, DECISIONS_SHOWN));
+    }
+
+    /** The newest decisions in which a cue answered, newest last. */
+    public List<DecisionNotice> ofCue(String id, int most) {
+        return notices(journal.holding("\"cueId\":" + json.write(id), most));
+    }
+
+    private List<DecisionNotice> notices(List<DecisionRow> rows) {
+        List<Decision> all = rows.stream()
                 .map(row -> json.read(row.json(), Decision.class))
                 .sorted(Comparator.comparingLong(Decision::number))
                 .toList();

@@ -29,8 +29,12 @@ public final class Intake {
 
     private Intake() {}
 
-    /** What is to be kept. @param type by content @param ending of its name */
-    public record Taken(byte[] content, String type, String ending) {}
+    /** What is to be kept. @param type by content @param ending of its name @param without what was taken out of it, in words, empty text for nothing */
+    public record Taken(byte[] content, String type, String ending, String without) {
+        Taken(byte[] content, String type, String ending) {
+            this(content, type, ending, "");
+        }
+    }
 
     /** Looks at a file for a folder; throws {@link IllegalArgumentException}, with a sentence on what is wrong, where it is refused. */
     public static Taken of(String folder, byte[] content) {
@@ -46,13 +50,17 @@ public final class Intake {
         small(content, MOST_PICTURE);
         String type = TIKA.detect(content);
         String ending = PICTURES.get(type);
-        if (ending == null && type.startsWith("application/xml") || ending == null && type.startsWith("text/")) {
-            return new Taken(PlainSvg.of(content), "image/svg+xml", "svg");
+        boolean drawing =
+                ending == null ? type.startsWith("application/xml") || type.startsWith("text/") : ending.equals("svg");
+        if (drawing) {
+            PlainSvg plain = PlainSvg.of(content);
+            return new Taken(plain.content(), "image/svg+xml", "svg", plain.without());
         }
         if (ending == null) {
             throw new IllegalArgumentException("it is " + type + ", and a picture is PNG, JPEG, GIF, WebP or SVG");
         }
-        return new Taken(ending.equals("svg") ? PlainSvg.of(content) : content, type, ending);
+        PlainImage.check(content, type);
+        return new Taken(content, type, ending);
     }
 
     private static Taken video(byte[] content) {

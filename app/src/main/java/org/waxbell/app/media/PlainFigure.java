@@ -8,6 +8,8 @@ final class PlainFigure {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int MOST_LAYERS = 400;
     private static final int DEEPEST = 100;
+    private static final int FASTEST = 120;
+    private static final int LONGEST_SECONDS = 600;
 
     private PlainFigure() {}
 
@@ -22,9 +24,13 @@ final class PlainFigure {
         if (!root.path("layers").isArray()
                 || !root.path("fr").isNumber()
                 || !root.path("op").isNumber()
-                || !root.path("w").isNumber()) {
-            throw new IllegalArgumentException("it is no moving picture: layers, frame rate, end or width are missing");
+                || !root.path("w").isNumber()
+                || !root.path("h").isNumber()
+                || !root.path("ip").isNumber()) {
+            throw new IllegalArgumentException(
+                    "it is no moving picture: layers, frame rate, begin, end, width or height are missing");
         }
+        sized(root);
         if (root.path("layers").size() > MOST_LAYERS) {
             throw new IllegalArgumentException("it has more than " + MOST_LAYERS + " layers");
         }
@@ -34,6 +40,22 @@ final class PlainFigure {
             }
         });
         walk(root, 0);
+    }
+
+    private static void sized(JsonNode root) {
+        double frames = root.path("op").asDouble(0) - root.path("ip").asDouble(0);
+        double rate = root.path("fr").asDouble(0);
+        if (!(rate > 0 && rate <= FASTEST) || !(frames > 0 && frames / rate <= LONGEST_SECONDS)) {
+            throw new IllegalArgumentException(
+                    "it lasts longer than " + LONGEST_SECONDS + " s, or has more than " + FASTEST + " frames a second");
+        }
+        for (String side : new String[] {"w", "h"}) {
+            double pixels = root.path(side).asDouble(0);
+            if (!(pixels >= 1 && pixels <= PlainImage.LONGEST_SIDE)) {
+                throw new IllegalArgumentException(
+                        "it is not between 1 and " + PlainImage.LONGEST_SIDE + " pixels wide and high");
+            }
+        }
     }
 
     /** An animated value with a text in {@code x} has an expression, which is a program. */

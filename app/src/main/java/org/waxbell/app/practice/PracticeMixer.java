@@ -10,6 +10,7 @@ import org.waxbell.app.address.StageKeys;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.rpc.MixerCalls.News.Level;
+import org.waxbell.app.security.SecretBox;
 import org.waxbell.app.socket.Outboxes;
 import org.waxbell.app.socket.Served;
 import org.waxbell.app.socket.Topic;
@@ -27,6 +28,9 @@ public class PracticeMixer implements Served {
     private static final String SETTING = "practice.mixer";
     private static final int MOST_REMEMBERED = 1_000;
     private final SettingMapper settings;
+    /** Addresses of stages stand in the picture, and each has a secret. */
+    private final SecretBox box;
+
     private final Documents json;
     private final Topic topic;
     private final List<Audience> audience = new CopyOnWriteArrayList<>();
@@ -40,16 +44,20 @@ public class PracticeMixer implements Served {
     };
     private MixerPicture picture;
 
-    PracticeMixer(SettingMapper settings, StageKeys keys, Documents json, Outboxes outboxes) {
+    PracticeMixer(SettingMapper settings, SecretBox box, StageKeys keys, Documents json, Outboxes outboxes) {
         this.settings = settings;
+        this.box = box;
         this.json = json;
         this.picture = kept(keys.key("main"));
+        // One that an older program kept in clear is locked from now on.
+        keep(picture);
         this.topic = new Topic(outboxes, json, this::picture);
     }
 
     private MixerPicture kept(String key) {
-        String kept = settings.get(SETTING);
-        if (kept != null) {
+        String locked = settings.get(SETTING);
+        if (locked != null) {
+            String kept = locked.startsWith("{") ? locked : box.open(locked);
             try {
                 return json.read(kept, MixerPicture.class);
             } catch (JacksonException older) {
@@ -60,9 +68,11 @@ public class PracticeMixer implements Served {
                         .cutTo(json.tree(kept).path("current").asString("bench"));
             }
         }
-        MixerPicture first = PracticePicture.first("/stage#k=" + key);
-        settings.put(SETTING, json.write(first));
-        return first;
+        return PracticePicture.first("/stage#k=" + key);
+    }
+
+    private void keep(MixerPicture now) {
+        settings.put(SETTING, box.lock(json.write(now)));
     }
 
     /** Whoever links to it. */
@@ -115,7 +125,7 @@ public class PracticeMixer implements Served {
                     "Choose what its page shows.");
         }
         picture = result.picture();
-        settings.put(SETTING, json.write(picture));
+        keep(picture);
         audience.forEach(each -> each.changed(by, picture));
         topic.tell("standing", picture);
         return result;

@@ -1,13 +1,17 @@
 package org.waxbell.app.rest;
 
+import java.sql.SQLException;
 import java.util.List;
 import java.util.concurrent.CompletionException;
+import org.springframework.core.NestedRuntimeException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.waxbell.app.inbox.Faulted;
@@ -84,6 +88,24 @@ class Answers {
                         "",
                         unsaved.getMessage() + ".",
                         "Make room on the disk or free the database; it is tried again every second.")));
+    }
+
+    /** What is written without the engine meets a locked or full disk like all else; every other fault of the database is one of ours. */
+    @ExceptionHandler
+    ProblemDetail unsaved(DataAccessException failed) {
+        return unkept(failed);
+    }
+
+    @ExceptionHandler
+    ProblemDetail unsaved(TransactionException failed) {
+        return unkept(failed);
+    }
+
+    private ProblemDetail unkept(NestedRuntimeException failed) {
+        if (failed.getMostSpecificCause() instanceof SQLException store && Unsaved.isOfTheDisk(store)) {
+            return unsaved(new Unsaved(store));
+        }
+        throw failed;
     }
 
     @ExceptionHandler

@@ -27,6 +27,7 @@ import org.waxbell.rehearsal.Step;
 @RequestMapping("/api")
 class EveningController {
     private final LiveStandings live;
+    private static final int LATELY = 6;
     private final JournalPages journal;
     private final Inbox loop;
     private final WiringStore wiring;
@@ -41,6 +42,12 @@ class EveningController {
     @GetMapping("/live")
     LiveStandings.LiveStanding live() {
         return live.standing();
+    }
+
+    /** What a cue was asked lately, newest last, whatever else was decided since. */
+    @GetMapping("/cues/{id}/lately")
+    List<DecisionNotice> lately(@PathVariable String id) {
+        return journal.ofCue(id, LATELY);
     }
 
     @GetMapping("/journal")

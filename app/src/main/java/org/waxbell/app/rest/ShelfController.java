@@ -10,6 +10,7 @@ import org.waxbell.actor.Actor;
 import org.waxbell.app.media.MediaTokens;
 import org.waxbell.app.rest.WiringViews.MediaView;
 import org.waxbell.app.wiring.Shelving;
+import org.waxbell.shelf.Media;
 
 /** Takes in files for the shelf: pictures, videos, moving pictures. */
 @RestController
@@ -23,17 +24,22 @@ class ShelfController {
         this.tokens = tokens;
     }
 
+    /** A file that lies on the shelf now. @param without what was taken out of it, in words, empty text for nothing */
+    record BroughtView(MediaView media, String without) {}
+
     /** Puts the file in the body on the shelf. @param lengthMs of a video, as the page measured it, else 0 */
     @PostMapping(value = "/shelf", consumes = "application/octet-stream")
-    CompletableFuture<MediaView> add(
+    CompletableFuture<BroughtView> add(
             @RequestParam String folder,
             @RequestParam String name,
             @RequestParam(defaultValue = "0") long lengthMs,
             @RequestBody byte[] body,
             Actor by) {
-        return shelving.add(folder, name, body, lengthMs, by).thenApply(media -> {
-            return new MediaView(
+        return shelving.add(folder, name, body, lengthMs, by).thenApply(brought -> {
+            Media media = brought.media();
+            MediaView view = new MediaView(
                     media.folder(), media.name(), media.type(), media.lengthMs(), tokens.address(media.hash()));
+            return new BroughtView(view, brought.without());
         });
     }
 }

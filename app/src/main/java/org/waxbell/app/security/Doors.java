@@ -44,7 +44,7 @@ final class Doors {
                     "/api/words/sample"),
             new Door(HttpMethod.DELETE, Right.LOOK, "/api/rehearsals/*"),
             new Door(HttpMethod.POST, Right.LINKS, "/api/stages/*/address", "/api/stages/*/place"),
-            new Door(HttpMethod.POST, Right.LINKS, "/api/links/**", "/api/neighbours/**"),
+            new Door(HttpMethod.POST, Right.LINKS, "/api/links/**", "/api/neighbours/**", "/api/copies"),
             new Door(HttpMethod.PUT, Right.LINKS, "/api/links/**", "/api/reach"),
             new Door(HttpMethod.DELETE, Right.LINKS, "/api/links/**"),
             new Door(HttpMethod.GET, Right.LOOK, "/**"),

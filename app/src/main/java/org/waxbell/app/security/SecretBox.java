@@ -1,11 +1,6 @@
 package org.waxbell.app.security;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.SecureRandom;
 import java.util.Arrays;
@@ -13,20 +8,25 @@ import java.util.HexFormat;
 import javax.crypto.Cipher;
 import javax.crypto.spec.GCMParameterSpec;
 import javax.crypto.spec.SecretKeySpec;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.config.DataFolder;
 
 /** Encrypts secrets for the store (AES-256-GCM), so that the owner can see them again but a copy of the database gives none away. */
 @Component
 public class SecretBox {
-    private static final int KEY_BYTES = 32;
     private static final int NONCE_BYTES = 12;
     private static final int TAG_BITS = 128;
     private final SecretKeySpec key;
     private final SecureRandom random = new SecureRandom();
 
+    @Autowired
     SecretBox(DataFolder folder) {
-        key = new SecretKeySpec(key(folder.keys().resolve("secret.key")), "AES");
+        this(KeyGuard.key(folder));
+    }
+
+    SecretBox(byte[] key) {
+        this.key = new SecretKeySpec(key, "AES");
     }
 
     /** The secret, locked, as text for the store: a fresh nonce and what was sealed with it, in hex. */
@@ -54,22 +54,6 @@ public class SecretBox {
         } catch (GeneralSecurityException wrong) {
             throw new IllegalStateException(
                     "The key file does not fit the database; restore both from the same backup.", wrong);
-        }
-    }
-
-    private static byte[] key(Path file) {
-        try {
-            if (!Files.exists(file)) {
-                byte[] fresh = new byte[KEY_BYTES];
-                new SecureRandom().nextBytes(fresh);
-                Files.write(file, fresh);
-                if (file.getFileSystem().supportedFileAttributeViews().contains("posix")) {
-                    Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
-                }
-            }
-            return Files.readAllBytes(file);
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
         }
     }
 }

@@ -26,6 +26,9 @@ import org.springframework.security.web.util.matcher.RequestMatcher;
 class SecurityConfig {
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; "
             + "media-src 'self' blob:; font-src 'self'; connect-src 'self'; frame-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors ";
+    /** For all that stands in no frame. */
+    static final String CLOSED = POLICY + "'none'";
+
     private static final String FILE_POLICY = "default-src 'none'; style-src 'unsafe-inline'; sandbox";
 
     private static final Turned TURNED = new Turned();
@@ -61,7 +64,7 @@ class SecurityConfig {
                 .referrerPolicy(policy -> policy.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.NO_REFERRER))
                 .addHeaderWriter(policy(SecurityConfig::isStage, POLICY + "'self'"))
                 .addHeaderWriter(policy(SecurityConfig::isFile, FILE_POLICY))
-                .addHeaderWriter(policy(request -> !isStage(request) && !isFile(request), POLICY + "'none'"));
+                .addHeaderWriter(policy(request -> !isStage(request) && !isFile(request), CLOSED));
     }
 
     private static DelegatingRequestMatcherHeaderWriter policy(RequestMatcher where, String policy) {

@@ -26,6 +26,10 @@ public interface JournalMapper {
     @Select("select * from decision where number < #{before} order by number desc limit #{most}")
     List<DecisionRow> before(long before, int most);
 
+    /** The newest decisions whose JSON holds a text, newest first. */
+    @Select("select * from decision where instr(json, #{text}) > 0 order by number desc limit #{most}")
+    List<DecisionRow> holding(String text, int most);
+
     /** The number of the newest decision, 0 where there is none. */
     @Select("select coalesce(max(number), 0) from decision")
     long newest();

@@ -21,12 +21,15 @@ public class Shelving {
         this.edits = edits;
     }
 
+    /** A file that lies on the shelf now. @param without what was taken out of it, in words, empty text for nothing */
+    public record Brought(Media media, String without) {}
+
     /**
      * Puts a file into a folder; one of the same name is replaced. Throws {@link Refused} where its content is not what the folder is for.
      *
      * @param lengthMs of a video whose own header does not tell, as the page that played it measured; 0 where nobody did
      */
-    public CompletableFuture<Media> add(String folder, String name, byte[] content, long lengthMs, Actor by) {
+    public CompletableFuture<Brought> add(String folder, String name, byte[] content, long lengthMs, Actor by) {
         String bare = name.strip().replaceAll("[\\\\/\\p{Cntrl}]", "-");
         if (bare.isEmpty() || bare.length() > LONGEST_NAME) {
             throw new Refused(
@@ -48,6 +51,6 @@ public class Shelving {
                 ? Math.min(LONGEST_VIDEO, Math.max(0, known > 0 ? known : lengthMs))
                 : 0;
         Media media = files.put(folder, kept, taken.content(), taken.type(), length);
-        return edits.shelved(files::shelf, by).thenApply(done -> media);
+        return edits.shelved(files::shelf, by).thenApply(done -> new Brought(media, taken.without()));
     }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Faults;
 import org.waxbell.app.json.OutsideText;
 import org.waxbell.app.json.Refused;
 import org.waxbell.check.Problem;
@@ -65,13 +66,22 @@ public final class WiringReader {
         if (!problems.isEmpty()) {
             throw new Refused(problems);
         }
-        WiringDocument document = documents.fit(tree, WiringDocument.class);
+        WiringDocument document = fitted(tree);
         Problems ids = new Problems();
         document.checkIds(ids);
         if (!ids.found().isEmpty()) {
             throw new Refused(ids.found());
         }
         return document;
+    }
+
+    /** What no schema tells, such as a whole number that is too large for any of ours. */
+    private WiringDocument fitted(JsonNode tree) {
+        try {
+            return documents.fit(tree, WiringDocument.class);
+        } catch (JacksonException wrong) {
+            throw new Refused(List.of(Faults.of(wrong)));
+        }
     }
 
     private JsonNode tree(String text) {

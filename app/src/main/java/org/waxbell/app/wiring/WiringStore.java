@@ -9,12 +9,16 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.waxbell.actor.Actor;
+import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Faults;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.DocumentRow;
 import org.waxbell.app.store.MediaMapper;
+import org.waxbell.check.Problem;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.wiring.CueBook;
+import tools.jackson.core.JacksonException;
 
 /** The documents in force and the book made of them. Only the engine's thread puts others in their place. */
 @Component
@@ -33,9 +37,11 @@ public class WiringStore {
             MediaMapper media,
             Documents documents,
             FirstFill filled,
+            BrokenDocuments broken,
             ApplicationEventPublisher news) {
         this.news = news;
         filled.fill();
+        broken.setAside();
         List<Document> all =
                 mapper.all().stream().map(row -> document(row, documents)).toList();
         current = DocumentSet.of(all, new Shelf(media.all()));
@@ -45,7 +51,16 @@ public class WiringStore {
 
     private static Document document(DocumentRow row, Documents documents) {
         DocumentKind kind = DocumentKind.valueOf(row.kind().toUpperCase(Locale.ROOT));
-        return new Document(kind, row.id(), row.version(), row.position(), documents.read(row.json(), kind.type()));
+        try {
+            return new Document(kind, row.id(), row.version(), row.position(), documents.read(row.json(), kind.type()));
+        } catch (JacksonException unreadable) {
+            Problem why = Faults.of(unreadable);
+            throw new StartRefused(
+                    "The " + row.kind() + " \"" + row.id() + "\" in the database cannot be read"
+                            + (why.path().isEmpty() ? "" : " at " + why.path()) + ": " + why.message(),
+                    "Start without it by --without=" + row.kind() + "/" + row.id()
+                            + ", which sets it aside in the folder faults; or put a copy in place: ./waxbell restore.");
+        }
     }
 
     /** The documents in force. */

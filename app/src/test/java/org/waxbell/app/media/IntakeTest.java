@@ -10,7 +10,9 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
+import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
@@ -27,7 +29,7 @@ class IntakeTest {
     }
 
     private static String plain(String svg) {
-        return new String(PlainSvg.of(text(svg)), StandardCharsets.UTF_8);
+        return new String(PlainSvg.of(text(svg)).content(), StandardCharsets.UTF_8);
     }
 
     private static void refused(String folder, byte[] content, String why) {
@@ -51,6 +53,68 @@ class IntakeTest {
         refused("Pictures", new byte[0], "it is empty");
         refused("Pictures", new byte[Intake.MOST_PICTURE + 1], "at most 6 MB");
         refused("Sounds", image("png"), "nothing can be put into the folder");
+    }
+
+    /** The head of a PNG of that size with nothing in it. */
+    private static byte[] vast(int width, int height) throws IOException {
+        byte[] small = image("png");
+        ByteBuffer.wrap(small).putInt(16, width).putInt(20, height);
+        CRC32 sum = new CRC32();
+        sum.update(small, 12, 17);
+        ByteBuffer.wrap(small).putInt(29, (int) sum.getValue());
+        return small;
+    }
+
+    @Test
+    void picturesThatAreCutOffOrVastAreRefused() throws IOException {
+        BufferedImage noisy = new BufferedImage(64, 64, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < 64 * 64; i++) {
+            noisy.setRGB(i % 64, i / 64, i * 7_919);
+        }
+        for (String format : List.of("png", "jpg", "gif")) {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            ImageIO.write(noisy, format, out);
+            assertThat(Intake.of("Pictures", out.toByteArray()).ending()).isEqualTo(format);
+            refused("Pictures", Arrays.copyOf(out.toByteArray(), out.size() / 2), "damaged or cut off");
+        }
+        refused("Pictures", vast(20_000, 20_000), "20000 by 20000 pixels");
+        refused("Pictures", vast(8_000, 8_000), "40 million");
+    }
+
+    @Test
+    void drawingsThatMultiplyThemselvesAreRefused() {
+        StringBuilder nested = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\"><g id=\"a0\"><path/></g>");
+        StringBuilder masked =
+                new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\"><mask id=\"m0\"><path/></mask>");
+        for (int i = 1; i <= 8; i++) {
+            nested.append("<g id=\"a").append(i).append("\">");
+            nested.append(("<use href=\"#a" + (i - 1) + "\"/>").repeat(10)).append("</g>");
+            masked.append("<mask id=\"m").append(i).append("\">");
+            masked.append(("<rect mask=\"url(#m" + (i - 1) + ")\"/>").repeat(10))
+                    .append("</mask>");
+        }
+        refused("Pictures", text(nested + "</svg>"), "draws more than 10000");
+        refused("Pictures", text(masked + "</svg>"), "draws more than 10000");
+        refused(
+                "Pictures",
+                text("<svg xmlns=\"http://www.w3.org/2000/svg\"><g id=\"a\"><use href=\"#a\"/></g></svg>"),
+                "refers to itself");
+        assertThat(plain("<svg xmlns=\"http://www.w3.org/2000/svg\"><g id=\"a\"><path/></g>"
+                        + "<use href=\"#a\"/>".repeat(9) + "</svg>"))
+                .contains("<use href=\"#a\"");
+    }
+
+    @Test
+    void whatIsTakenOutOfADrawingIsSaid() {
+        assertThat(Intake.of(
+                                "Pictures",
+                                text(
+                                        "<svg xmlns=\"http://www.w3.org/2000/svg\"><script>x()</script><path onclick=\"x()\"/></svg>"))
+                        .without())
+                .isEqualTo("onclick and script");
+        assertThat(Intake.of("Pictures", text("<svg xmlns=\"http://www.w3.org/2000/svg\"><path/></svg>"))
+                        .without())
+                .isEmpty();
     }
 
     @Test
@@ -87,6 +151,10 @@ class IntakeTest {
                 "<animate attributeName=\"xlink:href\" values=\"javascript:x()\"/>",
                 "<iframe src=\"x()\"/>",
                 "<handler>x()</handler>",
+                "<rect style=\"background:image-set('http://x()' 1x)\"/>",
+                "<rect style=\"background:image('http://x()')\"/>",
+                "<rect fill=\"u\\\\72l(http://x())\"/>",
+                "<rect style=\"@import 'http://x()'\"/>",
                 "<rect fill=\"url( 'http://x()' )\"/>")) {
             assertThat(plain("<svg xmlns=\"http://www.w3.org/2000/svg\">" + bad + "<circle r=\"2\"/></svg>"))
                     .as(bad)
@@ -99,7 +167,7 @@ class IntakeTest {
     void movingPicturesBringNoProgramAndNoPictures() throws IOException {
         byte[] moth = Files.readAllBytes(Path.of("../demo/media/Figures/moth.json"));
         assertThat(Intake.of("Figures", moth).type()).isEqualTo("application/json");
-        String start = "{\"layers\":[%s],\"fr\":30,\"op\":60,\"w\":100,\"assets\":[%s]}";
+        String start = "{\"layers\":[%s],\"fr\":30,\"ip\":0,\"op\":60,\"w\":100,\"h\":100,\"assets\":[%s]}";
         refused(
                 "Figures",
                 text(String.format(start, "{\"ks\":{\"p\":{\"a\":1,\"k\":[],\"x\":\"var $bm_rt\"}}}", "")),
@@ -111,6 +179,11 @@ class IntakeTest {
         refused("Figures", text(String.format(start, "[".repeat(150) + "]".repeat(150), "")), "too deeply");
         refused("Figures", text(String.format(start, "{},".repeat(400) + "{}", "")), "400 layers");
         refused("Figures", text("{\"layers\":[]}"), "no moving picture");
+        String sized = "{\"layers\":[],\"fr\":%s,\"ip\":0,\"op\":%s,\"w\":100,\"h\":%s}";
+        refused("Figures", text(String.format(sized, "30", "60", "\"tall\"")), "no moving picture");
+        refused("Figures", text(String.format(sized, "0", "60", "100")), "frames a second");
+        refused("Figures", text(String.format(sized, "30", "1e12", "100")), "lasts longer");
+        refused("Figures", text(String.format(sized, "30", "60", "1e9")), "pixels wide and high");
         refused("Figures", text("not json"), "no JSON");
     }
 

@@ -45,7 +45,7 @@ class StateStoreTest {
         try (ServerSocket socket = new ServerSocket(0)) {
             int port = socket.getLocalPort();
             socket.close();
-            context = App.start(new Options(data.resolve("demo"), port, true, false));
+            context = App.start(Options.usual(data.resolve("demo"), port, true));
         }
         // The program's own engine must not write beside this one.
         context.getBean(EngineLoop.class).stop();
