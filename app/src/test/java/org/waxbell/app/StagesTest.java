@@ -45,7 +45,7 @@ class StagesTest {
     private static JsonNode bring(String folder, String name, byte[] content) {
         Running.Answer answer = brings(folder, name, content);
         assertThat(answer.status()).as("%s", answer.body()).isEqualTo(200);
-        return answer.body();
+        return answer.body().get("media");
     }
 
     private static Running.Answer save(JsonNode view, JsonNode stage) {
@@ -100,7 +100,7 @@ class StagesTest {
                         "Figures",
                         "moth.json",
                         text(
-                                "{\"layers\":[{\"ks\":{\"r\":{\"a\":0,\"k\":0,\"x\":\"var $bm_rt = time\"}}}],\"fr\":30,\"op\":60,\"w\":10}")),
+                                "{\"layers\":[{\"ks\":{\"r\":{\"a\":0,\"k\":0,\"x\":\"var $bm_rt = time\"}}}],\"fr\":30,\"ip\":0,\"op\":60,\"w\":10,\"h\":10}")),
                 brings("Nowhere", "x", text("x")),
                 brings("Pictures", "x.png", new byte[7_000_000]));
         assertThat(refused).allSatisfy(each -> {
