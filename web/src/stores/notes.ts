@@ -10,7 +10,8 @@ export const useNotes = defineStore('notes', () => {
   const drop = (id: number) => (notes.value = notes.value.filter((each) => each.id !== id))
   const say = (text: string, undo = false) => {
     const id = next++
-    notes.value = [...notes.value.slice(-2), { id, text, undo }]
+    // What is said again is said once, and stays as long as if it were new.
+    notes.value = [...notes.value.filter((each) => each.text !== text).slice(-2), { id, text, undo }]
     setTimeout(() => drop(id), SHOWN_MS)
   }
   return { notes, say, drop }

@@ -62,6 +62,7 @@ export const viewOf = (cue: Cue, version = 1): WiringView['cues'][number] => ({
   rang: 0,
   held: 0,
   needs: [],
+  uses: [],
   brief: `brief of ${cue.name}`,
   find: `${cue.name}\n${cue.id}`.toLowerCase(),
   sketch: [],

@@ -2,6 +2,7 @@
 import { Listbox, ListboxButton, ListboxLabel, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { ChevronDown } from '@lucide/vue'
 import type { Problem } from '@/api/types'
+import { vMenu } from '@/lib/menu'
 import TheProblems from './TheProblems.vue'
 
 defineProps<{ label: string; modelValue: string; choices: { value: string; name: string }[]; problems?: Problem[] }>()
@@ -17,7 +18,7 @@ defineEmits<{ 'update:modelValue': [string] }>()
       }}</span>
       <ChevronDown :size="14" class="text-soft" />
     </ListboxButton>
-    <ListboxOptions class="sheet absolute right-0 left-0 z-30 mt-1 max-h-56 overflow-auto p-1 shadow-lg">
+    <ListboxOptions v-menu="'wide'" class="sheet max-h-56 overflow-auto p-1 shadow-lg">
       <ListboxOption v-for="each in choices" :key="each.value" v-slot="{ active, selected }" :value="each.value">
         <span
           class="block truncate rounded-[6px] px-2 py-1"

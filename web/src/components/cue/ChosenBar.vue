@@ -2,6 +2,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { Copy, FolderInput, Power, PowerOff, Trash2, X } from '@lucide/vue'
 import { useWiring } from '@/stores/wiring'
+import { vMenu } from '@/lib/menu'
 
 /** What can be done with the cues that are chosen together. */
 defineProps<{ count: number }>()
@@ -36,7 +37,7 @@ const wiring = useWiring()
       <MenuButton class="rounded-[8px] p-1.5 hover:bg-well" aria-label="Move them to a rack" title="Move to a rack"
         ><FolderInput :size="15"
       /></MenuButton>
-      <MenuItems class="sheet absolute right-0 bottom-full z-30 mb-1 max-h-64 w-52 overflow-auto p-1 shadow-lg">
+      <MenuItems v-menu="'top-end'" class="sheet max-h-64 w-52 overflow-auto p-1 shadow-lg">
         <MenuItem v-for="each in wiring.racks" :key="each.rack.id" v-slot="{ active }"
           ><button
             class="block w-full truncate rounded-[8px] px-3 py-1 text-left"

@@ -5,7 +5,7 @@ import { completions, placeOf } from '@/lib/conditionText'
 import TheProblems from './TheProblems.vue'
 
 /** A condition typed in CEL: names are completed, an error is shown at its place. */
-const props = defineProps<{ value: string; names: string[]; problems: Problem[] }>()
+const props = defineProps<{ label: string; value: string; names: string[]; problems: Problem[] }>()
 const emit = defineEmits<{ set: [string] }>()
 const area = ref<HTMLTextAreaElement | null>(null)
 const caret = ref(0)
@@ -54,7 +54,7 @@ const go = () => {
 <template>
   <div>
     <label class="block">
-      <span class="text-[13px] text-soft">Rings only if</span>
+      <span class="text-[13px] text-soft">{{ label }}</span>
       <textarea
         ref="area"
         class="field font-mono text-[13px]"

@@ -10,6 +10,7 @@ import { rowsOf, type ListRow } from '@/lib/cueList'
 import { free } from '@/lib/lists'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
+import { vMenu } from '@/lib/menu'
 import ChosenBar from './ChosenBar.vue'
 import CueRow from './CueRow.vue'
 import CuesNav from './CuesNav.vue'
@@ -37,15 +38,19 @@ const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, {
   overscan: 10,
 })
 const { ids, toggle, reach, clear, turn, copy, remove, move } = useChosenCues(shown)
+// The open cue is in view, however it came to be open.
 watch(
-  () => props.open,
-  (id) => {
+  [() => props.open, () => rows.value.length],
+  ([id]) => {
     const at = rows.value.findIndex((row) => row.key === id)
-    if (at >= 0 && !list.value.some((each) => each.index === at)) {
+    const drawn = document.getElementById(`cue-${id}`)
+    if (drawn) {
+      drawn.scrollIntoView?.({ block: 'nearest' })
+    } else if (at >= 0) {
       scrollTo(Math.max(0, at - 2))
     }
   },
-  { flush: 'post' },
+  { flush: 'post', immediate: true },
 )
 
 const step = async (by: number, choosing: boolean) => {
@@ -162,7 +167,7 @@ defineExpose({
       <button class="button button-dark h-9" @click="emit('add')"><Plus :size="15" /> New cue</button>
       <Menu as="div" class="relative">
         <MenuButton class="button h-9 px-2" aria-label="The whole wiring"><Ellipsis :size="16" /></MenuButton>
-        <MenuItems class="sheet absolute right-0 z-30 mt-1 w-52 p-1 shadow-lg">
+        <MenuItems v-menu="'bottom-end'" class="sheet w-52 p-1 shadow-lg">
           <MenuItem v-slot="{ active }"
             ><a
               class="flex items-center gap-2 rounded-[8px] px-3 py-1.5"

@@ -7,6 +7,7 @@ import { useTurns } from '@/composables/useTurns'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { useKinds } from '@/stores/kinds'
 import { useNotes } from '@/stores/notes'
+import { vMenu } from '@/lib/menu'
 import GateChip from './GateChip.vue'
 import HeldChip from './HeldChip.vue'
 import PullChip from './PullChip.vue'
@@ -50,18 +51,7 @@ const about = (chip: string) => {
 const wrong = (chip: string) => problemsAt(props.draft, about(chip).path).length > 0
 const nothing = computed(() => props.draft.problems.filter((each) => each.path === 'pulls'))
 
-/** The panel hangs below its chip, moved left where it would leave the sentence. */
-const PANEL = 340
 const sheet = ref<HTMLElement | null>(null)
-const hang = ref({ left: '0', top: '0' })
-const place = (click: Event) => {
-  const chip = click.currentTarget as HTMLElement
-  const room = sheet.value!.clientWidth
-  hang.value = {
-    left: `${Math.max(0, Math.min(chip.offsetLeft, room - PANEL))}px`,
-    top: `${chip.offsetTop + chip.offsetHeight + 4}px`,
-  }
-}
 const openChip = async (chip: string) => {
   await nextTick()
   sheet.value?.querySelector<HTMLElement>(`[data-chip="${chip}"]`)?.click()
@@ -116,11 +106,9 @@ const isPunctuation = (text: string) => /^[,.;]/.test(text)
           :class="[piece.code && 'font-mono text-[15px]', wrong(piece.chip) && 'wrong']"
           :data-chip="piece.chip"
           :aria-label="`${about(piece.chip).name}: ${piece.text}`"
-          @click="place"
-          @keydown="place"
           >{{ piece.text }}</PopoverButton
         >
-        <PopoverPanel class="sheet absolute z-30 w-[340px] p-3 text-[14px] leading-5 shadow-lg" :style="hang">
+        <PopoverPanel v-menu="'bottom-start'" class="sheet w-[340px] p-3 text-[14px] leading-5 shadow-lg">
           <h2 class="mb-1 text-[16px]">{{ about(piece.chip).name }}</h2>
           <component :is="about(piece.chip).editor" :draft="draft" v-bind="about(piece.chip).bind as any" />
         </PopoverPanel>
@@ -132,10 +120,10 @@ const isPunctuation = (text: string) => /^[,.;]/.test(text)
     </template>
     <template v-if="all.length">
       <Menu v-for="more in ADDS" :key="more.family" as="span">
-        <MenuButton class="chip bare" @click="place" @keydown="place">{{ more.text }}</MenuButton>
+        <MenuButton class="chip bare">{{ more.text }}</MenuButton>
         <MenuItems
-          class="sheet absolute z-30 max-h-72 w-[280px] overflow-auto p-1 text-[14px] leading-5 shadow-lg"
-          :style="hang"
+          v-menu="'bottom-start'"
+          class="sheet max-h-72 w-[280px] overflow-auto p-1 text-[14px] leading-5 shadow-lg"
         >
           <MenuItem v-for="each in more.offered" :key="each.kind" v-slot="{ active }">
             <button

@@ -1,11 +1,25 @@
 <script setup lang="ts">
-import { AlarmClock, Gift, Hand, MessageSquareText, Quote, Sparkles, Target, Waypoints } from '@lucide/vue'
+import {
+  AlarmClock,
+  BadgeCheck,
+  Gift,
+  Hand,
+  Heart,
+  MessageSquareText,
+  Quote,
+  Sparkles,
+  Target,
+  Ticket,
+  Users,
+  Waypoints,
+} from '@lucide/vue'
 import { computed, nextTick, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { Cue, NewCueView, Problem, Pull } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
 import { useKinds } from '@/stores/kinds'
 import { useWiring } from '@/stores/wiring'
+import { LANE_ICONS } from '../score/lanes'
 import EventForm from './EventForm.vue'
 import KindForm from './KindForm.vue'
 import TextField from './TextField.vue'
@@ -15,9 +29,20 @@ const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: []; made: [Cue] }>()
 const wiring = useWiring()
 const kinds = useKinds()
-const STARTS: { kind: Pull['kind']; name: string; icon: typeof Gift }[] = [
+/** What sets it off: a kind, or an event of the channel. */
+interface Start {
+  kind: Pull['kind']
+  event?: string
+  name: string
+  icon: typeof Gift
+}
+const STARTS: Start[] = [
   { kind: 'chatWord', name: 'Someone types…', icon: MessageSquareText },
-  { kind: 'event', name: 'A gift arrives…', icon: Gift },
+  { kind: 'event', event: 'follow', name: 'Someone follows…', icon: Heart },
+  { kind: 'event', event: 'gift', name: 'A gift arrives…', icon: Gift },
+  { kind: 'event', event: 'membership', name: 'A membership…', icon: BadgeCheck },
+  { kind: 'event', event: 'arrival', name: 'Others arrive…', icon: Users },
+  { kind: 'event', event: 'reward', name: 'A reward…', icon: Ticket },
   { kind: 'firstLine', name: 'A first line…', icon: Sparkles },
   { kind: 'phrase', name: 'A phrase is said…', icon: Quote },
   { kind: 'every', name: 'Every…', icon: AlarmClock },
@@ -29,24 +54,33 @@ const pull = ref<Pull>({ kind: 'chatWord', words: ['!'], general: false, argumen
 /** What it would become, as the server makes it. */
 const made = ref<NewCueView | null>(null)
 const answer = ref('')
-const card = ref(false)
-const sound = ref(false)
+const start = ref<Start>(STARTS[0]!)
+/** What it shows, plays or does, by kind. */
+const parts = ref<string[]>([])
 const problems = ref<Problem[]>([])
 const form = ref<HTMLElement | null>(null)
-const sounds = computed(() => wiring.shelf.find((each) => each.type.startsWith('audio/'))?.folder ?? '')
+const missing = computed(() => made.value?.look.missing ?? {})
+const offered = computed(() => kinds.all.parts.filter((each) => each.name !== 'reply'))
+const can = (kind: string) => missing.value[kind] === undefined
+const turn = (kind: string) =>
+  (parts.value = parts.value.includes(kind) ? parts.value.filter((each) => each !== kind) : [...parts.value, kind])
 const fields = computed(() =>
   kinds.pull(pull.value.kind).fields.filter((each) => each.key !== 'argument' && each.key !== 'general'),
 )
-const choose = async (kind: Pull['kind']) => {
+const choose = async (next: Start) => {
   try {
-    pull.value = await ask<Pull>('POST', `/cues/pulls/${kind}`)
+    const fresh = await ask<Pull>('POST', `/cues/pulls/${next.kind}`)
+    pull.value = next.event ? ({ ...fresh, event: next.event, atLeast: {}, exactly: {} } as Pull) : fresh
   } catch (refusal) {
     problems.value = problemsOf(refusal)
     return
   }
+  start.value = next
   answer.value = ''
-  card.value = kind !== 'chatWord' && wiring.stages.length > 0
-  sound.value = kind === 'event' && sounds.value !== ''
+  parts.value = [
+    ...(next.kind !== 'chatWord' && can('card') ? ['card'] : []),
+    ...(next.kind === 'event' && can('sound') ? ['sound'] : []),
+  ]
   problems.value = []
 }
 let newest = 0
@@ -56,8 +90,7 @@ const make = async () => {
   const told = await ask<NewCueView>('POST', '/cues/new', {
     pull: pull.value,
     answer: answer.value,
-    card: card.value,
-    sound: sound.value,
+    parts: parts.value,
     rack: wiring.racks[0]?.rack.id ?? '',
   }).catch(() => null)
   if (mine === newest) {
@@ -65,12 +98,12 @@ const make = async () => {
   }
   return told
 }
-watch([pull, answer, card, sound, () => props.open], () => props.open && void make())
+watch([pull, answer, parts, () => props.open], () => props.open && void make())
 watch(
   () => props.open,
   async (open) => {
     if (open) {
-      await choose('chatWord')
+      await choose(STARTS[0]!)
       await nextTick()
       form.value?.querySelector('input')?.focus()
     }
@@ -102,12 +135,12 @@ const create = async () => {
     <div class="grid grid-cols-4 gap-1.5" role="group" aria-label="What happens">
       <button
         v-for="each in STARTS"
-        :key="each.kind"
+        :key="each.name"
         type="button"
-        class="flex h-[62px] flex-col items-center justify-center gap-1 rounded-[10px] border text-[13px]"
-        :class="pull.kind === each.kind ? 'border-ink bg-well font-semibold' : 'border-line hover:bg-well'"
-        :aria-pressed="pull.kind === each.kind"
-        @click="choose(each.kind)"
+        class="flex h-[58px] flex-col items-center justify-center gap-1 rounded-[10px] border text-[13px]"
+        :class="start === each ? 'border-ink bg-well font-semibold' : 'border-line hover:bg-well'"
+        :aria-pressed="start === each"
+        @click="choose(each)"
       >
         <component :is="each.icon" :size="17" /> {{ each.name }}
       </button>
@@ -121,29 +154,33 @@ const create = async () => {
         <legend class="sr-only">What it does</legend>
         <TextField
           v-model="answer"
-          :label="pull.kind === 'chatWord' ? 'answer' : 'says in chat (empty: nothing)'"
+          :label="pull.kind === 'chatWord' ? 'Answer' : 'Says in chat (empty: nothing)'"
           :problems="inTakes"
         />
-        <div class="flex gap-4 text-[13.5px]">
-          <label class="flex items-center gap-2" :class="wiring.stages.length === 0 && 'text-soft'"
-            ><input v-model="card" type="checkbox" class="h-4 w-4" :disabled="wiring.stages.length === 0" /> shows a
-            card</label
+        <div class="flex flex-wrap gap-1.5" role="group" aria-label="And beside that">
+          <button
+            v-for="each in offered"
+            :key="each.name"
+            type="button"
+            class="flex h-8 items-center gap-1 rounded-[8px] border px-2 text-[13px]"
+            :class="parts.includes(each.name) ? 'border-ink bg-well font-semibold' : 'border-line hover:bg-well'"
+            :disabled="!can(each.name)"
+            :title="missing[each.name] ?? each.title"
+            :aria-pressed="parts.includes(each.name)"
+            @click="turn(each.name)"
           >
-          <label class="flex items-center gap-2" :class="!sounds && 'text-soft'"
-            ><input v-model="sound" type="checkbox" class="h-4 w-4" :disabled="!sounds" /> plays a sound{{
-              sounds ? ` of ${sounds}` : ': none is on the shelf'
-            }}</label
-          >
+            <component :is="LANE_ICONS[each.lane!]" :size="14" /> {{ each.title }}
+          </button>
         </div>
       </fieldset>
-      <p v-if="!answer && !card && !sound" class="text-[13px] text-soft">
-        Write an answer, or let it show a card or play a sound.
+      <p v-if="!answer && parts.length === 0" class="text-[13px] text-soft">
+        Write an answer, or choose what it shows, plays or does.
       </p>
       <TheProblems :problems="others" />
       <div class="flex items-center justify-end gap-2">
         <span class="min-w-0 flex-1 truncate text-[13px] text-soft">{{ name }}</span>
         <button type="button" class="button" @click="emit('close')">Cancel</button>
-        <button class="button button-dark" :disabled="!answer && !card && !sound">Make it</button>
+        <button class="button button-dark" :disabled="!answer && parts.length === 0">Make it</button>
       </div>
     </form>
   </TheDialog>

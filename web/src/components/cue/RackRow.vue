@@ -6,6 +6,7 @@ import { ask } from '@/api/http'
 import type { RackView } from '@/api/types'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
+import { vMenu } from '@/lib/menu'
 import RackCrest from './RackCrest.vue'
 
 /** The head of a rack: its crest, its name, its switch, and what can be done with it. */
@@ -70,7 +71,7 @@ const ITEMS = [
       <MenuButton class="rounded-[7px] p-1 hover:bg-well" :aria-label="`What to do with the rack ${rack.rack.name}`"
         ><Ellipsis :size="14"
       /></MenuButton>
-      <MenuItems class="sheet absolute right-0 z-30 mt-1 w-48 p-1 text-ink shadow-lg">
+      <MenuItems v-menu="'bottom-end'" class="sheet w-48 p-1 text-ink shadow-lg">
         <MenuItem v-for="each in ITEMS" :key="each.name" v-slot="{ active }" :disabled="each.off()"
           ><button
             class="block w-full rounded-[8px] px-3 py-1 text-left"

@@ -5,6 +5,7 @@ import { computed, onMounted, reactive, ref } from 'vue'
 import { ask } from '@/api/http'
 import type { EventSample } from '@/api/types'
 import { spoken } from '@/lib/lists'
+import { vMenu } from '@/lib/menu'
 
 /** Lets an event of the channel happen: a kind, and fields in place of its sample's. */
 const props = withDefaults(defineProps<{ name: string; label?: string; plain?: boolean }>(), {
@@ -61,9 +62,7 @@ const happen = async () => {
       "
       >{{ label }} <ChevronDown :size="14"
     /></PopoverButton>
-    <PopoverPanel
-      class="sheet absolute right-0 bottom-10 z-20 max-h-[calc(100vh-240px)] w-[320px] overflow-auto p-3 text-ink shadow-lg"
-    >
+    <PopoverPanel v-menu="'top-end'" class="sheet w-[320px] overflow-auto p-3 text-ink shadow-lg">
       <div class="flex flex-wrap gap-1 pb-2" role="group" aria-label="Kind of event">
         <button
           v-for="each in samples"

@@ -6,6 +6,7 @@ import { ask } from '@/api/http'
 import type { LinkTried, LinkView } from '@/api/types'
 import { ago, colourOf, nextTry, phaseWords } from '@/lib/links'
 import { useNotes } from '@/stores/notes'
+import { vMenu } from '@/lib/menu'
 import ChannelProof from './ChannelProof.vue'
 
 /** One link: what it is doing, what it last heard, what is wrong and what to do about it. */
@@ -55,7 +56,7 @@ const test = async () => {
       </button>
       <Menu v-if="!link.fixed || provable" as="div" class="relative flex-none">
         <MenuButton class="button px-2" :aria-label="`More for ${link.name}`"><Ellipsis :size="16" /></MenuButton>
-        <MenuItems class="sheet absolute right-0 z-30 mt-1 w-60 p-1 shadow-lg">
+        <MenuItems v-menu="'bottom-end'" class="sheet w-60 p-1 shadow-lg">
           <MenuItem v-if="!link.fixed" v-slot="{ active }">
             <button
               class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5"

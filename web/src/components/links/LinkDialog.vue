@@ -87,7 +87,7 @@ const save = async () => {
         {{ each.path }}: {{ each.message }} {{ each.remedy }}
       </p>
       <div class="flex justify-end gap-2">
-        <button type="button" class="button" @click="$emit('close')">Leave it</button>
+        <button type="button" class="button" @click="$emit('close')">Cancel</button>
         <button class="button button-dark" :disabled="saving">Save and connect</button>
       </div>
     </form>

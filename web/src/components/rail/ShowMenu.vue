@@ -4,6 +4,7 @@ import { ChevronDown } from '@lucide/vue'
 import { computed } from 'vue'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
+import { vMenu } from '@/lib/menu'
 
 /** Whether a show is open and on air, said in words, with the way to change it. */
 const live = useLive()
@@ -27,7 +28,7 @@ const doIt = (act: Promise<unknown>) => act.catch((failed: Error) => notes.say(f
     >
       {{ says }} <ChevronDown :size="14" />
     </MenuButton>
-    <MenuItems class="sheet absolute left-3 z-30 mt-1 w-72 p-1 shadow-lg">
+    <MenuItems v-menu="'bottom-start'" class="sheet w-72 p-1 shadow-lg">
       <MenuItem v-slot="{ active }">
         <button
           class="block w-full rounded-[8px] px-3 py-1.5 text-left"

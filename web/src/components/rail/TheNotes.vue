@@ -6,12 +6,19 @@ const notes = useNotes()
 const wiring = useWiring()
 const undo = async (id: number) => {
   notes.drop(id)
-  await wiring.undo().catch((refusal: Error) => notes.say(refusal.message))
+  const what = wiring.view?.history.undo
+  await wiring.undo().then(
+    () => notes.say(what ? `Undone: ${what}.` : 'Undone.'),
+    (refusal: Error) => notes.say(refusal.message),
+  )
 }
 </script>
 
 <template>
-  <div role="status" class="pointer-events-none fixed bottom-[180px] left-4 z-40 flex flex-col gap-2">
+  <div
+    role="status"
+    class="pointer-events-none fixed bottom-[180px] left-1/2 z-40 -translate-x-1/2 flex flex-col gap-2"
+  >
     <div
       v-for="note in notes.notes"
       :key="note.id"

@@ -8,6 +8,7 @@ import { colourOf, worst } from '@/lib/links'
 import { PLACES } from '@/console/router'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
+import { vMenu } from '@/lib/menu'
 import HushButton from './HushButton.vue'
 import ShowMenu from './ShowMenu.vue'
 
@@ -89,7 +90,7 @@ const links = computed(() => {
         <MenuButton class="rounded-[10px] p-2 hover:bg-well" :aria-label="dusk ? 'Light: after dusk' : 'Light: by day'">
           <component :is="dusk ? Moon : Sun" :size="18" />
         </MenuButton>
-        <MenuItems class="sheet absolute right-0 z-30 mt-1 w-44 p-1 shadow-lg">
+        <MenuItems v-menu="'bottom-end'" class="sheet w-44 p-1 shadow-lg">
           <MenuItem v-for="each in LIGHTS" :key="each.light" v-slot="{ active }">
             <button
               class="block w-full rounded-[8px] px-3 py-1.5 text-left"

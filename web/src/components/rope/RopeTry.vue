@@ -8,6 +8,7 @@ import { timeOfDay } from '@/lib/spans'
 import { useLive } from '@/stores/live'
 import EventMenu from '@/components/events/EventMenu.vue'
 import { useWhy } from '@/stores/why'
+import { vMenu } from '@/lib/menu'
 import { saidOf } from './bars'
 
 defineProps<{ folded: boolean }>()
@@ -63,7 +64,8 @@ const MOODS = { held: 'text-rope-held', missed: 'text-rope-held', rang: 'text-ro
           <ChevronDown :size="14" />
         </ListboxButton>
         <ListboxOptions
-          class="absolute bottom-9 left-0 z-30 max-h-72 w-56 overflow-auto rounded-[10px] border border-rope-line bg-rope-well p-1 shadow-lg"
+          v-menu="'top-start'"
+          class="max-h-72 w-56 overflow-auto rounded-[10px] border border-rope-line bg-rope-well p-1 shadow-lg"
         >
           <ListboxOption v-for="viewer in viewers" :key="viewer.id" v-slot="{ active }" :value="viewer.name">
             <span class="flex justify-between gap-2 rounded-[6px] px-2 py-1 text-[13px]" :class="active && 'bg-rope'">

@@ -4,6 +4,7 @@ import { Plus } from '@lucide/vue'
 import { computed, onMounted, ref } from 'vue'
 import type { Part } from '@/api/types'
 import { useKinds } from '@/stores/kinds'
+import { vMenu } from '@/lib/menu'
 import { LANE_ICONS } from './lanes'
 
 /** A part picked by typing its name, or another word of the trade for it. @param start what was typed before this was there @param focused whether somebody is there already */
@@ -41,7 +42,7 @@ const add = (kind: Part['kind'] | null) => {
       <ComboboxButton class="absolute top-2 left-2 text-soft" aria-label="All parts"
         ><Plus :size="15"
       /></ComboboxButton>
-      <ComboboxOptions class="sheet absolute bottom-full left-0 z-30 mb-1 max-h-72 w-56 overflow-auto p-1 shadow-lg">
+      <ComboboxOptions v-menu="'top-start'" class="sheet max-h-72 w-56 overflow-auto p-1 shadow-lg">
         <ComboboxOption
           v-for="each in found"
           :key="each.name"

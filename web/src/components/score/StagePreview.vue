@@ -44,6 +44,7 @@ watch([() => playhead.jumps, parts, () => (playhead.playing ? 'runs' : playhead.
     >
       <iframe
         ref="page"
+        :key="stage.stage.id"
         :src="stage.previewAddress"
         :title="`Preview of the stage ${stage.stage.name}`"
         class="absolute top-0 left-0 origin-top-left border-0"

@@ -1,12 +1,16 @@
 <script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { Copy, Plus, Trash2 } from '@lucide/vue'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Cue } from '@/api/types'
 import { free } from '@/lib/lists'
+import { vMenu } from '@/lib/menu'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import ChoiceField from '../cue/ChoiceField.vue'
+import ConditionField from '../cue/ConditionField.vue'
 import NumberField from '../cue/NumberField.vue'
 import TextField from '../cue/TextField.vue'
+import TheProblems from '../cue/TheProblems.vue'
 
 /** The takes of a cue as tabs, with what decides for each; a cue with one take has none. */
 const props = defineProps<{ draft: Draft; take: number }>()
@@ -40,6 +44,14 @@ const remove = () => {
   )
 }
 const move = (by: number) => emit('choose', (props.take + by + takes.value.length) % takes.value.length)
+/** Moves a take to another place: where the first that fits is played, their order decides. */
+const place = (from: number, to: number) => {
+  if (from !== to && to >= 0 && to < takes.value.length) {
+    edit((cue) => cue.takes.splice(to, 0, ...cue.takes.splice(from, 1)))
+    emit('choose', to)
+  }
+}
+const dragged = ref(-1)
 defineExpose({ add })
 const spares = computed(() => [
   { value: '', name: 'none' },
@@ -54,8 +66,10 @@ const spares = computed(() => [
         class="flex min-w-0 items-end gap-1"
         role="tablist"
         aria-label="Takes"
-        @keydown.right.prevent="move(1)"
-        @keydown.left.prevent="move(-1)"
+        @keydown.alt.right.prevent.stop="place(take, take + 1)"
+        @keydown.alt.left.prevent.stop="place(take, take - 1)"
+        @keydown.right.exact.prevent="move(1)"
+        @keydown.left.exact.prevent="move(-1)"
       >
         <button
           v-for="(each, at) in takes"
@@ -68,7 +82,12 @@ const spares = computed(() => [
             at === take ? 'border-ink bg-sheet font-semibold' : 'border-line text-soft hover:bg-well',
             wrong(at) && 'text-wax-words',
           ]"
+          draggable="true"
+          :title="`${each.name}: drag it, or Alt with the arrows, to play it sooner or later`"
           @click="emit('choose', at)"
+          @dragstart="dragged = at"
+          @dragover.prevent
+          @drop.prevent="place(dragged, at)"
         >
           {{ each.name || 'no name' }}
         </button>
@@ -106,15 +125,28 @@ const spares = computed(() => [
         :problems="problems('name')"
         @update:model-value="set({ name: $event })"
       />
-      <TextField
-        v-if="draft.cue.takeRule === 'first'"
-        class="min-w-0 flex-1"
-        mono
-        label="Played where (empty: always)"
-        :model-value="now.when"
-        :problems="problems('when')"
-        @update:model-value="set({ when: $event })"
-      />
+      <Popover v-if="draft.cue.takeRule === 'first'" as="div" class="min-w-0 flex-1">
+        <span class="block text-[13px] text-soft">Played where</span>
+        <PopoverButton class="field block truncate text-left" :aria-invalid="problems('when').length > 0">
+          <code v-if="now.when" class="font-mono text-[13px]">{{ now.when }}</code><template v-else>always</template>
+        </PopoverButton>
+        <PopoverPanel v-menu="'bottom-start'" class="sheet flex w-[380px] flex-col gap-2 p-3 shadow-lg">
+          <h2 class="text-[16px]">Played where</h2>
+          <ConditionField
+            v-if="now.when"
+            :draft="draft"
+            :place="`takes[${take}].when`"
+            :value="now.when"
+            label="Played only if"
+            @set="set({ when: $event })"
+          />
+          <button v-else type="button" class="button self-start" @click="set({ when: 'viewer.months >= 3' })">
+            Only where something holds
+          </button>
+          <button v-if="now.when" type="button" class="button self-start" @click="set({ when: '' })">Always</button>
+        </PopoverPanel>
+        <TheProblems :problems="problems('when')" />
+      </Popover>
       <NumberField
         v-else-if="draft.cue.takeRule === 'weight'"
         class="w-[90px]"

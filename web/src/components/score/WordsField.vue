@@ -4,6 +4,8 @@ import { Braces, Hash } from '@lucide/vue'
 import { computed, nextTick, ref, watch } from 'vue'
 import { ask } from '@/api/http'
 import type { Problem } from '@/api/types'
+import { vMenu } from '@/lib/menu'
+import { useWiring } from '@/stores/wiring'
 import TextField from '../cue/TextField.vue'
 import TheProblems from '../cue/TheProblems.vue'
 
@@ -19,15 +21,31 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ 'update:modelValue': [string] }>()
 const area = ref<HTMLInputElement | HTMLTextAreaElement | null>(null)
-const names = computed(() => Object.keys(props.values))
+const wiring = useWiring()
+/** What is known for all cues, by name, with what it is. */
+const known = computed(() => new Map((wiring.view?.values ?? []).map((each) => [each.name, each.title])))
+/** What this cue brings comes first. */
+const names = computed(() =>
+  Object.keys(props.values).sort((one, other) => Number(known.value.has(one)) - Number(known.value.has(other))),
+)
+const sought = ref('')
+const found = computed(() => {
+  const wish = sought.value.trim().toLowerCase()
+  return names.value.filter((name) =>
+    `${name} ${known.value.get(name) ?? ''} ${props.values[name]}`.toLowerCase().includes(wish),
+  )
+})
 const numbers = computed(() => names.value.filter((name) => /^-?\d+$/.test(props.values[name]!)))
 const count = ref('')
 const one = ref('sprig')
 const many = ref('sprigs')
-const insert = async (text: string, close?: () => void) => {
+const insert = async (value: string, close?: () => void) => {
   const from = area.value?.selectionStart ?? props.modelValue.length
   const to = area.value?.selectionEnd ?? from
-  emit('update:modelValue', props.modelValue.slice(0, from) + text + props.modelValue.slice(to))
+  const [before, after] = [props.modelValue.slice(0, from), props.modelValue.slice(to)]
+  // A value is a word of its own: a space where it would touch another.
+  const text = `${/[\p{L}\p{N}},.;:!?]$/u.test(before) ? ' ' : ''}${value}${/^[\p{L}\p{N}{]/u.test(after) ? ' ' : ''}`
+  emit('update:modelValue', before + text + after)
   close?.()
   await nextTick()
   area.value?.focus()
@@ -63,12 +81,22 @@ const reading = computed(() => props.reads ?? asked.value)
           title="A value"
           ><Braces :size="14"
         /></PopoverButton>
-        <PopoverPanel class="sheet absolute right-0 z-30 max-h-60 w-[260px] overflow-auto p-1 shadow-lg">
+        <PopoverPanel v-menu="'bottom-end'" class="sheet max-h-72 w-[320px] overflow-auto p-1 shadow-lg">
+          <input
+            v-if="names.length > 8"
+            v-model="sought"
+            class="field mb-1 h-8 text-[13px]"
+            aria-label="Find a value"
+            placeholder="Find a value"
+            autocomplete="off"
+          />
           <button
-            v-for="name in names"
+            v-for="(name, at) in found"
             :key="name"
             type="button"
-            class="flex w-full gap-2 rounded-[7px] px-2 py-0.5 text-left hover:bg-well"
+            class="flex w-full items-baseline gap-2 rounded-[7px] px-2 py-0.5 text-left hover:bg-well"
+            :class="at > 0 && known.has(name) && !known.has(found[at - 1]!) && 'border-t border-line'"
+            :title="known.get(name)"
             @click="insert(`{${name}}`, close)"
           >
             <code class="font-mono text-[12.5px]">{{ '{' + name + '}' }}</code><span
@@ -76,6 +104,9 @@ const reading = computed(() => props.reads ?? asked.value)
               >{{ values[name] }}</span
             >
           </button>
+          <p v-if="names.length > 0 && found.length === 0" class="px-2 py-1 text-[13px] text-soft">
+            Nothing is called that.
+          </p>
           <p v-if="names.length === 0" class="px-2 py-1 text-[13px] text-soft">
             What sets this cue off brings no values.
           </p>
@@ -89,7 +120,7 @@ const reading = computed(() => props.reads ?? asked.value)
           @click="count ||= numbers[0]!"
           ><Hash :size="14"
         /></PopoverButton>
-        <PopoverPanel class="sheet absolute right-0 z-30 flex w-[260px] flex-col gap-2 p-3 shadow-lg">
+        <PopoverPanel v-menu="'bottom-end'" class="sheet flex w-[260px] flex-col gap-2 p-3 shadow-lg">
           <label class="text-[13px] text-soft"
             >Count
             <select v-model="count" class="field font-mono text-[13px]">

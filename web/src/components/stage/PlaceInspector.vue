@@ -42,9 +42,7 @@ const change = (more: object) =>
 const set = (name: string, value: unknown) => change({ [name]: value })
 const frame = (next: Frame) => change({ frame: next })
 const users = computed(() =>
-  wiring.cues
-    .filter((each) => JSON.stringify(each.cue.takes).includes(`"${props.chosen}"`))
-    .map((each) => each.cue.name),
+  wiring.cues.filter((each) => each.uses.includes(`${props.stage.id}/${props.chosen}`)).map((each) => each.cue.name),
 )
 </script>
 

@@ -34,7 +34,7 @@ const change = (more: object) => emit('set', { ...props.busy, ...more } as Busy)
     />
     <div v-if="busy.kind === 'wait' || busy.kind === 'takeOver'" class="grid grid-cols-2 gap-2">
       <NumberField
-        label="Wait at most"
+        label="Waits at most"
         :model-value="busy.mostWaiting"
         :problems="problems('mostWaiting')"
         @update:model-value="change({ mostWaiting: $event })"

@@ -8,6 +8,7 @@ import TheDialog from '@/components/TheDialog.vue'
 import { onSize, PRESETS, scaledTo, type Size } from '@/lib/placing'
 import { useLive } from '@/stores/live'
 import StageAddress from '@/views/links/StageAddress.vue'
+import { vMenu } from '@/lib/menu'
 import FileField from '../cue/FileField.vue'
 import NumberField from '../cue/NumberField.vue'
 import TheProblems from '../cue/TheProblems.vue'
@@ -59,7 +60,7 @@ const backdrop = (value: string) => emit('edit', { ...props.stage, backdrop: val
     </button>
     <Menu as="div" class="relative">
       <MenuButton class="button h-9">Behind it <ChevronDown :size="14" /></MenuButton>
-      <MenuItems class="sheet absolute right-0 z-30 mt-1 w-64 p-1 shadow-lg">
+      <MenuItems v-menu="'bottom-end'" class="sheet w-64 p-1 shadow-lg">
         <MenuItem v-for="each in BACKDROPS" :key="each.value" v-slot="{ active }"
           ><button
             class="block w-full rounded-[8px] px-3 py-1.5 text-left"
@@ -85,7 +86,7 @@ const backdrop = (value: string) => emit('edit', { ...props.stage, backdrop: val
       <PopoverButton class="button h-9" :class="pages.length === 0 && 'text-wax-words'"
         ><Link2 :size="15" /> {{ shownBy }}</PopoverButton
       >
-      <PopoverPanel class="sheet absolute right-0 z-30 mt-1 w-[420px] p-3 shadow-lg">
+      <PopoverPanel v-menu="'bottom-end'" class="sheet w-[420px] p-3 shadow-lg">
         <h2 class="text-[16px]">Into the broadcasting software</h2>
         <p class="pb-1 text-[13px] text-soft">
           A browser source of {{ stage.width }} × {{ stage.height }} pixels with this address.
@@ -129,7 +130,7 @@ const backdrop = (value: string) => emit('edit', { ...props.stage, backdrop: val
       </div>
       <p class="text-[13px] text-soft">Enter the same size in your broadcasting software.</p>
       <div class="flex flex-wrap justify-end gap-2">
-        <button class="button" @click="sizing = false">Leave it</button>
+        <button class="button" @click="sizing = false">Cancel</button>
         <button class="button" :disabled="!changed" @click="resize(scaledTo)">Make all fit the new size</button>
         <button class="button button-dark" :disabled="!changed" @click="resize(onSize)">
           Keep distances from the edges

@@ -8,6 +8,7 @@ import type { Viewer } from '@/api/types'
 import { useDusk } from '@/composables/useDusk'
 import CrowdMenu from './CrowdMenu.vue'
 import EventMenu from '@/components/events/EventMenu.vue'
+import { vMenu } from '@/lib/menu'
 import RewardMenu from './RewardMenu.vue'
 import ViewerMenu from './ViewerMenu.vue'
 import ChatLines, { type ChatNotice } from './ChatLines.vue'
@@ -110,7 +111,7 @@ const send = async () => {
             <span class="sr-only">You are</span>
             <span class="min-w-0 flex-1 truncate">{{ as }}</span><ChevronDown :size="14" />
           </ListboxButton>
-          <ListboxOptions class="sheet absolute bottom-9 left-0 z-20 max-h-80 w-[300px] overflow-auto p-1 shadow-lg">
+          <ListboxOptions v-menu="'top-start'" class="sheet max-h-80 w-[300px] overflow-auto p-1 shadow-lg">
             <ListboxOption v-for="viewer in viewers" :key="viewer.id" v-slot="{ active }" :value="viewer.name">
               <span class="flex justify-between gap-3 rounded-[6px] px-2 py-1" :class="active && 'bg-well'"
                 ><span class="truncate">{{ viewer.name }}</span

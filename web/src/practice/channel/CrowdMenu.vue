@@ -6,6 +6,7 @@ import { computed, onMounted, reactive, ref } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { CrowdStanding, Problem } from '@/api/types'
 import NumberField from '@/components/cue/NumberField.vue'
+import { vMenu } from '@/lib/menu'
 
 /** Lets a made-up crowd loose on the channel, and calls it back. */
 const ASK_AGAIN_MS = 1_000
@@ -40,7 +41,7 @@ const set = async (on: boolean) => {
     <PopoverButton class="button"
       ><Users :size="14" /> {{ standing?.wanted.on ? `A crowd: ${standing.done}` : 'A crowd' }} <ChevronDown :size="14"
     /></PopoverButton>
-    <PopoverPanel class="sheet absolute top-10 right-0 z-20 w-[300px] p-3 shadow-lg">
+    <PopoverPanel v-menu="'bottom-end'" class="sheet w-[300px] p-3 shadow-lg">
       <p class="pb-2 text-[13px] text-soft">
         Made-up viewers chat, try the words of your cues, follow, give, tip, arrive and redeem. The same seed does the
         same.

@@ -4,6 +4,7 @@ import { ChevronDown, Plus, Trash2 } from '@lucide/vue'
 import { onMounted, ref } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { Problem, Reward } from '@/api/types'
+import { vMenu } from '@/lib/menu'
 
 /** The channel's rewards: redeemed as the chosen viewer, and kept here. */
 const props = defineProps<{ name: string }>()
@@ -40,7 +41,7 @@ const save = () =>
 <template>
   <Popover class="relative">
     <PopoverButton class="button">Rewards <ChevronDown :size="14" /></PopoverButton>
-    <PopoverPanel class="sheet absolute right-0 bottom-10 z-20 flex w-[380px] flex-col gap-2 p-3 shadow-lg">
+    <PopoverPanel v-menu="'top-end'" class="sheet flex w-[380px] flex-col gap-2 p-3 shadow-lg">
       <template v-if="!editing">
         <div v-for="reward in rewards" :key="reward.title" class="flex items-end gap-2">
           <label class="min-w-0 flex-1">

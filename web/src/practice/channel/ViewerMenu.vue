@@ -4,6 +4,7 @@ import { ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { Problem, Standing, Viewer } from '@/api/types'
 import NumberField from '@/components/cue/NumberField.vue'
+import { vMenu } from '@/lib/menu'
 
 /** What the chosen viewer is to the channel. */
 const props = defineProps<{ name: string; viewer: Viewer | undefined }>()
@@ -52,7 +53,7 @@ const save = async (close: () => void) => {
 <template>
   <Popover v-slot="{ close }" class="relative">
     <PopoverButton class="button px-2 text-[13px]">Standing</PopoverButton>
-    <PopoverPanel class="sheet absolute bottom-10 left-0 z-20 w-[240px] p-3 shadow-lg">
+    <PopoverPanel v-menu="'top-start'" class="sheet w-[240px] p-3 shadow-lg">
       <p class="pb-1 text-[13px] text-soft">
         What <bdi>{{ name }}</bdi> is here
       </p>

@@ -35,8 +35,9 @@ const chip = ref('')
 const foot = ref<HTMLElement | null>(null)
 const onTime = computed(() => drawn.value || parts.value.length > 2)
 const stage = computed(() => {
-  const part = parts.value.find((each) => each.id === picked.value.at(-1))
-  return part && 'stage' in part ? part.stage : (wiring.stages[0]?.stage.id ?? '')
+  const picks = parts.value.find((each) => each.id === picked.value.at(-1))
+  const stands = [picks, ...parts.value].find((each) => each && 'stage' in each)
+  return stands && 'stage' in stands ? stands.stage : (wiring.stages[0]?.stage.id ?? '')
 })
 watch(stage, (id) => emit('stage', id), { immediate: true })
 const zoomBy = (by: number) => (zoom.value = Math.min(16, Math.max(1, by > 0 ? zoom.value * 2 : zoom.value / 2)))
@@ -66,8 +67,20 @@ const look = async (place: string) => {
     await nextTick()
     document.getElementById(`part-${spot.part}`)?.focus()
   }
-  if (place === 'on') {
-    document.querySelector<HTMLElement>('[data-chip=on]')?.focus()
+  if (place === 'name') {
+    // The dialog that made it gives the focus back first.
+    requestAnimationFrame(() =>
+      requestAnimationFrame(() => {
+        const name = document.querySelector<HTMLInputElement>('[aria-label="Name of the cue"]')
+        name?.focus()
+        name?.select()
+      }),
+    )
+  }
+  if (place === 'on' || place === 'rack') {
+    const there = document.querySelector<HTMLElement>(`[data-chip=${place}]`)
+    there?.focus()
+    there?.classList.add('lit')
   }
   chip.value = spot.chip ?? ''
   emit('looked')

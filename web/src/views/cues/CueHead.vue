@@ -6,7 +6,9 @@ import TheProblems from '@/components/cue/TheProblems.vue'
 import { usePress } from '@/composables/useHandKeys'
 import { problemsAt, useDrafts, type Draft } from '@/stores/drafts'
 import { useLive } from '@/stores/live'
+import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
+import { vMenu } from '@/lib/menu'
 
 /** The head of a cue: its name, what viewers read of it, whether it is on, and what can be done with it. */
 const props = defineProps<{ draft: Draft; remarks: number; trying: boolean }>()
@@ -14,10 +16,17 @@ const emit = defineEmits<{ remove: []; copy: []; try: []; remarks: [] }>()
 const wiring = useWiring()
 const drafts = useDrafts()
 const live = useLive()
+const notes = useNotes()
 const press = usePress()
 const cue = computed(() => props.draft.cue)
 const view = computed(() => wiring.cue(cue.value.id))
 const down = computed(() => live.missing(props.draft.look?.needs ?? view.value?.needs ?? []))
+const rack = computed(() => wiring.racks.find((each) => each.rack.id === cue.value.rack))
+const rackOn = () =>
+  wiring.saveRack(rack.value!.version, { ...rack.value!.rack, on: true }).then(
+    () => notes.say(`The rack ${rack.value!.rack.name} is on.`, true),
+    (refusal: Error) => notes.say(refusal.message),
+  )
 const hand = computed(() => cue.value.pulls.find((pull) => pull.kind === 'hand'))
 const edit = (change: (cue: Draft['cue']) => void) => drafts.edit(cue.value.id, change)
 const typed = (event: Event) => (event.target as HTMLInputElement).value
@@ -59,7 +68,7 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
     </button>
     <Menu as="div" class="relative flex-none">
       <MenuButton class="button px-2" aria-label="More"><Ellipsis :size="16" /></MenuButton>
-      <MenuItems class="sheet absolute right-0 z-30 mt-1 w-44 p-1 shadow-lg">
+      <MenuItems v-menu="'bottom-end'" class="sheet w-44 p-1 shadow-lg">
         <MenuItem v-slot="{ active }"
           ><button
             class="block w-full rounded-[8px] px-3 py-1.5 text-left"
@@ -106,6 +115,10 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
     </label>
   </div>
   <TheProblems :problems="problemsAt(draft, 'description')" />
+  <p v-if="rack && !rack.rack.on" role="status" class="-mt-1 flex gap-1.5 text-[13px] text-wax-words">
+    <span class="min-w-0 truncate">Its rack {{ rack.rack.name }} is off, so it does not ring.</span>
+    <button class="flex-none rounded-[6px] underline" data-chip="rack" @click="rackOn">Switch the rack on</button>
+  </p>
   <p v-for="link in down" :key="link.id" role="status" class="-mt-1 flex gap-1.5 text-[13px] text-wax-words">
     <span class="min-w-0 truncate" :title="link.refusal">This cue needs what is not there: {{ link.refusal }}</span>
     <RouterLink to="/links" class="flex-none underline">See Links</RouterLink>

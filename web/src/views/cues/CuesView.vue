@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useSessionStorage } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import CueList from '@/components/cue/CueList.vue'
@@ -21,6 +22,8 @@ const CueEditor = defineAsyncComponent(() => editor)
 const NewCueDialog = defineAsyncComponent(() => import('@/components/cue/NewCueDialog.vue'))
 const adding = ref(false)
 const addingEver = useEver(() => adding.value)
+/** Whoever comes back finds the cue that was left. */
+const left = useSessionStorage('waxbell.cue', '')
 /** Which stage the open cue is shown on; its preview stays from cue to cue. */
 const stage = ref('')
 const beside = ref<HTMLElement | null>(null)
@@ -33,8 +36,11 @@ const list = ref<InstanceType<typeof CueList> | null>(null)
 watch(
   [() => props.id, () => wiring.cues],
   () => {
-    if (!props.id && wiring.cues[0]) {
-      void router.replace({ path: `/cues/${wiring.cues[0].cue.id}`, query: route.query })
+    const first = (left.value && wiring.cue(left.value)?.cue.id) || wiring.cues[0]?.cue.id
+    if (!props.id && first) {
+      void router.replace({ path: `/cues/${first}`, query: route.query })
+    } else if (props.id) {
+      left.value = props.id
     }
   },
   { immediate: true },
@@ -56,7 +62,7 @@ watch(
 
 const made = (id: string) => {
   adding.value = false
-  void router.push(`/cues/${id}`)
+  void router.push({ path: `/cues/${id}`, query: { at: 'name' } })
 }
 const copy = async () => {
   const [id] = props.id ? ((await list.value?.copy(props.id)) ?? []) : []

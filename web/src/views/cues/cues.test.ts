@@ -246,7 +246,7 @@ describe('words with values', () => {
       .findAll('button')
       .find((each) => each.text().startsWith('{viewer}'))!
       .trigger('click')
-    expect(made.emitted('update:modelValue')!.at(-1)).toEqual(['Thanks{viewer}'])
+    expect(made.emitted('update:modelValue')!.at(-1)).toEqual(['Thanks {viewer}'])
     await made.find('[aria-label="Put a count with its word into Words"]').trigger('click')
     await made
       .findAll('button')

@@ -28,7 +28,8 @@ const renew = () =>
   guarded(async () => {
     asking.value = false
     const renewed = await ask<{ address: string; replaced: number }>('POST', path)
-    shown.value = shown.value ? renewed.address : ''
+    // The new one is as secret as the old one was: whoever looks on sees it only when it is revealed again.
+    shown.value = ''
     notes.say(
       renewed.replaced > 0
         ? 'The stage has a new address, and the mixer was given it.'

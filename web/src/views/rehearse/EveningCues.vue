@@ -3,10 +3,12 @@ import { computed } from 'vue'
 import type { ReportView } from '@/api/types'
 import { span } from '@/lib/spans'
 import { useKinds } from '@/stores/kinds'
+import { useWiring } from '@/stores/wiring'
 
 /** What became of each cue; beside another wiring what differs stands first. */
 const props = defineProps<{ report: ReportView; cue: string }>()
 const kinds = useKinds()
+const wiring = useWiring()
 defineEmits<{ cue: [string] }>()
 const heldOf = (held: Record<string, number>) => Object.values(held).reduce((sum, each) => sum + each, 0)
 const wait = (ms: number) => (ms === 0 ? '' : span(Math.round(ms / 100) * 100))
@@ -75,6 +77,13 @@ const rows = computed(() => {
           >
             {{ row.name }}
           </button>
+          <RouterLink
+            v-if="wiring.cue(row.id)"
+            class="ml-1 text-[12.5px] text-soft underline decoration-line"
+            :to="`/cues/${row.id}`"
+            :aria-label="`Open ${row.name} under Cues`"
+            >open</RouterLink
+          >
         </td>
         <td :class="row.rangAfter === 0 && 'text-wax-words'">{{ row.rang === '0' ? 'never' : row.rang }}</td>
         <td :title="row.why">{{ row.held }}</td>

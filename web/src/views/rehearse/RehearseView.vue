@@ -150,7 +150,7 @@ useKeys({
             {{
               report.differs.differences.length === 0
                 ? 'Nothing differs between the two.'
-                : `${report.differs.differences.length} cues differ, ${report.differs.same} do not. Each figure is beside → this one.`
+                : `${report.differs.differences.length === 1 ? '1 cue differs' : `${report.differs.differences.length} cues differ`}, ${report.differs.same} ${report.differs.same === 1 ? 'does' : 'do'} not. Each figure is beside → this one.`
             }}
           </p>
           <p v-if="places" class="pb-1 text-[13px] text-soft">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Copy, RotateCcw } from '@lucide/vue'
+import { Copy, RotateCcw, Trash2 } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import type { Look } from '@/api/types'
 import KindForm from '@/components/cue/KindForm.vue'
@@ -121,7 +121,7 @@ const drop = () =>
           :title="SHIPPED.includes(draft.id) ? 'As it shipped' : 'Delete'"
           @click="drop"
         >
-          <RotateCcw :size="15" />
+          <component :is="SHIPPED.includes(draft.id) ? RotateCcw : Trash2" :size="15" />
         </button>
       </div>
       <KindForm :key="draft.id" :value="draft" :fields="FIELDS" :problems="at" @set="set" />

@@ -17,6 +17,7 @@ import { useKinds } from '@/stores/kinds'
 import { standing } from '@/lib/placing'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
+import { vMenu } from '@/lib/menu'
 import StagesNav from './StagesNav.vue'
 
 /** The stages there are, and what stands on the open one, what is before first. */
@@ -77,7 +78,7 @@ const places = computed(() => (props.stage ? standing(props.stage) : []))
           <MenuButton class="button button-dark h-8 px-2" aria-label="Add to the stage"
             ><Plus :size="14" /> Add</MenuButton
           >
-          <MenuItems class="sheet absolute right-0 z-30 mt-1 w-56 p-1 shadow-lg">
+          <MenuItems v-menu="'bottom-end'" class="sheet w-56 p-1 shadow-lg">
             <MenuItem v-for="each in KINDS" :key="each.kind" v-slot="{ active }"
               ><button
                 class="flex w-full items-center gap-2 rounded-[8px] px-3 py-1.5"

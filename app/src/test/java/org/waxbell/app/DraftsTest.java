@@ -149,7 +149,7 @@ class DraftsTest {
                 Map.of("kind", "chatWord", "words", List.of("!pour"), "general", false, "argument", "");
         JsonNode made = app.post(
                         "/api/cues/new",
-                        Map.of("pull", pull, "answer", "Hm", "card", true, "sound", false, "rack", "bench"))
+                        Map.of("pull", pull, "answer", "Hm", "parts", List.of("card"), "rack", "bench"))
                 .body();
         assertThat(made.at("/cue/name").asString()).isEqualTo("Answer to !pour");
         assertThat(made.at("/look/problems").toString()).contains("already belongs to");

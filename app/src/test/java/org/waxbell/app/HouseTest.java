@@ -63,7 +63,7 @@ class HouseTest {
                         .asString())
                 .isEqualTo("a show is open already");
         assertThat(says("wickerby", "hello again")).isEqualTo("rang Welcome back");
-        assertThat(says("wickerby", "and again")).isEqualTo("no cue has this word");
+        assertThat(says("wickerby", "and again")).isEqualTo("just talk");
         assertThat(app.get("/api/live").body().at("/evening/show").asLong()).isEqualTo(1);
     }
 
@@ -76,7 +76,7 @@ class HouseTest {
         assertThat(says("wickerby", "!pool rose")).isEqualTo("held Dye the pool · costs 15 drips, 10 short");
         app.restart();
         assertThat(says("wickerby", "!pool rose")).isEqualTo("held Dye the pool · costs 15 drips, 10 short");
-        assertThat(says("wickerby", "still here")).isEqualTo("no cue has this word");
+        assertThat(says("wickerby", "still here")).isEqualTo("just talk");
         assertThat(app.get("/api/live").body().at("/evening/show").asLong()).isEqualTo(1);
     }
 

@@ -11,6 +11,7 @@ public final class Checkup {
             new OpenSwitch(),
             new HiddenWord(),
             new NeverRings(),
+            new NeverPlays(),
             new NobodyThere(),
             new CueCircle(),
             new MissingMedia(),

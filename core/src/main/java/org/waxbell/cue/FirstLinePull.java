@@ -35,7 +35,7 @@ public record FirstLinePull(Whose whose, String name, boolean spentWhenHeld) imp
                             .called("The name")
                             .needed()
                             .when("whose", "named"),
-                    Field.flag("spentWhenHeld", "spent even when held"))
+                    Field.flag("spentWhenHeld", "counts as used even when a gate held it"))
             .making(on -> new FirstLinePull(Whose.EACH, "", false));
 
     /** Whose first line. */

@@ -22,11 +22,11 @@ import org.waxbell.sentence.Said;
 public record MarkPull(String value, long mark, boolean up) implements Pull {
     /** What it says of itself. */
     public static final Kind<Pull> KIND = Kind.<Pull>of(
-                    MarkPull.class, "mark", "a number on the slate crosses a mark", "Mark")
+                    MarkPull.class, "mark", "a number on the slate crosses a mark", "Number reached")
             .also("goal variable counter")
             .with(
                     Field.choice("value", "Number", From.NUMBERS),
-                    Field.of(Field.Type.NUMBER, "mark", "Mark"),
+                    Field.of(Field.Type.NUMBER, "mark", "The number to reach"),
                     Field.flag("up", "going up (else down)"))
             .making(on -> new MarkPull(on.first(From.NUMBERS), 10, true));
 

@@ -18,12 +18,12 @@ import org.waxbell.event.Facts;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.WhoGate;
+import org.waxbell.kind.Family;
 import org.waxbell.score.CardPart;
 import org.waxbell.score.Manner;
 import org.waxbell.score.Part;
 import org.waxbell.score.ReplyPart;
 import org.waxbell.score.Score;
-import org.waxbell.score.SoundPart;
 import org.waxbell.wiring.Wiring;
 
 /**
@@ -31,16 +31,20 @@ import org.waxbell.wiring.Wiring;
  *
  * @param pull   what sets it off
  * @param answer what it says in chat, empty text for nothing
- * @param card   whether it shows a card
- * @param sound  whether it plays a sound
+ * @param parts  kinds of what it shows, plays or does beside the answer, by name
  * @param rack   in which it lies
  */
-public record NewCue(Pull pull, String answer, boolean card, boolean sound, String rack) {
+public record NewCue(Pull pull, String answer, List<String> parts, String rack) {
+    private static final String SOUND = "sound";
     private static final int LONGEST_NAME = 60;
     private static final int LONGEST_ID = 40;
     private static final long WAIT = 60_000;
     private static final long REST_OF_SOUND = 15_000;
     private static final long REST = 5_000;
+
+    public NewCue {
+        parts = List.copyOf(parts);
+    }
 
     /** How it will be called. */
     public String name(Wiring wiring) {
@@ -50,8 +54,8 @@ public record NewCue(Pull pull, String answer, boolean card, boolean sound, Stri
         return cut(Character.toUpperCase(said.charAt(0)) + said.substring(1), LONGEST_NAME);
     }
 
-    /** The cue. @param on what is there; its score is that of this cue */
-    public Cue made(FreshOn on) {
+    /** The cue; a kind that is not known, or could not stand anywhere, is left out. @param on what is there; its score is that of this cue */
+    public Cue made(FreshOn on, Family<Part> kinds) {
         Wiring wiring = on.wiring();
         Set<String> taken = new HashSet<>();
         wiring.cues().forEach(each -> taken.add(each.id()));
@@ -71,18 +75,19 @@ public record NewCue(Pull pull, String answer, boolean card, boolean sound, Stri
                 TakeRule.FIRST,
                 Urgency.USUAL,
                 WAIT);
-        List<Part> parts = new ArrayList<>();
-        if (card) {
-            parts.add(said((CardPart) CardPart.KIND.fresh().apply(on.within(empty, parts, "card"))));
-        }
-        if (sound) {
-            parts.add(SoundPart.KIND.fresh().apply(on.within(empty, parts, "sound")));
+        List<Part> score = new ArrayList<>();
+        for (String kind : parts) {
+            kinds.kind(kind)
+                    .filter(known -> on.missing(known).isEmpty())
+                    .map(known -> known.fresh().apply(on.within(empty, score, kind)))
+                    .map(part -> part instanceof CardPart card ? said(card) : part)
+                    .ifPresent(score::add);
         }
         if (!answer.isEmpty()) {
-            ReplyPart reply = (ReplyPart) ReplyPart.KIND.fresh().apply(on.within(empty, parts, "answer"));
-            parts.add(new ReplyPart("answer", reply.start(), answer, Manner.PLAIN));
+            ReplyPart reply = (ReplyPart) ReplyPart.KIND.fresh().apply(on.within(empty, score, "answer"));
+            score.add(new ReplyPart("answer", reply.start(), answer, Manner.PLAIN));
         }
-        return empty.withTakes(TakeRule.FIRST, List.of(Take.only(new Score(parts))));
+        return empty.withTakes(TakeRule.FIRST, List.of(Take.only(new Score(score))));
     }
 
     private List<Gate> gates() {
@@ -91,7 +96,7 @@ public record NewCue(Pull pull, String answer, boolean card, boolean sound, Stri
         }
         List<Gate> gates = new ArrayList<>(List.of(WhoGate.ANYONE));
         if (pull.typed()) {
-            gates.add(new CooldownGate(sound ? REST_OF_SOUND : REST, 0));
+            gates.add(new CooldownGate(parts.contains(SOUND) ? REST_OF_SOUND : REST, 0));
         }
         return gates;
     }

@@ -241,15 +241,19 @@ final class Deciding {
         return ready.mayUse(new GateQuery(at, event, ready.cue().id(), lets, 0, handlers.known(), ""));
     }
 
-    /** Tells staff who misspelled a word, them alone, which was meant; what is to say of it. */
+    /** Which word was meant by one that no cue has, for the host to read; staff who misspelled it are told, they alone. */
     String hint(long decision, long at, ChatLine line, Turn out) {
-        if (!wired.house().hints() || !line.viewer().keepsOrder()) {
+        if (!line.asks()) {
             return "";
         }
+        boolean told = wired.house().hints() && line.viewer().keepsOrder();
         return wired.book()
                 .commands()
                 .near(line.word(), ready -> mayUse(ready, at, line))
                 .map(word -> {
+                    if (!told) {
+                        return "no cue has this word · did they mean " + word + "?";
+                    }
                     out.directed(new SayInChat(
                             "hint" + decision,
                             at,

@@ -34,6 +34,12 @@ public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine 
         return Optional.of(from());
     }
 
+    /** Whether it begins with a sign, as chat words of most channels do; other lines are talk. */
+    default boolean asks() {
+        int first = text().isEmpty() ? ' ' : text().codePointAt(0);
+        return first > ' ' && first < 0x7f && !Character.isLetterOrDigit(first);
+    }
+
     /** The first word as it was typed. */
     default String word() {
         int space = text().indexOf(' ');

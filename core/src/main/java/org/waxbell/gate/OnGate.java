@@ -39,7 +39,7 @@ public record OnGate(boolean cueOn, String rack, boolean rackOn, String rackName
 
     private GateAnswer ask(GateQuery query) {
         if (!query.facts().rackOn(rack, rackOn)) {
-            return GateAnswer.held("on", "its rack " + rackName + " is off", Map.of());
+            return GateAnswer.held("rack", "its rack " + rackName + " is off", Map.of());
         }
         return cueOn ? GateAnswer.pass("on", "on") : GateAnswer.held("on", "switched off", Map.of());
     }

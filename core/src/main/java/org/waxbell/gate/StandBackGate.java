@@ -10,7 +10,7 @@ import org.waxbell.sentence.Said;
 public record StandBackGate() implements Gate {
     /** What it says of itself. */
     public static final Kind<Gate> KIND = Kind.<Gate>of(
-                    StandBackGate.class, "standBack", "no more exact cue rang", "More exact cues")
+                    StandBackGate.class, "standBack", "no closer match rang", "Closer matches")
             .also("priority fallback")
             .saying("a more exact cue rang")
             .making(on -> new StandBackGate());

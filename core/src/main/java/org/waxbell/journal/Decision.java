@@ -19,7 +19,10 @@ public record Decision(long number, long at, ShowEvent event, List<CueAnswer> cu
         if (event instanceof Fact fact && !fact.what().ofChannel()) {
             return "noted";
         }
-        return event instanceof Written ? "no cue has this word" : "no cue waits for this";
+        if (event instanceof Written line) {
+            return line.asks() ? "no cue has this word" : "just talk";
+        }
+        return "no cue waits for this";
     }
 
     /** What was decided, as a sentence. */

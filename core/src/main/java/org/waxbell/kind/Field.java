@@ -71,6 +71,7 @@ public final class Field {
     private When when = When.ALWAYS;
     private String under = "";
     private @Nullable Shape shape;
+    private List<String> over = List.of();
 
     private Field(String key, Type type, String label) {
         this.key = key;
@@ -94,6 +95,7 @@ public final class Field {
         when = other.when;
         under = other.under;
         shape = other.shape;
+        over = other.over;
     }
 
     /** A field of that type. @param key as documents name it @param label as forms name it */
@@ -254,6 +256,13 @@ public final class Field {
         return field;
     }
 
+    /** The same where its colour must stand out from those of other fields, as far as these have one. */
+    public Field over(String... others) {
+        Field field = new Field(this);
+        field.over = List.of(others);
+        return field;
+    }
+
     /** Its name in documents. */
     public String key() {
         return key;
@@ -332,6 +341,11 @@ public final class Field {
     /** What its text, or each of its texts, must look like as a whole; empty text where anything will do. */
     public String pattern() {
         return shape == null ? "" : shape.pattern();
+    }
+
+    /** The fields from whose colours its own must stand out. */
+    List<String> over() {
+        return over;
     }
 
     /** What a text must look like, null where anything will do. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.check.Contrast;
 import org.waxbell.check.Problems;
 
 /**
@@ -135,11 +136,34 @@ public record Kind<T>(
             if (field.type() != Field.Type.SECRET && means(field, thing)) {
                 Object value = at(thing, field.key());
                 field.check(value, problems.at(field.key()));
+                standsOut(field, thing, problems.at(field.key()));
                 if (field.type() == Field.Type.WORDS) {
                     words.accept(field, value.toString());
                 }
             }
         }
+    }
+
+    private static void standsOut(Field field, Object thing, Problems here) {
+        String words = String.valueOf(at(thing, field.key()));
+        if (field.over().isEmpty() || !Field.isColour(words)) {
+            return;
+        }
+        field.over().stream()
+                .map(other -> String.valueOf(at(thing, other)))
+                .filter(Field::isColour)
+                .mapToDouble(plate -> Contrast.of(words, plate))
+                .min()
+                .stream()
+                .filter(contrast -> contrast < Contrast.LEAST)
+                .forEach(contrast -> here.add(
+                        words,
+                        String.format(
+                                Locale.ROOT,
+                                "%s would not stand out from the plate: contrast %.1f.",
+                                field.called(),
+                                contrast),
+                        "Choose colours further apart: at least " + Contrast.LEAST + "."));
     }
 
     private static @Nullable RecordComponent component(Class<?> type, String key) {

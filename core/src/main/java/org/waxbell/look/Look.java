@@ -108,13 +108,17 @@ public record Look(
             .with(
                     Field.text("name", "Name", LONGEST_NAME).called("The name").needed(),
                     Field.colour("plate", "Plate"),
-                    Field.colour("plateTo", "Running to"),
-                    Field.number("angle", "Direction of the run", 0, 360)
+                    Field.colour("plateTo", "Turning into"),
+                    Field.number("angle", "Direction in which it turns", 0, 360)
                             .called("The angle")
                             .in("°"),
                     Field.flag("outline", "no plate: words with an outline in its colour"),
-                    Field.colour("ink", "Colour of the large line"),
-                    Field.colour("second", "Colour of the line below"),
+                    Field.colour("ink", "Colour of the large line")
+                            .called("The large line")
+                            .over("plate", "plateTo"),
+                    Field.colour("second", "Colour of the line below")
+                            .called("The line below")
+                            .over("plate", "plateTo"),
                     Field.colour("seal", "Behind the picture"),
                     Field.choice(
                             "face",
@@ -182,23 +186,5 @@ public record Look(
     public void check(Problems problems) {
         problems.at("id").id(id, "beeswax");
         KIND.check(this, problems);
-        if (Stream.of(plate, plateTo, ink, second).allMatch(Field::isColour)) {
-            standsOut(problems.at("ink"), ink, "The large line");
-            standsOut(problems.at("second"), second, "The line below");
-        }
-    }
-
-    private void standsOut(Problems here, String words, String what) {
-        double least = Math.min(Contrast.of(words, plate), Contrast.of(words, plateTo));
-        if (least < Contrast.LEAST) {
-            here.add(
-                    words,
-                    String.format(
-                            java.util.Locale.ROOT,
-                            "%s would not stand out from the plate: contrast %.1f.",
-                            what,
-                            least),
-                    "Choose colours further apart: at least " + Contrast.LEAST + ".");
-        }
     }
 }

@@ -39,7 +39,10 @@ public record NamesPart(
                     Field.words("heading", "Heading"),
                     Field.words("names", "Names, with a comma between").needed(),
                     Field.span("lengthMs", "Stays", 500, 600_000).called("The time on screen"),
-                    Field.colour("colour", "Words in").wide(3),
+                    Field.colour("colour", "Words in")
+                            .called("The words")
+                            .over("plate")
+                            .wide(3),
                     Field.colour("plate", "Plate").optional().wide(3))
             .and(SpotPart.where())
             .making(on -> new NamesPart(

@@ -19,6 +19,8 @@ import org.waxbell.cue.CuePull;
 import org.waxbell.cue.EventPull;
 import org.waxbell.cue.HandPull;
 import org.waxbell.cue.HeldAnswer;
+import org.waxbell.cue.Take;
+import org.waxbell.cue.TakeRule;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
 import org.waxbell.gate.ArgumentGate;
@@ -31,6 +33,7 @@ import org.waxbell.score.Anchor;
 import org.waxbell.score.Manner;
 import org.waxbell.score.Part;
 import org.waxbell.score.PointsPart;
+import org.waxbell.score.Score;
 import org.waxbell.score.SlatePart;
 import org.waxbell.score.SoundPart;
 import org.waxbell.score.SwitchPart;
@@ -71,6 +74,14 @@ class CheckupTest {
 
     private static Cue says(String words) {
         return cue("says", List.of(REST), Samples.says("r", NOW, words));
+    }
+
+    private static Cue takes(String first, String second) {
+        Cue one = cue("two-takes", List.of(), Samples.reply("r", NOW));
+        Score score = one.takes().get(0).score();
+        return one.withTakes(
+                TakeRule.FIRST,
+                List.of(new Take("a", "Early", first, 1, "", score), new Take("b", "Late", second, 1, "", score)));
     }
 
     private static Wiring stage(int x) {
@@ -166,6 +177,7 @@ class CheckupTest {
                         "card-too-short",
                         of(cue("c", List.of(), Samples.card("card", NOW, 1_200))),
                         of(cue("c", List.of(), Samples.card("card", NOW, 3_000)))),
+                Arguments.of("never-plays", of(takes("", "show.open")), of(takes("show.open", ""))),
                 Arguments.of("beyond-stage", stage(1_000), stage(880)),
                 Arguments.of(
                         "stays-for-good",

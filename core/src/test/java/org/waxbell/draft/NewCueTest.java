@@ -39,7 +39,18 @@ class NewCueTest {
     private static final Wiring WIRING = housed(pour());
 
     private static Cue made(Pull pull, String answer, boolean card, boolean sound) {
-        return new NewCue(pull, answer, card, sound, "bench").made(Drafts.on(WIRING, pour(), ""));
+        List<String> parts = new ArrayList<>();
+        if (card) {
+            parts.add("card");
+        }
+        if (sound) {
+            parts.add("sound");
+        }
+        return made(pull, answer, parts);
+    }
+
+    private static Cue made(Pull pull, String answer, List<String> parts) {
+        return new NewCue(pull, answer, parts, "bench").made(Drafts.on(WIRING, pour(), ""), Parts.ALL);
     }
 
     static List<Pull> pulls() {
@@ -70,7 +81,8 @@ class NewCueTest {
         assertThat(hum.name()).isEqualTo("Answer to !hum");
         assertThat(hum.id()).isEqualTo("answer-to-hum");
         Wiring with = housed(pour(), hum);
-        Cue again = new NewCue(ChatWordPull.of("!hum"), "Hm", false, false, "bench").made(Drafts.on(with, pour(), ""));
+        Cue again = new NewCue(ChatWordPull.of("!hum"), "Hm", List.of(), "bench")
+                .made(Drafts.on(with, pour(), ""), Parts.ALL);
         assertThat(again.id()).isEqualTo("answer-to-hum-2");
     }
 
@@ -87,6 +99,26 @@ class NewCueTest {
         assertThat(parts.get(1))
                 .isInstanceOfSatisfying(
                         ReplyPart.class, reply -> assertThat(reply.start()).isEqualTo(new Anchor.After("card", 200)));
+    }
+
+    @Test
+    void aCueCanBeginWithAnyPartThatCanStandSomewhere() {
+        FreshOn on = Drafts.on(WIRING, pour(), "");
+        for (Kind<? extends Part> kind : Parts.ALL.kinds()) {
+            Cue made = made(ChatWordPull.of("!hum"), "Hm", List.of(kind.name()));
+            assertThat(made.takes().get(0).score().parts())
+                    .as(kind.name())
+                    .hasSize(on.missing(kind).isEmpty() ? 2 : 1);
+            assertThat(CueCheck.check(WIRING, made, Calendars.NONE))
+                    .as(kind.name())
+                    .isEmpty();
+        }
+        assertThat(made(ChatWordPull.of("!hum"), "Hm", List.of("nothing of the kind"))
+                        .takes()
+                        .get(0)
+                        .score()
+                        .parts())
+                .hasSize(1);
     }
 
     @Test

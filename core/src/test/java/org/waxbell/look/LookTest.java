@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.waxbell.check.Contrast;
 import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
 

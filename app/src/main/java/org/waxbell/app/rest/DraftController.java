@@ -115,7 +115,7 @@ class DraftController {
     @PostMapping("/cues/new")
     NewCueView make(@RequestBody NewCue wanted) {
         Wiring now = wiring.current().wiring();
-        Cue made = wanted.made(drafting.on(now));
+        Cue made = wanted.made(drafting.on(now), kinds.parts());
         return new NewCueView(made, drafting.look(made, now));
     }
 

@@ -165,6 +165,7 @@ public final class KindViews {
                     .forEach(each -> standings.add(0, new StandingView(Kind.written(each), each.plural())));
             List<KindView> answers = List.of(
                     KindView.of(OnGate.KIND),
+                    KindView.named("rack", "Rack", "in a rack that is off"),
                     KindView.named("take", "Takes", "no take fits"),
                     KindView.named("hand", "By hand", ""));
             return new KindsView(

@@ -61,6 +61,7 @@ import org.waxbell.fixture.MascotFixture;
 import org.waxbell.link.LinkNeeds;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
+import org.waxbell.wiring.StageUse;
 
 /** Reads and changes the wiring. */
 @RestController
@@ -162,6 +163,7 @@ class WiringController {
                 count.rang(),
                 count.held(),
                 List.copyOf(LinkNeeds.of(cue)),
+                List.copyOf(StageUse.of(cue)),
                 Sentence.brief(cue, names),
                 FindText.of(cue, names),
                 cue.takes().isEmpty()

@@ -25,6 +25,7 @@ public final class WiringViews {
             long rang,
             long held,
             List<String> needs,
+            List<String> uses,
             String brief,
             String find,
             List<Bar> sketch) {}

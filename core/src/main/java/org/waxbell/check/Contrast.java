@@ -1,4 +1,4 @@
-package org.waxbell.look;
+package org.waxbell.check;
 
 /** How well words stand out, by the relative luminance of WCAG 2.2 (success criterion 1.4.3). */
 public final class Contrast {
