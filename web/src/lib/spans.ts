@@ -13,3 +13,9 @@ export const span = (ms: number): string => {
 const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' })
 /** The time of day of a moment in ms. */
 export const timeOfDay = (at: number): string => TIME.format(at)
+const MINUTE = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+/** The same to the minute. */
+export const minuteOfDay = (at: number): string => MINUTE.format(at)
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+/** A day and its time to the minute. */
+export const dayAndTime = (at: number): string => DAY.format(at)

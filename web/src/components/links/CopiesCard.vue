@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { CopiesView, Problem } from '@/api/types'
 import TheProblems from '@/components/cue/TheProblems.vue'
+import { dayAndTime } from '@/lib/spans'
 import { useNotes } from '@/stores/notes'
 
 /** Copies of all that is kept: those there are, and another one now. */
@@ -13,7 +14,6 @@ const keys = ref(false)
 const busy = ref(false)
 const SHOWN = 4
 const newest = computed(() => view.value?.copies.slice(0, SHOWN) ?? [])
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 const size = (bytes: number) => `${(bytes / 1_000_000).toFixed(1)} MB`
 const asking = async (work: Promise<CopiesView>) => {
   busy.value = true
@@ -47,7 +47,7 @@ const copy = async () => {
         <span class="min-w-0 flex-1 truncate font-mono text-[12.5px]" :title="each.name">{{ each.name }}</span>
         <span v-if="each.keys" class="flex-none">with keys</span>
         <span class="flex-none text-soft">{{ size(each.bytes) }}</span>
-        <time class="flex-none text-soft">{{ day.format(each.at) }}</time>
+        <time class="flex-none text-soft">{{ dayAndTime(each.at) }}</time>
       </li>
     </ul>
     <p v-if="view && newest.length === 0" class="text-soft">There is none yet.</p>

@@ -5,13 +5,12 @@ import { computed } from 'vue'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
 import { vMenu } from '@/lib/menu'
+import { minuteOfDay } from '@/lib/spans'
 
 /** Whether a show is open and on air, said in words, with the way to change it. */
 const live = useLive()
 const notes = useNotes()
-const since = computed(() =>
-  new Date(live.evening.openedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }),
-)
+const since = computed(() => minuteOfDay(live.evening.openedAt))
 const says = computed(
   () =>
     (live.evening.show > 0 ? `Show ${live.evening.show}, open since ${since.value}` : 'No show is open') +

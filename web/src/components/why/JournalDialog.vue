@@ -5,6 +5,7 @@ import type { DecisionNotice } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
 import { timeOfDay } from '@/lib/spans'
 import { useWhy } from '@/stores/why'
+import OutcomeFilter, { type Outcome } from './OutcomeFilter.vue'
 
 /** The journal, newest first: every line says on a press why it came to that. */
 const why = useWhy()
@@ -12,6 +13,7 @@ const lines = ref<DecisionNotice[]>([])
 const done = ref(false)
 const failed = ref('')
 const search = ref('')
+const outcome = ref<Outcome>('all')
 const older = async () => {
   const before = lines.value.at(-1)?.number
   try {
@@ -35,21 +37,26 @@ watch(
 )
 const found = computed(() => {
   const wanted = search.value.trim().toLowerCase()
-  return wanted
-    ? lines.value.filter((each) => `${each.event} ${each.sentence}`.toLowerCase().includes(wanted))
-    : lines.value
+  return lines.value.filter(
+    (each) =>
+      (!wanted || `${each.event} ${each.sentence}`.toLowerCase().includes(wanted)) &&
+      (outcome.value === 'all' || each.answers.some((answer) => answer.held === (outcome.value === 'held'))),
+  )
 })
 </script>
 
 <template>
   <TheDialog :open="why.journal && why.decision === null" title="Journal" width="760px" @close="why.close()">
-    <input
-      v-model="search"
-      type="search"
-      class="field"
-      placeholder="Find a viewer, cue or word among these"
-      aria-label="Find in the journal"
-    />
+    <div class="flex items-center gap-2">
+      <input
+        v-model="search"
+        type="search"
+        class="field min-w-0 flex-1"
+        placeholder="Find a viewer, cue or word among these"
+        aria-label="Find in the journal"
+      />
+      <OutcomeFilter v-model="outcome" />
+    </div>
     <ol class="min-h-0 flex-1 overflow-auto text-[13px]">
       <li v-for="line in found" :key="line.number" class="border-t border-line first:border-0">
         <button class="flex w-full gap-3 rounded-[7px] px-1 py-1 text-left hover:bg-well" @click="why.open(line)">
@@ -59,7 +66,11 @@ const found = computed(() => {
         </button>
       </li>
       <li v-if="found.length === 0" class="py-2 text-soft">
-        {{ search ? 'Nothing found among these. Older lines may have it.' : 'Nothing was decided yet.' }}
+        {{
+          search || outcome !== 'all'
+            ? 'Nothing found among these. Older lines may have it.'
+            : 'Nothing was decided yet.'
+        }}
       </li>
     </ol>
     <p v-if="failed" role="alert" class="text-wax-words">{{ failed }}</p>

@@ -90,7 +90,15 @@ watch(
   (place) => place && void look(place),
   { immediate: true, flush: 'post' },
 )
-useKeys({ delete: remove, y: () => (trying.value = !trying.value) })
+/** A key takes parts away only where the focus is on one of them. */
+const onPart = () => document.activeElement?.closest('[id^="part-"]') != null
+const into = (css: string) => document.querySelector<HTMLElement>(css)?.focus()
+useKeys({
+  delete: () => onPart() && remove(),
+  y: () => (trying.value = !trying.value),
+  s: () => into(parts.value.length ? `[id="part-${picked.value.at(-1) ?? parts.value[0]!.id}"]` : '[data-add-part]'),
+  i: () => into('#beside-cue :is(input, textarea, select, button):not([disabled])'),
+})
 /** What belongs to the score as a whole; the parts show their own. */
 const ofScore = computed(() =>
   problemsAt(props.draft, 'takes').filter((each) => !/parts\[\d+\]|\.(name|when|weight|spare)$/.test(each.path)),

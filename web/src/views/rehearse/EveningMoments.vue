@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { DecisionNotice } from '@/api/types'
 import { momentLabel, type Moment } from '@/lib/evening'
 import { useKinds } from '@/stores/kinds'
+import OutcomeFilter, { type Outcome } from '@/components/why/OutcomeFilter.vue'
 import { useRehearse } from '@/stores/rehearse'
 
 /** The moments of the stretch that is looked at, and why the chosen one went as it did. */
@@ -25,9 +26,13 @@ watch(
   { immediate: true },
 )
 const answers = computed(() => why.value?.answers.filter((each) => each.cueId === props.chosen?.cueId) ?? [])
+const outcome = ref<Outcome>('all')
+const shown = computed(() =>
+  props.moments.filter((each) => outcome.value === 'all' || (each.kind === 'held') === (outcome.value === 'held')),
+)
 const step = (by: number) => {
-  const at = props.moments.findIndex((each) => each.key === props.chosen?.key)
-  const next = props.moments[Math.min(props.moments.length - 1, Math.max(0, at + by))]
+  const at = shown.value.findIndex((each) => each.key === props.chosen?.key)
+  const next = shown.value[Math.min(shown.value.length - 1, Math.max(0, at + by))]
   if (next) {
     emit('choose', next)
   }
@@ -37,8 +42,9 @@ const COLOURS = { rang: 'text-verdigris-words', held: 'text-wax-words', dropped:
 
 <template>
   <div class="flex min-h-0 flex-1 flex-col" @keydown.down.prevent="step(1)" @keydown.up.prevent="step(-1)">
+    <OutcomeFilter v-model="outcome" class="pb-1" />
     <ol ref="list" aria-label="Moments" class="min-h-0 flex-1 overflow-auto text-[13px]" tabindex="0">
-      <li v-for="each in moments.slice(0, SHOWN)" :key="each.key">
+      <li v-for="each in shown.slice(0, SHOWN)" :key="each.key">
         <button
           class="flex w-full gap-2 border-t border-line px-1 py-0.5 text-left hover:bg-well"
           :class="each.key === chosen?.key && 'bg-well'"
@@ -50,10 +56,16 @@ const COLOURS = { rang: 'text-verdigris-words', held: 'text-wax-words', dropped:
           <span class="max-w-[190px] truncate" :class="COLOURS[each.kind]">{{ each.says }}</span>
         </button>
       </li>
-      <li v-if="moments.length > SHOWN" class="py-1 text-soft">
-        and {{ moments.length - SHOWN }} more: look closer with + to see them.
+      <li v-if="shown.length > SHOWN" class="py-1 text-soft">
+        and {{ shown.length - SHOWN }} more: look closer with + to see them.
       </li>
-      <li v-if="moments.length === 0" class="py-1 text-soft">Nothing rang and nothing was held here.</li>
+      <li v-if="shown.length === 0" class="py-1 text-soft">
+        {{
+          outcome === 'all'
+            ? 'Nothing rang and nothing was held here.'
+            : `Nothing ${outcome === 'held' ? 'was held' : 'rang'} here.`
+        }}
+      </li>
     </ol>
     <div
       v-if="chosen"

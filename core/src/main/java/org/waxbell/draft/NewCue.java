@@ -3,6 +3,7 @@ package org.waxbell.draft;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
@@ -41,6 +42,7 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
     private static final long WAIT = 60_000;
     private static final long REST_OF_SOUND = 15_000;
     private static final long REST = 5_000;
+    private static final long SECOND = 1_000;
 
     public NewCue {
         parts = List.copyOf(parts);
@@ -69,7 +71,7 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
                 rack,
                 true,
                 List.of(pull),
-                gates(),
+                List.of(),
                 List.of(),
                 List.of(Take.only(new Score(List.of()))),
                 TakeRule.FIRST,
@@ -87,16 +89,27 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
             ReplyPart reply = (ReplyPart) ReplyPart.KIND.fresh().apply(on.within(empty, score, "answer"));
             score.add(new ReplyPart("answer", reply.start(), answer, Manner.PLAIN));
         }
-        return empty.withTakes(TakeRule.FIRST, List.of(Take.only(new Score(score))));
+        Cue full = empty.withTakes(TakeRule.FIRST, List.of(Take.only(new Score(score))));
+        return full.withGates(gates(length(full, wiring)));
     }
 
-    private List<Gate> gates() {
+    /** How long it plays, in whole seconds up, as milliseconds. */
+    private static long length(Cue cue, Wiring wiring) {
+        long last = Sketch.of(cue.takes().get(0).score(), wiring, Map.of()).stream()
+                .mapToLong(Sketched::to)
+                .max()
+                .orElse(0);
+        return (last + SECOND - 1) / SECOND * SECOND;
+    }
+
+    /** @param length of what it rings, in milliseconds: a shorter rest would let the next one wait for its end */
+    private List<Gate> gates(long length) {
         if (!pull.mayHaveViewer()) {
             return List.of();
         }
         List<Gate> gates = new ArrayList<>(List.of(WhoGate.ANYONE));
         if (pull.typed()) {
-            gates.add(new CooldownGate(parts.contains(SOUND) ? REST_OF_SOUND : REST, 0));
+            gates.add(new CooldownGate(Math.max(length, parts.contains(SOUND) ? REST_OF_SOUND : REST), 0));
         }
         return gates;
     }

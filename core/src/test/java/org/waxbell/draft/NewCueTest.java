@@ -72,6 +72,12 @@ class NewCueTest {
         Pull word = ChatWordPull.of("!hum");
         assertThat(made(word, "Hm", false, false).gates()).contains(new CooldownGate(5_000, 0));
         assertThat(made(word, "", false, true).gates()).contains(new CooldownGate(15_000, 0));
+        assertThat(made(word, "", List.of("video")).gates())
+                .as("a video that was not measured holds its place by the directive's stand-in")
+                .filteredOn(CooldownGate.class::isInstance)
+                .singleElement()
+                .satisfies(gate -> assertThat(((CooldownGate) gate).forAllMs()).isGreaterThanOrEqualTo(5_000));
+        assertThat(made(word, "Hm", true, false).gates()).contains(new CooldownGate(6_000, 0));
         assertThat(made(new EveryPull(60_000), "Hm", false, false).gates()).isEmpty();
     }
 
