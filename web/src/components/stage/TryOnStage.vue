@@ -63,7 +63,7 @@ onBeforeUnmount(() => {
 <template>
   <div v-if="cues.length" class="flex items-end gap-1.5" role="group" aria-label="Try a cue here">
     <ChoiceField
-      class="up w-[190px]"
+      class="w-[190px]"
       label="Try a cue here"
       :model-value="chosen"
       :choices="cues.map((each) => ({ value: each.cue.id, name: each.cue.name }))"
@@ -76,10 +76,3 @@ onBeforeUnmount(() => {
   </div>
   <p v-else class="text-[13px] text-soft">No cue shows anything here yet.</p>
 </template>
-
-<style scoped>
-.up :deep([role='listbox']) {
-  bottom: 100%;
-  max-height: 16rem;
-}
-</style>
