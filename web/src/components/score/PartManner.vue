@@ -15,7 +15,7 @@ const set = (change: Partial<Part['manner']>) => emit('set', 'manner', { ...prop
 
 <template>
   <details class="text-[13px]" :open="part.manner.atOnce || part.manner.toEnd || part.manner.ifFails !== 'goOn'">
-    <summary class="cursor-pointer text-soft">Manner</summary>
+    <summary class="cursor-pointer text-soft">How it plays</summary>
     <div class="flex flex-col gap-1.5 pt-1">
       <ChoiceField
         label="If it fails"
