@@ -1,5 +1,5 @@
 @echo off
-rem Wax Bell's start script for Windows: demo, start, --version. It builds what is not built.
+rem Wax Bell's start script for Windows: demo, start, restore, --version. It builds what is not built.
 setlocal
 cd /d "%~dp0"
 set JAR=app\target\waxbell-boot.jar
@@ -31,6 +31,7 @@ if "%COMMAND%"=="demo" (
   exit /b %ERRORLEVEL%
 )
 if "%COMMAND%"=="start" (java -Xmx512m -jar "%JAR%" %REST% & exit /b %ERRORLEVEL%)
+if "%COMMAND%"=="restore" (java -jar "%JAR%" restore %REST% & exit /b %ERRORLEVEL%)
 if "%COMMAND%"=="--version" (java -jar "%JAR%" --version & exit /b %ERRORLEVEL%)
-echo Usage: waxbell demo [--port N] [--fresh] ^| start [--port N] [--data DIR] ^| --version
+echo Usage: waxbell demo [--port N] [--fresh] ^| start [--port N] [--data DIR] ^| restore [NAME] [--data DIR] ^| --version
 exit /b 1

@@ -5,7 +5,7 @@ import type { Directive } from 'vue'
 export type Opens = Placement | 'wide'
 
 const EDGE = 8
-const leave = new WeakMap<HTMLElement, () => void>()
+const open = new WeakMap<HTMLElement, { leave: () => void; look: () => void }>()
 /** What opened it: the button or field beside it that says that something is open. */
 const anchorOf = (menu: HTMLElement): Element =>
   [...(menu.parentElement?.querySelectorAll('[aria-expanded=true], [aria-haspopup], [aria-expanded]') ?? [])].find(
@@ -52,14 +52,12 @@ export const vMenu: Directive<HTMLElement, Opens | undefined> = {
       look()
     }
     const seen = typeof ResizeObserver === 'function' && typeof IntersectionObserver === 'function'
-    leave.set(
-      menu,
-      autoUpdate(anchor, menu, () => void place(), { elementResize: seen, layoutShift: seen }),
-    )
+    const leave = autoUpdate(anchor, menu, () => void place(), { elementResize: seen, layoutShift: seen })
+    open.set(menu, { leave, look })
   },
-  updated: (menu) => menu.toggleAttribute('data-more', menu.scrollHeight - menu.clientHeight - menu.scrollTop > 4),
+  updated: (menu) => open.get(menu)?.look(),
   beforeUnmount: (menu) => {
-    leave.get(menu)?.()
-    leave.delete(menu)
+    open.get(menu)?.leave()
+    open.delete(menu)
   },
 }

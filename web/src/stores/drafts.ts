@@ -116,6 +116,8 @@ export const useDrafts = defineStore('drafts', () => {
         refusal.status === 409 ? 'conflict' : refusal.status === 0 || refusal.status === 503 ? 'offline' : 'refused'
     }
     if (draft.edits !== edits && (draft.state as Draft['state']) !== 'conflict') {
+      // What was typed meanwhile is not saved yet, and nothing of the server's may take its place.
+      draft.state = 'editing'
       later(id)
     }
   }

@@ -43,7 +43,12 @@ const change = (at: number, to: Partial<Row>) => {
   }
   put({ ...now, rows: now.rows.map((row, index) => (index === at ? next : row)) })
 }
-const add = () => put({ ...now, rows: [...now.rows, { name: 'viewer.months', compare: '>=', value: '3' }] })
+/** A row of the first name there is, for not every cue has a viewer. */
+const add = () => {
+  const name = 'viewer.months' in props.types ? 'viewer.months' : Object.keys(props.types)[0]!
+  const type = props.types[name]!
+  put({ ...now, rows: [...now.rows, { name, compare: kinds.all.ways[type]?.[0]?.value ?? '==', value: START[type] }] })
+}
 const drop = (at: number) => put({ ...now, rows: now.rows.filter((_, index) => index !== at) })
 const standings = kinds.all.standings
   .filter((each) => each.standing !== 'anyone')

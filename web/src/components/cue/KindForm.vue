@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, type Component } from 'vue'
 import type { FieldView, Problem } from '@/api/types'
 import { FOLDERS, useChoices } from '@/composables/useChoices'
 import { at as valueAt } from '@/lib/at'
@@ -44,6 +44,47 @@ const groups = computed(() =>
 const wrong = (fields: FieldView[]) => fields.some((each) => props.problems(each.key).length > 0)
 const set = (name: string, value: unknown) => emit('set', name, value)
 const suggested = (field: FieldView) => choicesOf(field, now.value).map((each) => each.value)
+/** What asks for a field, by what it holds. */
+const drawn = (field: FieldView): { is: Component; props: Record<string, unknown> } => {
+  const value = at(field.key)
+  const text = { modelValue: String(value ?? '') }
+  const list = { modelValue: (value as string[] | undefined) ?? [] }
+  const number = { modelValue: Number(value ?? 0) }
+  switch (field.as) {
+    case 'choice':
+      return { is: ChoiceField, props: { ...text, choices: choicesOf(field, now.value) } }
+    case 'many':
+      return {
+        is: ListField,
+        props: { ...list, name: field.key, mono: field.key === 'words', suggest: suggested(field) },
+      }
+    case 'span':
+      return { is: SecondsField, props: number }
+    case 'number':
+      return {
+        is: NumberField,
+        props: { ...number, unit: field.unit === 'points' ? wiring.house.pointsMany : field.unit },
+      }
+    case 'colour':
+      return { is: ColourField, props: { ...text, none: !field.needed } }
+    case 'colours':
+      return { is: ColoursField, props: list }
+    case 'file':
+      return { is: FileField, props: { ...text, folder: FOLDERS[field.from], none: !field.needed } }
+    case 'words':
+      return {
+        is: WordsField,
+        props: {
+          ...text,
+          rows: props.fields.length === 1,
+          values: props.values ?? {},
+          reads: props.reads?.(field.key),
+        },
+      }
+    default:
+      return { is: TextField, props: { ...text, mono: field.as === 'code' } }
+  }
+}
 </script>
 
 <template>
@@ -73,73 +114,6 @@ const suggested = (field: FieldView) => choicesOf(field, now.value).map((each) =
           />
           {{ each.label }}
         </label>
-        <ChoiceField
-          v-else-if="each.as === 'choice'"
-          :label="each.label"
-          :model-value="String(at(each.key) ?? '')"
-          :choices="choicesOf(each, now)"
-          :problems="problems(each.key)"
-          @update:model-value="set(each.key, $event)"
-        />
-        <ListField
-          v-else-if="each.as === 'many'"
-          :name="each.key"
-          :label="each.label"
-          :mono="each.key === 'words'"
-          :suggest="suggested(each)"
-          :model-value="(at(each.key) as string[]) ?? []"
-          :problems="problems(each.key)"
-          @update:model-value="set(each.key, $event)"
-        />
-        <SecondsField
-          v-else-if="each.as === 'span'"
-          :label="each.label"
-          :model-value="Number(at(each.key) ?? 0)"
-          :problems="problems(each.key)"
-          @update:model-value="set(each.key, $event)"
-        />
-        <NumberField
-          v-else-if="each.as === 'number'"
-          :label="each.label"
-          :unit="each.unit === 'points' ? wiring.house.pointsMany : each.unit"
-          :model-value="Number(at(each.key) ?? 0)"
-          :problems="problems(each.key)"
-          @update:model-value="set(each.key, $event)"
-        />
-        <ColourField
-          v-else-if="each.as === 'colour'"
-          :label="each.label"
-          :none="!each.needed"
-          :model-value="String(at(each.key) ?? '')"
-          :problems="problems(each.key)"
-          @update:model-value="set(each.key, $event)"
-        />
-        <ColoursField
-          v-else-if="each.as === 'colours'"
-          :label="each.label"
-          :model-value="(at(each.key) as string[]) ?? []"
-          :problems="problems(each.key)"
-          @update:model-value="set(each.key, $event)"
-        />
-        <FileField
-          v-else-if="each.as === 'file'"
-          :label="each.label"
-          :folder="FOLDERS[each.from]!"
-          :none="!each.needed"
-          :model-value="String(at(each.key) ?? '')"
-          :problems="problems(each.key)"
-          @update:model-value="set(each.key, $event)"
-        />
-        <WordsField
-          v-else-if="each.as === 'words'"
-          :label="each.label"
-          :rows="fields.length === 1"
-          :model-value="String(at(each.key) ?? '')"
-          :values="values ?? {}"
-          :reads="reads?.(each.key)"
-          :problems="problems(each.key)"
-          @update:model-value="set(each.key, $event)"
-        />
         <SecretField
           v-else-if="each.as === 'secret'"
           :label="each.label"
@@ -157,13 +131,13 @@ const suggested = (field: FieldView) => choicesOf(field, now.value).map((each) =
           />
           <TheProblems :problems="problems(each.key)" />
         </label>
-        <TextField
+        <component
+          :is="drawn(each).is"
           v-else
           :label="each.label"
-          :mono="each.as === 'code'"
-          :model-value="String(at(each.key) ?? '')"
           :problems="problems(each.key)"
-          @update:model-value="set(each.key, $event)"
+          v-bind="drawn(each).props"
+          @update:model-value="(value: unknown) => set(each.key, value)"
         />
         <p v-if="each.hint" class="pt-0.5 text-[12.5px] text-soft">{{ each.hint }}</p>
       </div>

@@ -140,7 +140,7 @@ const spares = computed(() => [
             label="Played only if"
             @set="set({ when: $event })"
           />
-          <button v-else type="button" class="button self-start" @click="set({ when: 'viewer.months >= 3' })">
+          <button v-else type="button" class="button self-start" @click="set({ when: 'show.open' })">
             Only where something holds
           </button>
           <button v-if="now.when" type="button" class="button self-start" @click="set({ when: '' })">Always</button>

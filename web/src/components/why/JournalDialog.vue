@@ -40,7 +40,8 @@ const found = computed(() => {
   return lines.value.filter(
     (each) =>
       (!wanted || `${each.event} ${each.sentence}`.toLowerCase().includes(wanted)) &&
-      (outcome.value === 'all' || each.answers.some((answer) => answer.held === (outcome.value === 'held'))),
+      (outcome.value === 'all' ||
+        each.answers.some((answer) => (answer.held || answer.dropped) === (outcome.value === 'held'))),
   )
 })
 </script>

@@ -5,7 +5,7 @@ const chosen = defineModel<Outcome>({ required: true })
 const CHOICES: { value: Outcome; name: string }[] = [
   { value: 'all', name: 'All' },
   { value: 'rang', name: 'Rang' },
-  { value: 'held', name: 'Held' },
+  { value: 'held', name: 'Held or dropped' },
 ]
 </script>
 

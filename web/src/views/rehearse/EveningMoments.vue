@@ -28,7 +28,7 @@ watch(
 const answers = computed(() => why.value?.answers.filter((each) => each.cueId === props.chosen?.cueId) ?? [])
 const outcome = ref<Outcome>('all')
 const shown = computed(() =>
-  props.moments.filter((each) => outcome.value === 'all' || (each.kind === 'held') === (outcome.value === 'held')),
+  props.moments.filter((each) => outcome.value === 'all' || (each.kind !== 'rang') === (outcome.value === 'held')),
 )
 const step = (by: number) => {
   const at = shown.value.findIndex((each) => each.key === props.chosen?.key)
@@ -63,7 +63,7 @@ const COLOURS = { rang: 'text-verdigris-words', held: 'text-wax-words', dropped:
         {{
           outcome === 'all'
             ? 'Nothing rang and nothing was held here.'
-            : `Nothing ${outcome === 'held' ? 'was held' : 'rang'} here.`
+            : `Nothing ${outcome === 'held' ? 'was held or dropped' : 'rang'} here.`
         }}
       </li>
     </ol>

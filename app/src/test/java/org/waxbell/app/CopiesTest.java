@@ -179,6 +179,7 @@ class CopiesTest {
                             .name();
             Copies.restore(folder, withKeys, LocalDateTime.now());
             assertThat(Files.readAllBytes(folder.secretKey())).isEqualTo(key);
+            assertThat(folder.backups()).isDirectoryContaining("glob:**replaced-*.key");
             KeyGuard.check(folder, false);
         }
     }

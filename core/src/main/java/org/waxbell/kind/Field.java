@@ -1,6 +1,7 @@
 package org.waxbell.kind;
 
 import java.util.List;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.check.Problems;
 
@@ -164,103 +165,83 @@ public final class Field {
         return of(Type.COLOUR, key, label).needed();
     }
 
+    private Field changed(Consumer<Field> how) {
+        Field field = new Field(this);
+        how.accept(field);
+        return field;
+    }
+
     /** The same with what errors call it, where that is not its label. */
     public Field called(String other) {
-        Field field = new Field(this);
-        field.called = other;
-        return field;
+        return changed(field -> field.called = other);
     }
 
     /** The same with a line below it. */
     public Field hint(String other) {
-        Field field = new Field(this);
-        field.hint = other;
-        return field;
+        return changed(field -> field.hint = other);
     }
 
     /** The same in a unit: {@code %}, {@code px}, or a word. */
     public Field in(String other) {
-        Field field = new Field(this);
-        field.unit = other;
-        return field;
+        return changed(field -> field.unit = other);
     }
 
     /** The same with bounds of a number, both included. */
     public Field within(long from, long to) {
-        Field field = new Field(this);
-        field.least = from;
-        field.most = to;
-        return field;
+        return changed(field -> {
+            field.least = from;
+            field.most = to;
+        });
     }
 
     /** The same with at most so many characters, or so many of a list. */
     public Field most(long to) {
-        Field field = new Field(this);
-        field.most = to;
-        return field;
+        return changed(field -> field.most = to);
     }
 
     /** The same where it cannot be left empty. */
     public Field needed() {
-        Field field = new Field(this);
-        field.needed = true;
-        return field;
+        return changed(field -> field.needed = true);
     }
 
     /** The same where it may be left empty. */
     public Field optional() {
-        Field field = new Field(this);
-        field.needed = false;
-        return field;
+        return changed(field -> field.needed = false);
     }
 
     /** The same where 0 is allowed beside its bounds and means none. */
     public Field orZero() {
-        Field field = new Field(this);
-        field.orZero = true;
-        return field;
+        return changed(field -> field.orZero = true);
     }
 
     /** The same as wide as so many sixths of a row. */
     public Field wide(int sixths) {
-        Field field = new Field(this);
-        field.width = sixths;
-        return field;
+        return changed(field -> field.width = sixths);
     }
 
     /** The same with what may be taken over from there. */
     public Field from(From other) {
-        Field field = new Field(this);
-        field.from = other;
-        return field;
+        return changed(field -> field.from = other);
     }
 
     /** The same where it only means something while another field has one of these values. */
     public Field when(String other, String... values) {
-        Field field = new Field(this);
-        field.when = new When(other, List.of(values));
-        return field;
+        return changed(field -> field.when = new When(other, List.of(values)));
     }
 
     /** The same under a heading that is folded away until it is wanted. */
     public Field under(String heading) {
-        Field field = new Field(this);
-        field.under = heading;
-        return field;
+        return changed(field -> field.under = heading);
     }
 
     /** The same where a text must look so unless it is empty, or each of a list. @param wrong what is said where it does not @param remedy and what to do then */
     public Field matching(String pattern, String wrong, String remedy) {
-        Field field = new Field(this);
-        field.shape = new Shape(pattern, wrong, remedy);
-        return field;
+        return changed(field -> field.shape = new Shape(pattern, wrong, remedy));
     }
 
     /** The same where its colour must stand out from those of other fields, as far as these have one. */
     public Field over(String... others) {
-        Field field = new Field(this);
-        field.over = List.of(others);
-        return field;
+        return changed(field -> field.over = List.of(others));
     }
 
     /** Its name in documents. */

@@ -169,8 +169,16 @@ class CommandListTest {
     @Test
     void onlyStaffAreTold() {
         Engine engine = engine(says("pour", "x", "!pour"));
-        assertThat(said(engine.accept(0, Samples.line(Samples.WICKERBY, "!puor"))))
-                .isEmpty();
+        Outcome viewers = engine.accept(0, Samples.line(Samples.WICKERBY, "!puor"));
+        assertThat(said(viewers)).isEmpty();
+        assertThat(viewers.decisions().get(0).sentence())
+                .as("the host reads it")
+                .isEqualTo("no cue has this word · did they mean !pour?");
+        assertThat(engine.accept(0, Samples.line(Samples.WICKERBY, "puor the wax"))
+                        .decisions()
+                        .get(0)
+                        .sentence())
+                .isEqualTo("just talk");
         Outcome told = engine.accept(0, Samples.line(Samples.SEDGE, "!puor"));
         assertThat(told.decisions().get(0).sentence())
                 .isEqualTo("no cue has this word · perhaps !pour was meant, said to captain_sedge");

@@ -88,32 +88,38 @@ public final class Copies {
             make(target);
             return target;
         }
-        Path bare = folder.backups().resolve(name + ".part");
+        Path bare = folder.backups().resolve(name + ".bare");
+        Path part = folder.backups().resolve(name + ".part");
         Path target = folder.backups().resolve(name + "-with-keys.zip");
         try {
             make(bare);
-            DataFolder.ownerOnly(Files.createFile(target));
-            try (OutputStream out = Files.newOutputStream(target);
+            Files.deleteIfExists(part);
+            DataFolder.ownerOnly(Files.createFile(part));
+            try (OutputStream out = Files.newOutputStream(part);
                     ZipOutputStream zip = new ZipOutputStream(out)) {
                 zip.putNextEntry(new ZipEntry(IN_ZIP));
                 Files.copy(bare, zip);
                 zip.putNextEntry(new ZipEntry(KEY_IN_ZIP));
                 Files.copy(folder.secretKey(), zip);
             }
+            Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
         } finally {
             Files.deleteIfExists(bare);
+            Files.deleteIfExists(part);
         }
         return target;
     }
 
     /** Makes a copy under a name of its own. */
     void make(Path target) throws IOException, SQLException {
-        Files.deleteIfExists(target);
+        // A copy that was broken off must never be taken for one.
+        Path part = target.resolveSibling(name(target) + ".part");
+        Files.deleteIfExists(part);
         try (Connection connection = DriverManager.getConnection(folder.databaseUrl());
                 Statement statement = connection.createStatement()) {
-            statement.execute("vacuum into '" + target.toString().replace("'", "''") + "'");
+            statement.execute("vacuum into '" + part.toString().replace("'", "''") + "'");
         }
-        DataFolder.ownerOnly(target);
+        Files.move(DataFolder.ownerOnly(part), target, StandardCopyOption.REPLACE_EXISTING);
     }
 
     /**
@@ -126,34 +132,44 @@ public final class Copies {
         Copies copies = new Copies(folder);
         try {
             Path from = copies.find(copy);
-            Path next = folder.backups().resolve("restored.part");
             boolean zip = name(from).endsWith(".zip");
+            Path database = folder.backups().resolve("restored.part");
+            Path key = folder.backups().resolve("restored-key.part");
             try {
-                unpack(from, zip ? IN_ZIP : "", next);
-                look(next);
-                Path aside = folder.backups().resolve("replaced-" + now.format(SECOND) + ".db");
-                if (Files.exists(folder.database())) {
-                    Files.move(folder.database(), aside);
-                }
-                for (String beside : new String[] {"-wal", "-shm"}) {
-                    Path file =
-                            folder.database().resolveSibling(folder.database().getFileName() + beside);
-                    if (Files.exists(file)) {
-                        Files.move(file, aside.resolveSibling(aside.getFileName() + beside));
-                    }
-                }
-                Files.move(next, folder.database());
+                // All that can be wrong with the copy is known before anything is moved.
+                unpack(from, zip ? IN_ZIP : "", database);
+                look(database);
                 if (zip) {
-                    unpack(from, KEY_IN_ZIP, folder.secretKey());
+                    unpack(from, KEY_IN_ZIP, key);
+                }
+                Path aside = folder.backups().resolve("replaced-" + now.format(SECOND) + ".db");
+                for (String beside : new String[] {"", "-wal", "-shm"}) {
+                    move(
+                            folder.database().resolveSibling(name(folder.database()) + beside),
+                            name(aside) + beside,
+                            aside);
+                }
+                Files.move(database, folder.database());
+                if (zip) {
+                    move(folder.secretKey(), name(aside).replace(".db", ".key"), aside);
+                    Files.move(key, folder.secretKey());
                 }
             } finally {
-                Files.deleteIfExists(next);
+                Files.deleteIfExists(database);
+                Files.deleteIfExists(key);
             }
             return from;
         } catch (IOException | SQLException broken) {
             throw new StartRefused(
                     "The copy cannot be put in place: " + broken.getMessage() + ".",
-                    "Nothing was changed. Name another copy: ./waxbell restore NAME.");
+                    "What was there before is in its place, or in " + folder.backups()
+                            + " as replaced-…. Name another copy: ./waxbell restore NAME.");
+        }
+    }
+
+    private static void move(Path file, String name, Path beside) throws IOException {
+        if (Files.exists(file)) {
+            Files.move(file, beside.resolveSibling(name));
         }
     }
 

@@ -65,7 +65,7 @@ public final class DataFolder implements AutoCloseable {
     }
 
     /** Lets nobody but its owner read or write a file or folder, where the disk knows of rights. */
-    static Path ownerOnly(Path file) throws IOException {
+    public static Path ownerOnly(Path file) throws IOException {
         if (file.getFileSystem().supportedFileAttributeViews().contains("posix")) {
             String rights = Files.isDirectory(file) ? "rwx------" : "rw-------";
             Files.setPosixFilePermissions(file, PosixFilePermissions.fromString(rights));

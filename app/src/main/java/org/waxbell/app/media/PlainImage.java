@@ -16,8 +16,8 @@ final class PlainImage {
     /** The longest side, in pixels: that of the largest stage. */
     static final int LONGEST_SIDE = 8_192;
 
-    /** The most pixels of all its frames together. */
-    static final long MOST_PIXELS = 40_000_000;
+    /** The most pixels of all its frames together: read whole, they take four bytes each of a heap of half a gigabyte. */
+    static final long MOST_PIXELS = 24_000_000;
 
     private static final int IEND = 0x49454E44;
 
@@ -28,24 +28,34 @@ final class PlainImage {
         if (!isWhole(content, type)) {
             throw new IllegalArgumentException("it is damaged or cut off");
         }
+        String refusal;
         try (ImageInputStream in =
                 Objects.requireNonNull(ImageIO.createImageInputStream(new ByteArrayInputStream(content)))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReadersByMIMEType(type);
-            if (!readers.hasNext()) {
-                throw new IllegalArgumentException("it is " + type + ", which cannot be looked at here");
-            }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(in);
-                look(reader);
-            } finally {
-                reader.dispose();
-            }
+            refusal = refusal(in, type);
         } catch (IOException | RuntimeException broken) {
-            if (broken instanceof IllegalArgumentException refused && refused.getCause() == null && isOurs(refused)) {
-                throw refused;
-            }
             throw new IllegalArgumentException("it is damaged or cut off", broken);
+        }
+        if (!refusal.isEmpty()) {
+            throw new IllegalArgumentException(refusal);
+        }
+    }
+
+    /** Why a picture is too large, after it was read whole where it is not; empty text for nothing. */
+    private static String refusal(ImageInputStream in, String type) throws IOException {
+        Iterator<ImageReader> readers = ImageIO.getImageReadersByMIMEType(type);
+        if (!readers.hasNext()) {
+            return "it is " + type + ", which cannot be looked at here";
+        }
+        ImageReader reader = readers.next();
+        try {
+            reader.setInput(in);
+            String size = size(reader);
+            if (size.isEmpty()) {
+                readAll(reader);
+            }
+            return size;
+        } finally {
+            reader.dispose();
         }
     }
 
@@ -92,11 +102,7 @@ final class PlainImage {
         return end > 0 && (content[end - 1] & 0xFF) == mark;
     }
 
-    private static boolean isOurs(IllegalArgumentException refused) {
-        return String.valueOf(refused.getMessage()).startsWith("it ");
-    }
-
-    private static void look(ImageReader reader) throws IOException {
+    private static String size(ImageReader reader) throws IOException {
         int frames = reader.getNumImages(true);
         long pixels = 0;
         for (int i = 0; i < frames; i++) {
@@ -104,12 +110,16 @@ final class PlainImage {
             int height = reader.getHeight(i);
             pixels += (long) width * height;
             if (Math.max(width, height) > LONGEST_SIDE || pixels > MOST_PIXELS) {
-                throw new IllegalArgumentException("it has " + width + " by " + height + " pixels"
-                        + (frames > 1 ? " in " + frames + " frames" : "") + ", and at most " + LONGEST_SIDE
-                        + " on a side and " + MOST_PIXELS / 1_000_000 + " million in all are taken in");
+                return "it has " + width + " by " + height + " pixels" + (frames > 1 ? " in " + frames + " frames" : "")
+                        + ", and at most " + LONGEST_SIDE + " on a side and " + MOST_PIXELS / 1_000_000
+                        + " million in all are taken in";
             }
         }
-        for (int i = 0; i < frames; i++) {
+        return "";
+    }
+
+    private static void readAll(ImageReader reader) throws IOException {
+        for (int i = 0; i < reader.getNumImages(true); i++) {
             try {
                 reader.read(i);
             } catch (IIOException unusual) {

@@ -3,7 +3,6 @@ package org.waxbell.app.security;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.security.SecureRandom;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -138,10 +137,8 @@ public final class KeyGuard {
             if (!Files.exists(file)) {
                 byte[] fresh = new byte[BYTES];
                 new SecureRandom().nextBytes(fresh);
+                DataFolder.ownerOnly(Files.createFile(file));
                 Files.write(file, fresh);
-                if (file.getFileSystem().supportedFileAttributeViews().contains("posix")) {
-                    Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
-                }
             }
             return read(file);
         } catch (IOException broken) {

@@ -78,7 +78,7 @@ class IntakeTest {
             refused("Pictures", Arrays.copyOf(out.toByteArray(), out.size() / 2), "damaged or cut off");
         }
         refused("Pictures", vast(20_000, 20_000), "20000 by 20000 pixels");
-        refused("Pictures", vast(8_000, 8_000), "40 million");
+        refused("Pictures", vast(8_000, 8_000), "24 million");
     }
 
     @Test
