@@ -96,12 +96,13 @@ const drawn = (field: FieldView): { is: Component; props: Record<string, unknown
     :class="group.under ? 'rounded-[8px] border border-line px-3 py-2' : ''"
   >
     <summary v-if="group.under" class="cursor-pointer">{{ group.under }}</summary>
-    <div class="grid grid-cols-6 items-end gap-2">
+    <div class="grid grid-cols-6 gap-2">
       <slot v-if="!group.under" />
       <div
         v-for="each in group.fields"
         :key="each.key"
         class="min-w-0"
+        :class="each.as === 'flag' && each.width < 6 && 'self-end pb-1.5'"
         :data-field="each.key"
         :style="{ gridColumn: `span ${each.width}` }"
       >

@@ -13,7 +13,7 @@ import {
   Users,
   Waypoints,
 } from '@lucide/vue'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { Cue, NewCueView, Problem, Pull } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
@@ -54,7 +54,7 @@ const pull = ref<Pull>({ kind: 'chatWord', words: ['!'], general: false, argumen
 /** What it would become, as the server makes it. */
 const made = ref<NewCueView | null>(null)
 const answer = ref('')
-const start = ref<Start>(STARTS[0]!)
+const start = shallowRef<Start>(STARTS[0]!)
 /** What it shows, plays or does, by kind. */
 const parts = ref<string[]>([])
 const problems = ref<Problem[]>([])

@@ -14,7 +14,8 @@ const keys = ref(false)
 const busy = ref(false)
 const SHOWN = 4
 const newest = computed(() => view.value?.copies.slice(0, SHOWN) ?? [])
-const size = (bytes: number) => `${(bytes / 1_000_000).toFixed(1)} MB`
+const size = (bytes: number) =>
+  bytes < 1_000_000 ? `${Math.ceil(bytes / 1_000)} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`
 const asking = async (work: Promise<CopiesView>) => {
   busy.value = true
   try {
@@ -53,7 +54,7 @@ const copy = async () => {
     <p v-if="view && newest.length === 0" class="text-soft">There is none yet.</p>
     <p v-if="view" class="text-[12.5px] text-soft">
       In {{ view.folder }}. To go back to one, stop Wax Bell and type
-      <code class="font-mono">./waxbell restore NAME</code>.
+      <code class="font-mono break-words">{{ view.restore }}</code>.
     </p>
     <TheProblems :problems="problems" />
     <div class="flex flex-wrap items-center gap-3">

@@ -22,7 +22,7 @@ const doIt = (act: Promise<unknown>) => act.catch((failed: Error) => notes.say(f
 <template>
   <Menu as="div" class="relative ml-3 border-l border-line pl-3">
     <MenuButton
-      class="flex items-center gap-1.5 rounded-[10px] px-2 py-1.5 text-[13px] hover:bg-well"
+      class="flex items-center gap-1.5 rounded-[10px] px-2 py-1.5 text-[13px] whitespace-nowrap hover:bg-well"
       :class="live.evening.show > 0 ? '' : 'text-soft'"
     >
       {{ says }} <ChevronDown :size="14" />

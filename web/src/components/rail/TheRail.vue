@@ -44,7 +44,9 @@ const links = computed(() => {
   <header class="flex h-[52px] flex-none items-center gap-1 border-b border-line bg-sheet px-4">
     <RouterLink to="/cues" class="mr-3 flex items-center gap-2 rounded-[10px]">
       <img src="/bell.svg" alt="" width="26" height="26" />
-      <span class="font-serif text-[19px] font-bold tracking-tight">Wax Bell</span>
+      <span class="font-serif text-[19px] font-bold tracking-tight whitespace-nowrap max-[960px]:sr-only"
+        >Wax Bell</span
+      >
     </RouterLink>
     <nav aria-label="Places" class="flex items-center gap-1">
       <RouterLink

@@ -117,7 +117,7 @@ const spares = computed(() => [
         <Trash2 :size="14" />
       </button>
     </div>
-    <div class="sheet flex items-start gap-3 rounded-tl-none px-3 py-2">
+    <div class="sheet flex flex-wrap items-start gap-3 rounded-tl-none px-3 py-2">
       <TextField
         class="w-[170px]"
         label="Name"
@@ -125,7 +125,7 @@ const spares = computed(() => [
         :problems="problems('name')"
         @update:model-value="set({ name: $event })"
       />
-      <Popover v-if="draft.cue.takeRule === 'first'" as="div" class="min-w-0 flex-1">
+      <Popover v-if="draft.cue.takeRule === 'first'" as="div" class="min-w-[150px] flex-1">
         <span class="block text-[13px] text-soft">Played where</span>
         <PopoverButton class="field block truncate text-left" :aria-invalid="problems('when').length > 0">
           <code v-if="now.when" class="font-mono text-[13px]">{{ now.when }}</code><template v-else>always</template>

@@ -33,8 +33,8 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
 </script>
 
 <template>
-  <div class="flex items-center gap-3">
-    <h1 class="min-w-0 flex-1">
+  <div class="flex flex-wrap items-center gap-3">
+    <h1 class="min-w-[200px] flex-1">
       <input
         class="name -ml-1 w-full rounded-[8px] bg-transparent px-1 font-serif text-[24px] font-semibold"
         aria-label="Name of the cue"
@@ -91,9 +91,9 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
     </Menu>
   </div>
   <TheProblems :problems="problemsAt(draft, 'name')" />
-  <div class="-mt-2 flex items-center gap-3 text-[13px]">
+  <div class="-mt-2 flex flex-wrap items-center gap-3 text-[13px]">
     <input
-      class="field min-w-0 flex-1 border-transparent bg-transparent text-soft hover:border-edge focus:border-edge"
+      class="field min-w-[160px] flex-1 border-transparent bg-transparent text-soft hover:border-edge focus:border-edge"
       aria-label="What viewers read of it"
       placeholder="What viewers read of it, in a few words"
       :value="cue.description"

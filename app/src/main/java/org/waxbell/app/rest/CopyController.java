@@ -26,8 +26,8 @@ class CopyController {
         this.folder = folder;
     }
 
-    /** The copies, the newest first. @param folder where they are */
-    record CopiesView(String folder, List<Copy> copies) {}
+    /** The copies, the newest first. @param folder where they are @param restore what is typed to go back to one */
+    record CopiesView(String folder, String restore, List<Copy> copies) {}
 
     /** A copy that is wanted now. @param keys whether the keys are to be in it */
     record CopyWanted(boolean keys) {}
@@ -35,7 +35,8 @@ class CopyController {
     @GetMapping
     CopiesView all() {
         try {
-            return new CopiesView(folder.backups().toString(), copies.all());
+            return new CopiesView(
+                    folder.backups().toString(), "./waxbell restore NAME --data " + folder.root(), copies.all());
         } catch (IOException unreadable) {
             throw new Unsaved(unreadable);
         }
