@@ -1,6 +1,7 @@
 import { onMounted, ref } from 'vue'
 import { ask } from '@/api/http'
 import type { Choice, FieldView, MixerPicture, MixerView, Stage } from '@/api/types'
+import { useKnown } from '@/stores/known'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
 
@@ -12,7 +13,9 @@ const plain = (all: string[]): Choice[] => [...new Set(all)].map((value) => ({ v
 export const useChoices = (cueId: () => string = () => '') => {
   const wiring = useWiring()
   const live = useLive()
+  const known = useKnown()
   const mixer = ref<MixerPicture | null>(null)
+  onMounted(() => void known.load())
   onMounted(() =>
     ask<MixerView>('GET', '/mixer').then(
       (view) => (mixer.value = view.known ? view.picture : null),
@@ -46,11 +49,16 @@ export const useChoices = (cueId: () => string = () => '') => {
     cues: () => named(wiring.cues.map((each) => each.cue).filter((each) => each.id !== cueId())),
     scenes: () => named(mixer.value?.scenes ?? []),
     sources: () => named(mixer.value?.sources ?? []),
+    viewers: () => plain(known.names.viewers),
+    rewards: () => plain(known.names.rewards),
+    gifts: () => plain(known.names.gifts),
     links: () => named(live.links.filter((each) => each.kind === 'irc' || each.id === 'practice')),
   }
   const of = (field: FieldView, value: Record<string, unknown>): Choice[] =>
     field.choices.length ? field.choices : (SOURCES[field.from]?.(value) ?? [])
-  return { of, mixer }
+  /** What may be chosen from a source that does not look at the rest of a form. */
+  const from = (source: FieldView['from']): string[] => (SOURCES[source]?.({}) ?? []).map((each) => each.value)
+  return { of, from, mixer }
 }
 /** The folder of the shelf in which files of a field lie. */
 export const FOLDERS: Partial<Record<FieldView['from'], string>> = {

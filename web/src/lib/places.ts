@@ -2,7 +2,7 @@ import type { Cue } from '@/api/types'
 
 /** Which control of a cue a gate is set at: its chip, the switch of the cue, or the takes. */
 export const chipOf = (gate: string): string =>
-  gate === 'on' || gate === 'rack' ? gate : gate === 'take' ? 'takes' : `gate:${gate}`
+  gate === 'on' || gate === 'rack' || gate === 'allTheSame' ? gate : gate === 'take' ? 'takes' : `gate:${gate}`
 
 /** Where in the editor a place of a cue's document is set: a chip of the sentence, or a part of a take. */
 export interface Spot {

@@ -27,7 +27,7 @@ const card = (id: string, start: Part['start'], lengthMs = 4_000): Part => ({
   title: 't',
   words: 'w',
   picture: '',
-  portrait: false,
+  portrait: '',
   entry: '',
   exit: '',
   entryMs: 400,

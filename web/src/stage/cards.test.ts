@@ -72,6 +72,16 @@ describe('a card', () => {
     expect(card.classList.contains('outlined')).toBe(true)
   })
 
+  it('drips in the colours of the lower edge of its plate', () => {
+    const stops = (angle: number) =>
+      [
+        ...buildCard(part({ look: { ...LOOK, plate: '#000000', plateTo: '#ffffff', angle } })).querySelectorAll('stop'),
+      ].map((each) => each.getAttribute('stop-color'))
+    expect(stops(90)).toEqual(['#000000', '#ffffff'])
+    expect(stops(180)).toEqual(['#ffffff', '#ffffff'])
+    expect(stops(0)).toEqual(['#000000', '#000000'])
+  })
+
   it('has the viewer’s portrait in place of a picture, the same for the same name', () => {
     const one = buildCard(part({ portrait: 'wickerby' })).querySelector('.portrait')!
     expect(one.textContent).toBe('W')

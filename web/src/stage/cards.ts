@@ -11,9 +11,41 @@ const FACES = {
   mono: "'Spline Sans Mono Variable', monospace",
 }
 
-/** A drop of wax along the lower edge, drawn by us. */
-const drip = (): SVGElement =>
-  svg('svg', { viewBox: '0 0 540 22', preserveAspectRatio: 'none', class: 'drip' }, svg('path', { d: DRIP }))
+/** About how much higher than a plate is wide under a drip, as its gradient runs over both. */
+const PLATE_RATIO = 0.28
+
+/** A colour between two such as #c8841a. */
+const mixed = (from: string, to: string, share: number): string =>
+  `#${[1, 3, 5]
+    .map((at) => {
+      const [one, other] = [from, to].map((each) => parseInt(each.slice(at, at + 2), 16)) as [number, number]
+      return Math.round(one + (other - one) * share)
+        .toString(16)
+        .padStart(2, '0')
+    })
+    .join('')}`
+
+/** The colour of a plate at its lower edge. @param x from the middle, a share of the width */
+const below = ({ plate, plateTo, angle }: Look, x: number): string => {
+  const turn = (angle * Math.PI) / 180
+  const [along, up] = [Math.sin(turn), Math.cos(turn)]
+  const run = Math.abs(along) + Math.abs(up) * PLATE_RATIO
+  const share = 0.5 + (x * along - (PLATE_RATIO / 2) * up) / run
+  return mixed(plate, plateTo, Math.min(1, Math.max(0, share)))
+}
+
+let drips = 0
+/** A drop of wax along the lower edge, drawn by us, in the colours that the plate has there. */
+const drip = (look: Look): SVGElement => {
+  const id = `drip-${++drips}`
+  const stop = (offset: number, x: number) => svg('stop', { offset, 'stop-color': below(look, x) })
+  return svg(
+    'svg',
+    { viewBox: '0 0 540 22', preserveAspectRatio: 'none', class: 'drip' },
+    svg('linearGradient', { id }, stop(0, -0.5), stop(1, 0.5)),
+    svg('path', { d: DRIP, fill: `url(#${id})` }),
+  )
+}
 
 const dress = (made: HTMLElement, look: Look): void => {
   const run =
@@ -61,7 +93,7 @@ export const buildCard = (part: Part): HTMLElement => {
   plate.append(words)
   if (card.look.edge === 'drip' && !card.look.outline) {
     // Below the plate, which hides where it begins.
-    made.append(drip())
+    made.append(drip(card.look))
   }
   made.append(plate)
   return made

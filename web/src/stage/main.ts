@@ -2,6 +2,7 @@ import './stage.css'
 import { showCard } from './cards'
 import { LOOK_MS, SILENT } from '@/lib/meter'
 import { ServerClock } from './clock'
+import { fitting } from './fit'
 import { Deck } from './deck'
 import { Feed } from './feed'
 import { Larder } from './larder'
@@ -28,6 +29,7 @@ const key = new URLSearchParams(location.hash.slice(1)).get('k') ?? ''
 const feed = new Feed(key, hear, clear)
 const sounds = new Sounds(ready)
 const larder = new Larder(sounds)
+const fit = fitting(root)
 const deck = new Deck(root, (server) => clock.toPage(server))
 const ground: Ground = { root, sounds, silent: false, video: larder.video }
 const moments = new Moments({ ...ground, silent: true }, deck, () => (preview ? stage : null), sounds)
@@ -80,8 +82,7 @@ function arrange(news: {
   ahead: Ahead[]
 }): void {
   stage = news.stage
-  root.style.width = `${stage.width}px`
-  root.style.height = `${stage.height}px`
+  fit(stage)
   deck.lay(stage.fixtures, news.media, news.faces)
   larder.fetch(news.ahead)
 }

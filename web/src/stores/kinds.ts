@@ -16,6 +16,7 @@ const NONE: KindsView = {
   targets: [],
   answers: [],
   ways: {},
+  setOff: [],
 }
 const UNKNOWN = (name: string): KindView => ({ name, title: name, label: name, also: '', says: '', fields: [] })
 

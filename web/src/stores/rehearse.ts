@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, reactive, ref, shallowRef } from 'vue'
 import { ask, problemsOf, send } from '@/api/http'
+import { useWiring } from './wiring'
 import type {
   DecisionNotice,
   EditLine,
@@ -52,6 +53,11 @@ export const useRehearse = defineStore('rehearse', () => {
       wanted.against = wanted.against === 'asItWas' ? '' : wanted.against
     }
   }
+  /** The wiring as it stood when what is shown was played. */
+  const revision = ref(0)
+  const wiring = useWiring()
+  /** Whether the wiring was changed since. */
+  const stale = computed(() => report.value !== null && wiring.view !== null && wiring.view.revision !== revision.value)
   const follow = async (id: number) => {
     for (;;) {
       standing.value = await ask<RehearsalStanding>('GET', `/rehearsals/${id}`)
@@ -67,8 +73,10 @@ export const useRehearse = defineStore('rehearse', () => {
   }
   const run = () =>
     guarded(async () => {
+      const now = wiring.view?.revision ?? 0
       standing.value = await ask<RehearsalStanding>('POST', '/rehearsals', wanted)
       await follow(standing.value.id)
+      revision.value = now
     })
   const cancel = () => guarded(() => ask('DELETE', `/rehearsals/${standing.value!.id}`))
   const why = (decision: number, against: boolean) =>
@@ -106,6 +114,7 @@ export const useRehearse = defineStore('rehearse', () => {
     done,
     problems,
     running,
+    stale,
     script,
     load,
     choose,

@@ -33,7 +33,7 @@ export const HOUSE: House = {
 
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({
-  formatVersion: 4,
+  formatVersion: 5,
   id: 'pour',
   name: 'Pour the taper',
   description: '',
@@ -52,6 +52,7 @@ export const pour = (over: Partial<Cue> = {}): Cue => ({
   takeRule: 'first',
   urgency: 'usual',
   longestWaitMs: 60_000,
+  allTheSame: false,
   ...over,
 })
 
@@ -109,6 +110,7 @@ export const lookAt = (cue: Cue, over: Partial<CueLook> = {}): CueLook => ({
   gates: ['chance', 'price'],
   missing: {},
   held: { on: 'switched off' },
+  danger: '',
   ...over,
 })
 

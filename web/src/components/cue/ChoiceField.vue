@@ -1,20 +1,27 @@
 <script setup lang="ts">
 import { Listbox, ListboxButton, ListboxLabel, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { ChevronDown } from '@lucide/vue'
+import { computed } from 'vue'
 import type { Problem } from '@/api/types'
 import { vMenu } from '@/lib/menu'
 import TheProblems from './TheProblems.vue'
 
-defineProps<{ label: string; modelValue: string; choices: { value: string; name: string }[]; problems?: Problem[] }>()
+const props = defineProps<{
+  label: string
+  modelValue: string
+  choices: { value: string; name: string }[]
+  problems?: Problem[]
+}>()
 defineEmits<{ 'update:modelValue': [string] }>()
+const named = computed(() => props.choices.find((each) => each.value === props.modelValue)?.name)
 </script>
 
 <template>
   <Listbox :model-value="modelValue" as="div" class="relative" @update:model-value="$emit('update:modelValue', $event)">
     <ListboxLabel class="text-[13px] text-soft">{{ label }}</ListboxLabel>
     <ListboxButton class="field flex items-center text-left" :aria-invalid="(problems ?? []).length > 0">
-      <span class="min-w-0 flex-1 truncate">{{
-        choices.find((each) => each.value === modelValue)?.name ?? modelValue
+      <span class="min-w-0 flex-1 truncate" :class="!named && !modelValue && 'text-soft'">{{
+        named ?? (modelValue || 'Choose…')
       }}</span>
       <ChevronDown :size="14" class="text-soft" />
     </ListboxButton>

@@ -32,14 +32,20 @@ const put = (next: Rows) => {
   sent.push(JSON.stringify({ any: next.any, rows: next.rows }))
   emit('set', next)
 }
-const names = () => Object.keys(props.types).map((name) => ({ value: name, name }))
+const names = () =>
+  Object.keys(props.types).map((name) => ({ value: name, name: name === SET_OFF ? 'what set it off' : name }))
 const typeOf = (row: Row): NameType => props.types[row.name] ?? 'text'
 const START: Record<NameType, string> = { number: '1', text: '', truth: '', texts: 'member' }
+/** What set the cue off is chosen from what there is. */
+const SET_OFF = 'event.how'
 const change = (at: number, to: Partial<Row>) => {
   const next = { ...now.rows[at]!, ...to }
   const type = typeOf(next)
   if (to.name) {
-    Object.assign(next, { compare: kinds.all.ways[type]?.[0]?.value ?? '==', value: START[type] })
+    Object.assign(next, {
+      compare: kinds.all.ways[type]?.[0]?.value ?? '==',
+      value: to.name === SET_OFF ? kinds.all.setOff[0]!.value : START[type],
+    })
   }
   put({ ...now, rows: now.rows.map((row, index) => (index === at ? next : row)) })
 }
@@ -91,6 +97,14 @@ const standings = kinds.all.standings
         label="Value"
         :model-value="row.value"
         :choices="standings"
+        @update:model-value="change(at, { value: $event })"
+      />
+      <ChoiceField
+        v-else-if="row.name === SET_OFF"
+        class="min-w-0 flex-1"
+        label="Value"
+        :model-value="row.value"
+        :choices="kinds.all.setOff"
         @update:model-value="change(at, { value: $event })"
       />
       <TextField

@@ -91,6 +91,9 @@ const keys = (key: KeyboardEvent) => {
     void step(by, key.shiftKey)
   } else if (key.key === ' ' && onCue && props.open) {
     toggle((key.target as HTMLElement).id.slice(4))
+  } else if (key.key === 'Enter' && onCue) {
+    // Who opens a cue by keys goes on where it is written.
+    void router.push({ path: `/cues/${(key.target as HTMLElement).id.slice(4)}`, query: { at: 'name' } })
   } else {
     return
   }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Problem, Pull } from '@/api/types'
+import { useChoices } from '@/composables/useChoices'
 import { useKinds } from '@/stores/kinds'
 import ChoiceField from './ChoiceField.vue'
 import NumberField from './NumberField.vue'
@@ -10,6 +11,7 @@ import TextField from './TextField.vue'
 const props = defineProps<{ value: Extract<Pull, { kind: 'event' }>; problems: (name: string) => Problem[] }>()
 const emit = defineEmits<{ set: [name: string, value: unknown] }>()
 const kinds = useKinds()
+const { from } = useChoices()
 const fields = computed(() => kinds.all.events.find((each) => each.name === props.value.event)?.fields ?? [])
 const numbers = computed(() => fields.value.filter((each) => each.number))
 const texts = computed(() => fields.value.filter((each) => !each.number))
@@ -47,10 +49,11 @@ const exactly = (name: string, text: string) =>
       @update:model-value="least(name, $event)"
     />
     <TextField
-      v-for="{ name, label } in texts"
+      v-for="{ name, label, from: source } in texts"
       :key="name"
       :label="`${label} exactly`"
       :model-value="value.exactly[name] ?? ''"
+      :suggest="from(source)"
       :problems="problems('exactly')"
       @update:model-value="exactly(name, $event)"
     />

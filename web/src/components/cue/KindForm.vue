@@ -8,6 +8,7 @@ import ChoiceField from './ChoiceField.vue'
 import ColourField from './ColourField.vue'
 import ColoursField from './ColoursField.vue'
 import FileField from './FileField.vue'
+import KeyField from './KeyField.vue'
 import ListField from './ListField.vue'
 import NumberField from './NumberField.vue'
 import SecondsField from './SecondsField.vue'
@@ -81,8 +82,10 @@ const drawn = (field: FieldView): { is: Component; props: Record<string, unknown
           reads: props.reads?.(field.key),
         },
       }
+    case 'key':
+      return { is: KeyField, props: text }
     default:
-      return { is: TextField, props: { ...text, mono: field.as === 'code' } }
+      return { is: TextField, props: { ...text, mono: field.as === 'code', suggest: suggested(field) } }
   }
 }
 </script>
@@ -143,7 +146,7 @@ const drawn = (field: FieldView): { is: Component; props: Record<string, unknown
         <p v-if="each.hint" class="pt-0.5 text-[12.5px] text-soft">{{ each.hint }}</p>
       </div>
       <p v-if="fields.length === 0 && !group.under" class="col-span-6 text-[13px] text-soft">
-        There is nothing to set here.
+        It works as it is, and has nothing to set.
       </p>
     </div>
   </component>

@@ -174,13 +174,13 @@ const create = async () => {
         </div>
       </fieldset>
       <p v-if="!answer && parts.length === 0" class="text-[13px] text-soft">
-        Write an answer, or choose what it shows, plays or does.
+        Nothing yet: it will ring, and do nothing until you add to it.
       </p>
       <TheProblems :problems="others" />
       <div class="flex items-center justify-end gap-2">
         <span class="min-w-0 flex-1 truncate text-[13px] text-soft">{{ name }}</span>
         <button type="button" class="button" @click="emit('close')">Cancel</button>
-        <button class="button button-dark" :disabled="!answer && parts.length === 0">Make it</button>
+        <button class="button button-dark">Make it</button>
       </div>
     </form>
   </TheDialog>

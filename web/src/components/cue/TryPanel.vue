@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { FlaskConical, Play, X } from '@lucide/vue'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { DecisionNotice, Problem, ShowEvent, Standing, TriedOut } from '@/api/types'
 import { LANE_ICONS } from '@/components/score/lanes'
@@ -24,6 +24,9 @@ type Fields = Record<string, unknown> & { viewer?: { name: string; id: string; s
 const choices = computed(() => props.draft.look?.events ?? [])
 const chosen = ref(0)
 const event = ref<Fields | null>(null)
+const panel = ref<HTMLElement | null>(null)
+/** Who opens it by a key goes on by keys. */
+onMounted(() => nextTick(() => panel.value?.querySelector<HTMLElement>('input, button, select')?.focus()))
 const past = ref(false)
 const tried = ref<TriedOut | null>(null)
 const rang = ref<DecisionNotice | null>(null)
@@ -88,7 +91,7 @@ const answer = computed(() => (tried.value?.decision ?? rang.value)?.answers[0])
 </script>
 
 <template>
-  <section aria-label="Try it" class="flex flex-col gap-2">
+  <section ref="panel" aria-label="Try it" class="flex flex-col gap-2">
     <h3 class="flex items-center justify-between text-[16px]">
       Try it
       <button class="rounded-[8px] p-1.5 text-soft hover:bg-well" aria-label="Close trying" @click="$emit('close')">

@@ -30,6 +30,13 @@ watch(
 const missing = computed(() =>
   (mixer.value?.picture.scenes ?? []).filter((scene) => placing.value?.missing.includes(scene.id)),
 )
+const fit = async () => {
+  try {
+    placing.value = await ask<Placing>('POST', `/stages/${props.stage}/fit`)
+  } catch (refusal) {
+    notes.say((refusal as Error).message)
+  }
+}
 const place = async (scene: string) => {
   try {
     placing.value = await ask<Placing>('POST', `/stages/${props.stage}/place`, { scene })
@@ -48,6 +55,10 @@ const place = async (scene: string) => {
     <p v-else>
       In the mixer it stands in {{ either(placing.scenes).replace(' or ', ' and ')
       }}<span v-if="!placing.onProgramme" class="text-wax-words">, and not in the scene on programme</span>.
+    </p>
+    <p v-if="placing?.cropped.length" class="text-wax-words">
+      A part of it lies outside the picture in {{ either(placing.cropped).replace(' or ', ' and ') }}.
+      <button class="rounded-[6px] underline" @click="fit">Scale it to fit</button>
     </p>
     <div v-if="missing.length" class="flex flex-wrap gap-1.5 pt-1.5">
       <button v-for="scene in missing" :key="scene.id" class="button px-2 py-0.5" @click="place(scene.id)">

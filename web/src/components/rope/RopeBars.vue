@@ -16,8 +16,8 @@ const strip = ref<HTMLElement | null>(null)
 const { now, since, move } = useStrip(strip, live.now)
 
 const bars = computed(() => barsOf(live.rings.values(), now.value, since.value))
-const lanes = computed(() => stack(bars.value, kinds.lanesOf))
 const room = computed(() => Math.max(12, props.height - 66))
+const lanes = computed(() => stack(bars.value, kinds.lanesOf, room.value))
 const rowSize = computed(() =>
   rowHeight(
     lanes.value.reduce((sum, lane) => sum + lane.rows, 0),
@@ -127,7 +127,7 @@ watch(quiet, (is) => move(!is), { immediate: true })
 .cut {
   background: var(--rope-well);
   color: var(--rope-soft);
-  text-decoration: line-through;
+  box-shadow: inset 3px 0 0 var(--rope-held);
 }
 
 /* What was held hangs as a small drop of wax on the row below the lanes. */

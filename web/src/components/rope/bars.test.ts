@@ -134,4 +134,21 @@ describe('the rope', () => {
     expect(bars.map((bar) => bar.row)).toEqual([0, 1, 0])
     expect([rowHeight(3), rowHeight(6)]).toEqual([27, 17])
   })
+
+  it('keeps rows readable under load: what finds no row of its own is a mark without words', () => {
+    const crowd = Array.from({ length: 12 }, (_, at0) => ring({ number: at0, parts: [at(NOW + at0, NOW + 9_000)] }))
+    const bars = barsOf(crowd, NOW)
+    const rows = stack(bars, () => [{ lane: 'screen' as const }, { lane: 'chat' as const }], 102)
+    expect(rows.map((each) => each.rows)).toEqual([6, 1])
+    expect(rowHeight(7, 102)).toBeGreaterThanOrEqual(13)
+    expect(bars.filter((bar) => bar.label).map((bar) => bar.row)).toEqual([0, 1, 2, 3, 4, 5])
+    expect(bars.filter((bar) => !bar.label).every((bar) => bar.row === 5 && bar.width < 2)).toBe(true)
+  })
+
+  it('says on a bar that was cut what cut it', () => {
+    const cut = (over: Partial<RingNotice>, note: string) =>
+      barsOf([ring({ ...over, parts: [{ ...at(NOW - 1_000, NOW + 4_000, 'cut'), note }] })], NOW)[0]!.label
+    expect(cut({}, 'its place was not free in time')).toBe('its place was not free in time · Pour the taper · wickerby')
+    expect(cut({ state: 'hushed', note: 'hushed' }, '')).toBe('hushed · Pour the taper · wickerby')
+  })
 })

@@ -10,6 +10,10 @@ export const SPAN_MS = BACK_MS + AHEAD_MS
 const LEAST_WORDS = 4
 
 const ROW_HEIGHT = 27
+/** Lower than this, in pixels, words on a bar cannot be read. */
+const LEAST_HEIGHT = 13
+/** How wide a bar is, in percent of the strip, that is a mark only. */
+const MARK = 1.4
 
 /** A bar on the rope. @property left and width in percent of the strip @property row counted over all lanes @property label empty where there is no room for it */
 export interface Bar {
@@ -39,21 +43,35 @@ const stateOf = (ring: RingNotice, part: RingNotice['parts'][number], now: numbe
   return part.from > now ? 'comes' : part.to > now ? 'now' : 'past'
 }
 
-/** Gives bars that overlap within their lane rows of their own; the first row and the number of rows of each lane. @param lanesOf which lanes are drawn where some are used */
-export const stack = (bars: Bar[], lanesOf: (used: Lane[]) => { lane: Lane }[]) => {
+/**
+ * Gives bars that overlap within their lane rows of their own; the first row and the number of rows of each lane.
+ *
+ * @param lanesOf which lanes are drawn where some are used
+ * @param room in pixels: where rows would be too low to read, what finds none of its own is a mark on the last one
+ */
+export const stack = (bars: Bar[], lanesOf: (used: Lane[]) => { lane: Lane }[], room = 102) => {
   let first = 0
-  return lanesOf(bars.map((bar) => bar.lane)).map(({ lane }) => {
+  const drawn = lanesOf(bars.map((bar) => bar.lane))
+  /** Rows beyond one a lane that there is room for. */
+  let spare = Math.max(0, Math.floor(room / LEAST_HEIGHT) - drawn.length)
+  return drawn.map(({ lane }) => {
     const ends: number[] = []
+    const most = 1 + spare
     for (const bar of bars.filter((each) => each.lane === lane).sort((one, other) => one.left - other.left)) {
       const free = ends.findIndex((end) => end <= bar.left)
-      const at = free < 0 ? ends.length : free
-      if (!bar.instant) {
+      const at = Math.min(free < 0 ? ends.length : free, most - 1)
+      const crowded = free < 0 && ends.length >= most
+      if (crowded) {
+        bar.label = ''
+        bar.width = Math.min(bar.width, MARK)
+      } else if (!bar.instant) {
         ends[at] = bar.left + bar.width
       }
       bar.row = first + (bar.instant ? 0 : at)
     }
     const rows = { lane, first, rows: Math.max(1, ends.length) }
     first += rows.rows
+    spare -= rows.rows - 1
     return rows
   })
 }
@@ -86,8 +104,10 @@ export const barsOf = (rings: Iterable<RingNotice>, now: number, since = now - B
         instant: part.to === part.from,
         left: placeOf(part.from, since),
         width,
-        label: width < LEAST_WORDS ? '' : words,
-        why: [ring.cueName + who, part.label, part.note].filter(Boolean).join('\n'),
+        label: width < LEAST_WORDS ? '' : state === 'cut' ? `${part.note || ring.note || 'cut'} · ${words}` : words,
+        why: [ring.cueName + who, part.label, part.note || (state === 'cut' ? ring.note : '')]
+          .filter(Boolean)
+          .join('\n'),
       })
     }
   }

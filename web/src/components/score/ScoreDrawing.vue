@@ -20,8 +20,8 @@ const emit = defineEmits<{ pick: [string[]]; add: [kind: Part['kind'], ms: numbe
 const drafts = useDrafts()
 const playhead = usePlayhead()
 /** Lanes are taller where the window has the room. */
-const { height: tall } = useWindowSize()
-const HEIGHT = computed(() => (tall.value > 950 ? 62 : 44))
+const { height: window } = useWindowSize()
+const HEIGHT = computed(() => (window.value > 950 ? 62 : 44))
 
 const { parts, plan } = usePlan(
   () => props.draft,
@@ -57,7 +57,7 @@ const { keys } = useScoreKeys({
   zoom: (by) => emit('zoom', by),
 })
 
-const { at, lanes, bars, threads } = useScoreBars(() => shown.value, length, HEIGHT)
+const { at, lanes, tall, bars, threads } = useScoreBars(() => shown.value, length, HEIGHT)
 /** The thread that is being pulled, from the end of its part to the pointer. */
 const pulled = computed(() => {
   const bar = drag.value?.mode === 'thread' && bars.value.find((each) => each.part.id === drag.value!.id)
@@ -128,7 +128,7 @@ const says = (bar: (typeof bars.value)[number]) =>
         v-for="lane in lanes"
         :key="lane.lane"
         class="flex items-center gap-2 border-t border-line pl-3 text-[13px] text-soft"
-        :style="{ height: HEIGHT + 'px' }"
+        :style="{ height: lane.height + 'px' }"
       >
         <component :is="LANE_ICONS[lane.lane]" :size="15" /> {{ lane.name }}
       </div>
@@ -139,7 +139,7 @@ const says = (bar: (typeof bars.value)[number]) =>
         <div
           ref="field"
           class="relative"
-          :style="{ height: lanes.length * HEIGHT + 'px' }"
+          :style="{ height: tall + 'px' }"
           @dragover.prevent
           @drop.prevent="dropped"
           @pointermove="move"
@@ -147,10 +147,10 @@ const says = (bar: (typeof bars.value)[number]) =>
           @pointercancel="cancel"
         >
           <div
-            v-for="(lane, index) in lanes"
+            v-for="lane in lanes"
             :key="lane.lane"
             class="absolute inset-x-0 border-t border-line"
-            :style="{ top: index * HEIGHT + 'px', height: HEIGHT + 'px' }"
+            :style="{ top: lane.top + 'px', height: lane.height + 'px' }"
           />
           <span
             v-for="tick in ticks(length, zoom)"
@@ -161,7 +161,7 @@ const says = (bar: (typeof bars.value)[number]) =>
           <svg
             class="pointer-events-none absolute inset-0 h-full w-full"
             preserveAspectRatio="none"
-            :viewBox="`0 0 100 ${lanes.length * HEIGHT}`"
+            :viewBox="`0 0 100 ${tall}`"
             aria-hidden="true"
           >
             <path

@@ -74,7 +74,7 @@ defineExpose({ tell })
 </script>
 
 <template>
-  <div ref="room" class="relative min-h-0 flex-1 overflow-auto rounded-[12px] bg-well" data-canvas>
+  <div ref="room" class="relative isolate min-h-0 flex-1 overflow-auto rounded-[12px] bg-well" data-canvas>
     <div
       class="absolute overflow-hidden"
       :style="{

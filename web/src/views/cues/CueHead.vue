@@ -27,6 +27,7 @@ const rackOn = () =>
     () => notes.say(`The rack ${rack.value!.rack.name} is on.`, true),
     (refusal: Error) => notes.say(refusal.message),
   )
+const danger = computed(() => props.draft.look?.danger)
 const hand = computed(() => cue.value.pulls.find((pull) => pull.kind === 'hand'))
 const edit = (change: (cue: Draft['cue']) => void) => drafts.edit(cue.value.id, change)
 const typed = (event: Event) => (event.target as HTMLInputElement).value
@@ -118,6 +119,25 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
   <p v-if="rack && !rack.rack.on" role="status" class="-mt-1 flex gap-1.5 text-[13px] text-wax-words">
     <span class="min-w-0 truncate">Its rack {{ rack.rack.name }} is off, so it does not ring.</span>
     <button class="flex-none rounded-[6px] underline" data-chip="rack" @click="rackOn">Switch the rack on</button>
+  </p>
+  <p
+    v-if="danger"
+    role="status"
+    class="-mt-1 flex flex-wrap gap-x-1.5 text-[13px]"
+    :class="!cue.allTheSame && 'text-wax-words'"
+  >
+    <span class="min-w-0">{{
+      cue.allTheSame
+        ? `Anyone may ${danger} by it, as you said.`
+        : `Anyone may ${danger} by it, so it does not ring yet.`
+    }}</span>
+    <button
+      class="flex-none rounded-[6px] underline"
+      data-chip="allTheSame"
+      @click="edit((each) => (each.allTheSame = !each.allTheSame))"
+    >
+      {{ cue.allTheSame ? 'Take that back' : 'On all the same' }}
+    </button>
   </p>
   <p v-for="link in down" :key="link.id" role="status" class="-mt-1 flex gap-1.5 text-[13px] text-wax-words">
     <span class="min-w-0 truncate" :title="link.refusal">This cue needs what is not there: {{ link.refusal }}</span>

@@ -33,7 +33,7 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
 
 <template>
   <div class="h-full overflow-auto p-5">
-    <div class="mx-auto max-w-[1240px]">
+    <div class="mx-auto max-w-[1240px] 2xl:max-w-[1860px]">
       <h1 class="text-[25px]">Links</h1>
       <p class="max-w-[80ch] pt-1 pb-3 text-soft">
         Everything that Wax Bell is connected to, in the order in which it is set up. What breaks comes up again by

@@ -72,6 +72,7 @@ const together = computed(
       )
       .join('; ') ?? '',
 )
+const MINUTE = 60_000
 const middle = () => (stretch.value.from + stretch.value.to) / 2
 const zoom = (by: number) =>
   (stretch.value = zoomed(stretch.value, whole.value, by, chosen.value?.moment.at ?? middle()))
@@ -133,6 +134,12 @@ useKeys({
           ><Download :size="15"
         /></a>
       </div>
+      <p v-if="rehearse.stale" role="status" class="flex gap-2 text-[13px] text-wax-words">
+        The wiring was changed since this was played.
+        <button class="rounded-[6px] underline" :disabled="rehearse.running" @click="rehearse.run()">
+          Rehearse it again
+        </button>
+      </p>
       <div class="flex max-h-[60%] flex-none flex-col gap-2 overflow-auto">
         <template v-for="each in drawings" :key="each.name">
           <h2 v-if="each.against" class="text-[14px]">{{ each.name }}</h2>
@@ -153,8 +160,19 @@ useKeys({
                 : `${report.differs.differences.length === 1 ? '1 cue differs' : `${report.differs.differences.length} cues differ`}, ${report.differs.same} ${report.differs.same === 1 ? 'does' : 'do'} not. Each figure is beside → this one.`
             }}
           </p>
+          <p v-if="report.busiest.length" class="flex flex-wrap gap-x-2 pb-1 text-[13px] text-soft">
+            Most rang in these minutes:
+            <button
+              v-for="each in report.busiest"
+              :key="each.from"
+              class="rounded-[6px] text-ink underline decoration-line hover:decoration-ink"
+              @click="stretch = { from: each.from, to: each.from + MINUTE }"
+            >
+              {{ momentLabel(each.from, whole.from) }} ({{ each.rings }} rang, {{ each.lines }} lines and events)
+            </button>
+          </p>
           <p v-if="places" class="pb-1 text-[13px] text-soft">
-            Busiest: {{ places }}.<template v-if="together"> At the same time: {{ together }}.</template>
+            Longest in use: {{ places }}.<template v-if="together"> At the same time: {{ together }}.</template>
           </p>
           <EveningCues :report="report" :cue="cue" @cue="cue = $event" />
         </div>

@@ -18,6 +18,15 @@ const FIELDS: { field: keyof MadeUp; label: string }[] = [
 ]
 const day = (at: number) =>
   new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+/** An edit is told apart from the next one by the second. */
+const stamp = (at: number) =>
+  new Date(at).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    second: '2-digit',
+  })
 const rows = computed(() => [
   { id: '', name: 'Made up', says: `${rehearse.wanted.madeUp.crowd} viewers, ${rehearse.wanted.madeUp.minutes} min` },
   ...rehearse.scripts.map((each) => ({
@@ -31,7 +40,9 @@ const rows = computed(() => [
 const wirings = computed(() => [
   { id: 'now', name: 'as it is now' },
   ...(rehearse.script?.origin === 'recorded' ? [{ id: 'asItWas', name: 'as the show went' }] : []),
-  ...rehearse.changes.slice(0, 30).map((each) => ({ id: `before-${each.step}`, name: `before: ${each.what}` })),
+  ...rehearse.changes
+    .slice(0, 30)
+    .map((each) => ({ id: `before-${each.step}`, name: `${stamp(each.at)}: before “${each.what}”` })),
 ])
 const picker = ref<HTMLInputElement | null>(null)
 const brought = async (files: FileList | null) => {

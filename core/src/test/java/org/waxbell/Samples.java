@@ -93,7 +93,7 @@ public final class Samples {
                 "{viewer}",
                 "pours a tall taper",
                 "taper.svg",
-                false,
+                "",
                 "",
                 "",
                 400,
@@ -130,7 +130,7 @@ public final class Samples {
     public static Cue cue(String id, List<String> words, List<Gate> gates, Urgency urgency, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1).replace('-', ' ');
         return new Cue(
-                4,
+                Cue.FORMAT,
                 id,
                 name,
                 "",
@@ -143,7 +143,8 @@ public final class Samples {
                 List.of(Take.only(new Score(List.of(parts)))),
                 TakeRule.FIRST,
                 urgency,
-                60_000);
+                60_000,
+                false);
     }
 
     public static Cue pulledBy(Cue cue, Pull... pulls) {

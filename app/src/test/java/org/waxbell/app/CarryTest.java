@@ -95,7 +95,7 @@ class CarryTest {
         String text = other.toString();
         JsonNode preview = preview(app, text, true).body();
         assertThat(names(preview.get("removes"))).containsExactly("Pour the taper");
-        assertThat(names(preview.get("replaces"))).containsExactly("the house", "Ring it");
+        assertThat(names(preview.get("replaces"))).containsExactly("the channel’s settings", "Ring it");
         assertThat(names(preview.get("adds"))).isEmpty();
         assertThat(preview.get("leaves")).hasSize(2 + 1 + 17);
         assertThat(export(app)).as("a preview changes nothing").isEqualTo(before);
@@ -126,7 +126,7 @@ class CarryTest {
         ((ArrayNode) piece.get("stages")).removeAll();
         JsonNode preview = preview(bare, piece.toString(), false).body();
         assertThat(names(preview.get("adds"))).containsExactly("What may I ask");
-        assertThat(names(preview.get("replaces"))).containsExactly("the house");
+        assertThat(names(preview.get("replaces"))).containsExactly("the channel’s settings");
         assertThat(names(preview.get("removes"))).isEmpty();
         assertThat(bring(bare, piece.toString(), false).status()).isEqualTo(200);
         JsonNode wiring = bare.get("/api/wiring").body();
@@ -192,7 +192,7 @@ class CarryTest {
                         .body()
                         .at("/problems/0/remedy")
                         .asString())
-                .isEqualTo("Write 4.");
+                .isEqualTo("Write 5.");
         refused(
                 document -> ((ObjectNode) document.at("/stages/0")).put("width", "wide"),
                 "stages[0].width",

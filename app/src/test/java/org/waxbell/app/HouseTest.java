@@ -85,10 +85,13 @@ class HouseTest {
     void aClipIsMadeAndItsAddressAnswered() {
         try (Listening chat = new Listening(app, "/ws/practice/channel")) {
             assertThat(says("tallowmoth", "!keep")).contains("rang Keep that moment (Main)");
-            assertThat(chat.next(each -> each.at("/body/text").asString("").startsWith("Kept:"))
-                            .at("/body/text")
-                            .asString())
-                    .matches("Kept: tallowmoth at the bench · practice-clip-\\d+");
+            String kept = chat.next(each -> each.at("/body/text").asString("").startsWith("Kept:"))
+                    .at("/body/text")
+                    .asString();
+            assertThat(kept).matches("Kept: tallowmoth at the bench · http://[^ /]+/practice/clips/\\d+");
+            assertThat(app.askText(kept.substring(kept.indexOf("/practice/clips/"))))
+                    .contains("<h1>tallowmoth at the bench</h1>")
+                    .contains("<dd>!keep</dd>");
         }
     }
 
@@ -239,12 +242,12 @@ class HouseTest {
                 .contains("viewer.months", "slate.pours", "mixer.scene");
         JsonNode wrong = app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.months"))
                 .body();
-        assertThat(wrong.at("/problems/0/message").asString()).contains("not true or false");
+        assertThat(wrong.at("/problems/0/message").asString()).contains("neither true nor false");
         assertThat(app.post("/api/conditions", Map.of("cue", cue, "condition", "viewer.age > 3"))
                         .body()
                         .at("/problems/0/message")
                         .asString())
-                .startsWith("At line 1, character 1: undeclared");
+                .startsWith("At line 1, character 1: nothing here is called");
     }
 
     @Test

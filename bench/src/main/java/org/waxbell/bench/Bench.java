@@ -1,24 +1,42 @@
 package org.waxbell.bench;
 
-/** Runs the measurement of a name and prints one {@code name=value unit} a line. */
+import java.util.List;
+
+/** Runs the measurement of a name and prints one {@code name=value unit} a line, with how loud the machine is at its head and foot. */
 public final class Bench {
+    private static final List<String> NAMES = List.of("ring", "engine", "rehearse", "links", "cues", "stage");
+
     private Bench() {}
 
-    /** {@code bench ring [--long]}, {@code bench engine [--long]}, {@code bench rehearse}, {@code bench links [--long]}, {@code bench cues}, {@code bench stage [--long]}, or {@code bench crowd} and {@code bench bare PORT} for processes of their own. */
+    /** {@code bench NAME [--long|--small]}, {@code bench all --small} for every one, or {@code bench crowd} and {@code bench bare PORT} for processes of their own. */
     public static void main(String[] args) throws Exception {
         String name = args.length > 0 ? args[0] : "";
         switch (name) {
-            case "ring" -> new RingBench(args.length > 1 && args[1].equals("--long")).run();
-            case "engine" -> EngineBench.run(args.length > 1 && args[1].equals("--long"));
-            case "rehearse" -> RehearseBench.run();
-            case "links" -> LinksBench.run(args.length > 1 && args[1].equals("--long"));
-            case "cues" -> new CuesBench().run();
-            case "stage" -> new StageBench(args.length > 1 && args[1].equals("--long")).run();
             case "crowd" -> Crowd.run();
             case "bare" -> BareApp.start(Integer.parseInt(args[1]));
-            default ->
-                throw new IllegalArgumentException("no benchmark is called \"" + name
-                        + "\"; there are: ring, engine, rehearse, links, cues, stage");
+            case "all" -> {
+                for (String each : NAMES) {
+                    measure(each, Scale.of(args));
+                }
+            }
+            default -> measure(name, Scale.of(args));
         }
+    }
+
+    private static void measure(String name, Scale scale) throws Exception {
+        if (!NAMES.contains(name)) {
+            throw new IllegalArgumentException("no benchmark is called \"" + name + "\"; there are: " + NAMES);
+        }
+        System.setProperty("waxbell.jar", "app/target/waxbell-boot.jar");
+        Figures.print("noise_before_p99", Figures.noise(), "ms");
+        switch (name) {
+            case "ring" -> new RingBench(scale).run();
+            case "engine" -> EngineBench.run(scale);
+            case "rehearse" -> RehearseBench.run(scale);
+            case "links" -> LinksBench.run(scale);
+            case "cues" -> new CuesBench(scale).run();
+            default -> new StageBench(scale).run();
+        }
+        Figures.print("noise_after_p99", Figures.noise(), "ms");
     }
 }

@@ -20,9 +20,6 @@ import tools.jackson.databind.node.ObjectNode;
  * second frame after it, when what changed has been painted.
  */
 final class CuesBench {
-    private static final int MORE = 2_000;
-    private static final int TIMES = 20;
-    private static final int DRAG_STEPS = 120;
     /** As long as the rope is: then as much goes off it as comes. */
     private static final int SETTLED_SECONDS = 30;
 
@@ -30,31 +27,40 @@ final class CuesBench {
     private static final String PAINTED =
             "const painted = () => new Promise((go) => requestAnimationFrame(() => requestAnimationFrame(go)));";
 
+    private final Scale scale;
+    private final int more;
+    private final int times;
+    private final int dragSteps;
+
+    CuesBench(Scale scale) {
+        this.scale = scale;
+        more = scale.of(50, 2_000);
+        times = scale.of(3, 20);
+        dragSteps = scale.of(20, 120);
+    }
+
     void run() throws Exception {
-        System.setProperty("waxbell.jar", "app/target/waxbell-boot.jar");
         Path data = Files.createTempDirectory("waxbell-bench");
         try (Packaged app = new Packaged(data);
                 Browser browser = new Browser()) {
-            Figures.print("noise_before_p99", Figures.noise(), "ms");
             browser.tab(app.address() + "/cues/pour-the-taper");
             measure(browser, app, "demo");
             Figures.print("more_cues", grow(app), "");
             measure(browser, app, "many");
             edit(app);
             evening(app);
-            Figures.print("noise_after_p99", Figures.noise(), "ms");
         }
     }
 
     /** What the console uses of a processor while an evening goes on: nobody there, one line a second, ten. */
-    private static void evening(Packaged app) throws Exception {
-        Figures.print("console_quiet", Processor.share(WATCHED_SECONDS), "% of a processor");
+    private void evening(Packaged app) throws Exception {
+        Figures.print("console_quiet", Processor.share(scale.of(1, WATCHED_SECONDS)), "% of a processor");
         for (int perMinute : List.of(60, 600)) {
             crowd(app, true, perMinute);
-            TimeUnit.SECONDS.sleep(SETTLED_SECONDS);
+            TimeUnit.SECONDS.sleep(scale.of(1, SETTLED_SECONDS));
             Figures.print(
                     "console_at_" + perMinute + "_lines_a_minute",
-                    Processor.share(WATCHED_SECONDS),
+                    Processor.share(scale.of(1, WATCHED_SECONDS)),
                     "% of a processor");
         }
         crowd(app, false, 60);
@@ -84,13 +90,13 @@ final class CuesBench {
     }
 
     /** Brings in copies of the demo's cues with other names and words, in one document. */
-    private static int grow(Packaged app) {
+    private int grow(Packaged app) {
         ObjectNode document = (ObjectNode) app.get("/api/wiring/document");
         ArrayNode cues = (ArrayNode) document.get("cues");
         List<JsonNode> seeds = cues.valueStream()
                 .filter(each -> each.at("/pulls/0/kind").asString().equals("chatWord"))
                 .toList();
-        for (int i = 0; i < MORE; i++) {
+        for (int i = 0; i < more; i++) {
             ObjectNode copy = (ObjectNode) seeds.get(i % seeds.size()).deepCopy();
             copy.put("id", "more-" + i).put("name", copy.get("name").asString() + " " + i);
             ((ObjectNode) copy.at("/pulls/0")).set("words", JsonMapper.shared().valueToTree(List.of("!more" + i)));
@@ -109,7 +115,7 @@ final class CuesBench {
 
     private void measure(Browser browser, Packaged app, String name) {
         List<Double> opening = new ArrayList<>();
-        for (int i = 0; i < 5; i++) {
+        for (int i = 0; i < scale.of(1, 5); i++) {
             browser.driver().get(app.address() + "/cues/pour-the-taper");
             opening.add(number(browser.driver().executeAsyncScript(PAINTED + """
                     const done = arguments[0]
@@ -133,7 +139,7 @@ final class CuesBench {
                     await new Promise((go) => setTimeout(go, 120))
                   }
                   done(took)
-                })()""", TIMES));
+                })()""", times));
         Figures.printBoth(name + "_open_cue", cue);
         List<Double> find = numbers(browser.driver().executeAsyncScript(PAINTED + """
                 const done = arguments[0]
@@ -152,16 +158,16 @@ final class CuesBench {
         Figures.printBoth(name + "_find_key", find);
         List<Double> scroll = frames(browser, """
                 const box = document.querySelector('[data-cues]')
-                return (i) => { box.scrollTop += i % 120 < 60 ? 90 : -90 }""", DRAG_STEPS);
+                return (i) => { box.scrollTop += i % 120 < 60 ? 90 : -90 }""", dragSteps);
         Figures.print(name + "_scroll", 1_000 / mean(scroll), "frames/s");
         Figures.printBoth(name + "_words_key_to_sample", typing(browser, app));
         drag(browser, app, name);
-        List<Double> bare = frames(browser, "return () => undefined", DRAG_STEPS);
+        List<Double> bare = frames(browser, "return () => undefined", dragSteps);
         Figures.print(name + "_yardstick", 1_000 / mean(bare), "frames/s");
     }
 
     /** Words are typed key by key, each until what they read with samples stands below them. */
-    private static List<Double> typing(Browser browser, Packaged app) {
+    private List<Double> typing(Browser browser, Packaged app) {
         browser.driver().get(app.address() + "/cues/pour-the-taper");
         browser.see("aside input[aria-label='Line below']");
         List<Double> keys = numbers(browser.driver().executeAsyncScript(PAINTED + """
@@ -182,10 +188,10 @@ final class CuesBench {
                     took.push(performance.now() - before)
                   }
                   done(took)
-                })()""", 5 * TIMES));
+                })()""", 5 * times));
         browser.await(
                 "the last of it is saved",
-                any -> app.get("/api/wiring").toString().contains("for {viewer} no. " + (5 * TIMES - 1)));
+                any -> app.get("/api/wiring").toString().contains("for {viewer} no. " + (5 * times - 1)));
         app.post("/api/undo", Map.of());
         return keys;
     }
@@ -201,7 +207,7 @@ final class CuesBench {
                 const tell = (type, x) => part.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, button: 0, buttons: 1, clientX: x, clientY: y }))
                 part.setPointerCapture = () => undefined
                 tell('pointerdown', box.x + 40)
-                return (i) => tell('pointermove', box.x + 40 + 2 * Math.abs(60 - (i % 120)))""", DRAG_STEPS);
+                return (i) => tell('pointermove', box.x + 40 + 2 * Math.abs(60 - (i % 120)))""", dragSteps);
         Figures.print(name + "_drag_part", 1_000 / mean(frames), "frames/s");
         Figures.print(name + "_drag_frame_p99", Figures.percentile(frames, 99), "ms");
         browser.driver().get(app.address() + "/cues/pour-the-taper");

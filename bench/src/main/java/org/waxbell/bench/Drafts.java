@@ -22,7 +22,7 @@ final class Drafts {
                 Map.entry("title", "{viewer}"),
                 Map.entry("words", "pours"),
                 Map.entry("picture", "taper.svg"),
-                Map.entry("portrait", false),
+                Map.entry("portrait", ""),
                 Map.entry("entry", "pour"),
                 Map.entry("exit", "kindle"),
                 Map.entry("entryMs", length / 2 - 50),
@@ -33,7 +33,7 @@ final class Drafts {
     static void cue(Packaged app, String id, List<Object> parts) {
         Map<String, Object> cue = new HashMap<>(Map.of(
                 "formatVersion",
-                4,
+                5,
                 "id",
                 "bench-" + id,
                 "name",
@@ -59,6 +59,8 @@ final class Drafts {
                 "",
                 "listed",
                 false,
+                "allTheSame",
+                true,
                 "takes",
                 List.of(Map.of(
                         "id",

@@ -16,16 +16,16 @@ import org.openjdk.jmh.runner.options.VerboseMode;
 final class EngineBench {
     private EngineBench() {}
 
-    static void run(boolean thorough) throws RunnerException, IOException, InterruptedException {
+    static void run(Scale scale) throws RunnerException, IOException, InterruptedException {
         Options options = new OptionsBuilder()
                 .include(Lines.class.getName())
                 .include(Rings.class.getName())
                 .include(RuleYardsticks.class.getName())
-                .forks(thorough ? 3 : 1)
-                .warmupIterations(3)
+                .forks(scale.of(0, 1, 3))
+                .warmupIterations(scale.of(0, 3))
                 .warmupTime(TimeValue.seconds(2))
-                .measurementIterations(thorough ? 8 : 3)
-                .measurementTime(TimeValue.seconds(2))
+                .measurementIterations(scale.of(1, 3, 8))
+                .measurementTime(TimeValue.milliseconds(scale.of(50, 2_000)))
                 .verbosity(VerboseMode.SILENT)
                 .build();
         Collection<RunResult> results = new Runner(options).run();
@@ -46,7 +46,9 @@ final class EngineBench {
         ratio(scores, "missWithPhrases_1000", "lookUp_1000");
         ratio(scores, "rules", "rulesEasy");
         ratio(scores, "rules", "rulesDrools");
-        crowd();
+        if (!scale.small()) {
+            crowd();
+        }
     }
 
     /** A million viewers, in a process with the heap that they must fit into. */

@@ -19,6 +19,9 @@ final class Figures {
 
     /** The nearest-rank percentile. */
     static double percentile(List<Double> values, int percent) {
+        if (values.isEmpty()) {
+            throw new IllegalStateException("nothing was heard that could be measured");
+        }
         List<Double> sorted = values.stream().sorted().toList();
         return sorted.get(Math.min(sorted.size() - 1, (int) Math.ceil(sorted.size() * percent / 100.0) - 1));
     }

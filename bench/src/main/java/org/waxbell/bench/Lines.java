@@ -17,7 +17,6 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.PatternPull;
 import org.waxbell.cue.PhrasePull;
 import org.waxbell.cue.Pull;
-import org.waxbell.cue.WordKey;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
@@ -27,6 +26,7 @@ import org.waxbell.port.Calendars;
 import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.Match;
+import org.waxbell.words.WordKey;
 
 /** Lines of chat that no cue waits for, among so many cued words; the yardstick is a look-up of the same folded words. */
 @State(Scope.Thread)

@@ -36,8 +36,7 @@ final class LinksBench {
         this.wire = wire;
     }
 
-    static void run(boolean longer) throws Exception {
-        System.setProperty("waxbell.jar", "app/target/waxbell-boot.jar");
+    static void run(Scale scale) throws Exception {
         Path data = Files.createTempDirectory("waxbell-bench-links");
         try (RealIrc server = new RealIrc(data.resolve("irc"));
                 CutProxy wire = new CutProxy(server.port());
@@ -45,16 +44,16 @@ final class LinksBench {
                 Packaged far = new Packaged(data.resolve("far"));
                 CutProxy mixer = new CutProxy(Integer.parseInt(far.address().replaceAll(".*:", "")))) {
             LinksBench bench = new LinksBench(app, server, wire);
-            bench.wire();
-            bench.flood(8, false);
-            bench.flood(longer ? 60 : 12, true);
-            bench.cutChat(longer ? 100 : 12);
-            bench.cutMixer(far, mixer, longer ? 100 : 12);
+            bench.wire(scale.of(20, CUES));
+            bench.flood(scale.of(1, 8), false);
+            bench.flood(scale.of(1, 12, 60), true);
+            bench.cutChat(scale.of(2, 12, 100));
+            bench.cutMixer(far, mixer, scale.of(2, 12, 100));
         }
     }
 
-    private void wire() {
-        for (int i = 0; i < CUES; i++) {
+    private void wire(int cues) {
+        for (int i = 0; i < cues; i++) {
             cue("cue-" + i, i == 0 ? "!mark" : "!word" + i, i == 0 ? "mark {argument}" : "Thank you, {viewer}.");
         }
         ObjectNode settings = (ObjectNode) app.get("/api/link-kinds/irc");

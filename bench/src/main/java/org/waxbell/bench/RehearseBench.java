@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
-import org.waxbell.cue.WordKey;
 import org.waxbell.event.ChatLine;
 import org.waxbell.gate.ConditionGate;
 import org.waxbell.gate.CooldownGate;
@@ -19,6 +18,7 @@ import org.waxbell.score.Anchor;
 import org.waxbell.score.Manner;
 import org.waxbell.score.ReplyPart;
 import org.waxbell.wiring.CueBook;
+import org.waxbell.words.WordKey;
 import org.waxbell.words.Wording;
 
 /** A whole evening in virtual time, 4 h, 50,000 lines, 500 cues; beside it a look-up of the same lines, and what words and conditions cost. */
@@ -30,15 +30,15 @@ final class RehearseBench {
 
     private RehearseBench() {}
 
-    static void run() {
+    static void run(Scale scale) {
         CueBook plain = book(false);
-        List<Step> script = new MadeUpEvening(1, 3_000, LINES, 4 * 3_600_000L).script(plain.wiring());
+        List<Step> script = new MadeUpEvening(1, 3_000, scale.of(2_000, LINES), 4 * 3_600_000L).script(plain.wiring());
         double best = Double.MAX_VALUE;
         double lookUp = Double.MAX_VALUE;
         double conditions = Double.MAX_VALUE;
         int rings = 0;
         CueBook conditioned = book(true);
-        for (int i = 0; i < ROUNDS; i++) {
+        for (int i = 0; i < scale.of(1, ROUNDS); i++) {
             long start = System.nanoTime();
             Report report = Rehearsal.run(plain, script, 1, Calendars.NONE, percent -> {}, () -> true);
             best = Math.min(best, (System.nanoTime() - start) / 1e6);
@@ -55,7 +55,7 @@ final class RehearseBench {
         Figures.print("evening_lookup", lookUp, "ms");
         Figures.print("evening_to_lookup", best / lookUp, "ratio");
         Figures.print("evening_with_200_conditions", conditions, "ms");
-        words();
+        words(scale.of(FILLS / 100, FILLS));
     }
 
     private static CueBook book(boolean conditions) {
@@ -93,21 +93,21 @@ final class RehearseBench {
         }
     }
 
-    private static void words() {
+    private static void words(int times) {
         Map<String, String> values = Map.of("viewer", "brine_otter", "giftCount", "5");
-        Figures.print("words_joined", fills(null, values), "ns");
-        Figures.print("words_plain", fills(Wording.of("{viewer} sent {giftCount} sprigs"), values), "ns");
+        Figures.print("words_joined", fills(null, values, times), "ns");
+        Figures.print("words_plain", fills(Wording.of("{viewer} sent {giftCount} sprigs"), values, times), "ns");
         Figures.print(
                 "words_plural",
-                fills(Wording.of("{viewer} sent {giftCount, plural, one {# sprig} other {# sprigs}}"), values),
+                fills(Wording.of("{viewer} sent {giftCount, plural, one {# sprig} other {# sprigs}}"), values, times),
                 "ns");
     }
 
-    private static double fills(Wording wording, Map<String, String> values) {
+    private static double fills(Wording wording, Map<String, String> values, int times) {
         double best = Double.MAX_VALUE;
         int length = 0;
         for (int round = 0; round < 3; round++) {
-            int count = wording == null ? FILLS : FILLS / 4;
+            int count = wording == null ? times : times / 4;
             long start = System.nanoTime();
             for (int i = 0; i < count; i++) {
                 length += wording == null

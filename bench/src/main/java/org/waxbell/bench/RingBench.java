@@ -17,12 +17,13 @@ import org.waxbell.e2e.Packaged;
  * figures only where the machine itself was quiet before and after it.
  */
 final class RingBench {
-    private static final int ROUND = 40;
     /** With more than so many cards that nobody painted there is nothing to measure. */
     private static final int MOST_MISSED = 10;
 
     private static final double QUIET_MS = 5;
     private final int rounds;
+    private final int round;
+    private final int restSeconds;
     private int missed;
     private final List<Double> ring = new ArrayList<>();
     private final List<Double> quietLate = new ArrayList<>();
@@ -33,12 +34,13 @@ final class RingBench {
     private final List<Double> quietFrame = new ArrayList<>();
     private final List<Double> noise = new ArrayList<>();
 
-    RingBench(boolean thorough) {
-        rounds = thorough ? 20 : 4;
+    RingBench(Scale scale) {
+        rounds = scale.of(1, 4, 20);
+        round = scale.of(4, 40);
+        restSeconds = scale.of(1, 10);
     }
 
     void run() throws Exception {
-        System.setProperty("waxbell.jar", "app/target/waxbell-boot.jar");
         Path data = Files.createTempDirectory("waxbell-bench");
         starts(data);
         int barePort = Packaged.freePort();
@@ -54,7 +56,7 @@ final class RingBench {
                     "the stage has joined",
                     any -> app.get("/api/live").get("pages").size() == 1);
             String yard = browser.tab("http://127.0.0.1:" + barePort + "/");
-            rings(app, live, browser, stage, ROUND);
+            rings(app, live, browser, stage, round);
             clear();
             for (int i = 0; i < rounds; i++) {
                 round(app, live, browser, stage, yard);
@@ -70,7 +72,7 @@ final class RingBench {
         double before = Figures.noise();
         int rings = ring.size();
         int frames = echoFrame.size();
-        rings(app, live, browser, stage, ROUND);
+        rings(app, live, browser, stage, round);
         echoes(browser, yard);
         double after = Figures.noise();
         noise.add(Math.max(before, after));
@@ -119,7 +121,7 @@ final class RingBench {
     private void echoes(Browser browser, String yard) {
         browser.to(yard);
         Object measured = browser.driver()
-                .executeAsyncScript("const done = arguments[1]; measure(arguments[0]).then(done)", ROUND * 2);
+                .executeAsyncScript("const done = arguments[1]; measure(arguments[0]).then(done)", round * 2);
         for (Object pair : (List<?>) measured) {
             echo.add(((Number) ((List<?>) pair).get(0)).doubleValue());
             echoFrame.add(((Number) ((List<?>) pair).get(1)).doubleValue());
@@ -131,7 +133,7 @@ final class RingBench {
         try (Packaged app = new Packaged(data.resolve("start"))) {
             app.get("/api/wiring");
             Figures.print("start_first_page", (System.nanoTime() - began) / 1e6, "ms");
-            TimeUnit.SECONDS.sleep(10);
+            TimeUnit.SECONDS.sleep(restSeconds);
             Figures.print("memory_at_rest", Figures.memory(app.process()), "MB");
         }
         int port = Packaged.freePort();
@@ -139,7 +141,7 @@ final class RingBench {
         Process bare = bare(port);
         answered("http://127.0.0.1:" + port + "/", bare);
         Figures.print("bare_start_first_page", (System.nanoTime() - began) / 1e6, "ms");
-        TimeUnit.SECONDS.sleep(10);
+        TimeUnit.SECONDS.sleep(restSeconds);
         Figures.print("bare_memory_at_rest", Figures.memory(bare), "MB");
         bare.destroy();
         bare.waitFor();
@@ -178,9 +180,9 @@ final class RingBench {
         Figures.printBoth("card_lateness", late);
         Figures.printBoth("echo", echo);
         Figures.printBoth("echo_to_frame", echoFrame);
-        Figures.print("cards_missed", missed, "of " + rounds * ROUND);
+        Figures.print("cards_missed", missed, "of " + rounds * round);
         Figures.print("noise_p99", Figures.percentile(noise, 50), "ms");
-        Figures.print("quiet_rounds", quietLate.size() / (double) ROUND, "of " + rounds);
+        Figures.print("quiet_rounds", quietLate.size() / (double) round, "of " + rounds);
         if (!quietLate.isEmpty()) {
             Figures.print("quiet_lateness_p99", Figures.percentile(quietLate, 99), "ms");
             Figures.print("quiet_echo_to_frame_p99", Figures.percentile(quietFrame, 99), "ms");

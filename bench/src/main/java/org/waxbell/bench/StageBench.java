@@ -28,15 +28,17 @@ final class StageBench {
     private static final int SETTLED_SECONDS = 7;
 
     private static final double QUIET_MS = 5;
-    private static final int MANY = 2_000;
+    private final Scale scale;
     private final int rings;
+    private final int many;
 
-    StageBench(boolean thorough) {
-        rings = thorough ? 400 : 100;
+    StageBench(Scale scale) {
+        this.scale = scale;
+        rings = scale.of(4, 100, 400);
+        many = scale.of(100, 2_000);
     }
 
     void run() throws Exception {
-        System.setProperty("waxbell.jar", "app/target/waxbell-boot.jar");
         Path data = Files.createTempDirectory("waxbell-bench");
         int barePort = Packaged.freePort();
         Process bare = RingBench.bare(barePort);
@@ -167,16 +169,16 @@ final class StageBench {
     }
 
     /** What all of the browser's processes used while the page on top does nothing, in percent of one processor. */
-    private static void idle(Browser browser, String name) throws Exception {
-        TimeUnit.SECONDS.sleep(SETTLED_SECONDS);
-        Figures.print(name, Processor.share(IDLE_SECONDS), "% of a processor");
+    private void idle(Browser browser, String name) throws Exception {
+        TimeUnit.SECONDS.sleep(scale.of(1, SETTLED_SECONDS));
+        Figures.print(name, Processor.share(scale.of(1, IDLE_SECONDS)), "% of a processor");
         browser.driver().getTitle();
     }
 
     private void memory(Packaged app, Browser browser, String stage) {
         browser.to(stage);
         double before = heap(browser);
-        for (int i = 0; i < MANY; i++) {
+        for (int i = 0; i < many; i++) {
             app.say("wickerby", "!one");
             if (i % 100 == 99) {
                 browser.await("cards are gone", any -> browser.all(".card").size() < 20);
@@ -185,7 +187,7 @@ final class StageBench {
         browser.await("the stage is empty", any -> browser.all(".card").isEmpty());
         double after = heap(browser);
         Figures.print("heap_before", before, "MB");
-        Figures.print("heap_after_" + MANY + "_rings", after, "MB");
+        Figures.print("heap_after_" + many + "_rings", after, "MB");
         Figures.print(
                 "nodes_left",
                 ((Number) browser.driver().executeScript("return document.querySelectorAll('#stage *').length"))

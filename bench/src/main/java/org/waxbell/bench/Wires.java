@@ -54,7 +54,7 @@ final class Wires {
 
     static Cue cue(String id, Pull pull, List<Gate> gates, List<Part> parts) {
         return new Cue(
-                4,
+                Cue.FORMAT,
                 id,
                 id,
                 "",
@@ -67,7 +67,8 @@ final class Wires {
                 List.of(Take.only(new Score(parts))),
                 TakeRule.FIRST,
                 Urgency.USUAL,
-                60_000);
+                60_000,
+                false);
     }
 
     private static CardPart card(String id, String spot, Anchor start) {
@@ -81,7 +82,7 @@ final class Wires {
                 "{viewer}",
                 "pours a tall taper",
                 "",
-                false,
+                "",
                 "",
                 "",
                 400,

@@ -10,8 +10,11 @@ public final class Checkup {
     private static final List<Rule> RULES = List.of(
             new OpenSwitch(),
             new HiddenWord(),
+            new SameGreeting(),
+            new NobodyNamed(),
             new NeverRings(),
             new NeverPlays(),
+            new NothingYet(),
             new NobodyThere(),
             new CueCircle(),
             new MissingMedia(),

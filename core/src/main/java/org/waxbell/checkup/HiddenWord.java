@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
-import org.waxbell.cue.WordKey;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.StandBackGate;
 import org.waxbell.wiring.Wiring;
+import org.waxbell.words.WordKey;
 
 /** One word that rings two cues at once, for one of them takes anything behind it and does not stand back. */
 final class HiddenWord implements Rule {

@@ -25,7 +25,7 @@ final class LoudWithoutRest extends CueRule {
                 || Cues.gate(cue, LimitGate.class).isPresent()
                 || Cues.gate(cue, PriceGate.class).isPresent();
         for (Placed each : parts(cue)) {
-            if (!held && Cues.openToAll(cue) && each.part() instanceof SoundPart) {
+            if (!held && cue.openToAll() && each.part() instanceof SoundPart) {
                 found.add(
                         "gates",
                         "Everyone may ring this sound as often as they like.",

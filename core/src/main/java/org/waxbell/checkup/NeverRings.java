@@ -2,11 +2,11 @@ package org.waxbell.checkup;
 
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.CuePull;
-import org.waxbell.cue.WordKey;
 import org.waxbell.gate.PriceGate;
 import org.waxbell.gate.WhoGate;
 import org.waxbell.score.PointsPart;
 import org.waxbell.wiring.Wiring;
+import org.waxbell.words.WordKey;
 
 /** A cue that cannot ring, whatever happens. */
 final class NeverRings extends CueRule {

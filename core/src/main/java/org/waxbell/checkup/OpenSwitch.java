@@ -13,7 +13,7 @@ final class OpenSwitch extends CueRule {
     @Override
     void look(Wiring wiring, Cue cue, Found found) {
         for (Placed each : parts(cue)) {
-            if (Cues.openToAll(cue) && each.part() instanceof SwitchPart part) {
+            if (cue.openToAll() && each.part() instanceof SwitchPart part) {
                 found.add(
                         "gates",
                         "Anyone in chat may switch " + part.target().inWords() + ".",

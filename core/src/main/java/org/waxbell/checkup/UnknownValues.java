@@ -18,7 +18,7 @@ final class UnknownValues extends CueRule {
     void look(Wiring wiring, Cue cue, Found found) {
         Set<String> known = new HashSet<>(cue.someFields());
         known.add(CommandList.VALUE);
-        wiring.house().values().forEach(value -> known.add(value.inWords()));
+        known.addAll(wiring.house().inWords(cue.someFields()).keySet());
         known.addAll(wiring.deskValues().keySet());
         parts(cue).forEach(each -> known.addAll(each.part().results().keySet()));
         for (Placed each : parts(cue)) {

@@ -105,9 +105,7 @@ public final class Condition {
         try {
             CelAbstractSyntaxTree tree = result.getAst();
             boolean truth = tree.getResultType().equals(SimpleType.BOOL);
-            return truth
-                    ? List.of()
-                    : List.of(new Fault(1, 1, "it gives " + tree.getResultType().name() + ", not true or false"));
+            return truth ? List.of() : List.of(new Fault(1, 1, "it is no comparison: it is neither true nor false"));
         } catch (CelValidationException wrong) {
             throw new IllegalStateException("compiled without an error and yet not", wrong);
         }
@@ -117,7 +115,7 @@ public final class Condition {
         return new Fault(
                 Math.max(1, issue.getSourceLocation().getLine()),
                 issue.getSourceLocation().getColumn() + 1,
-                issue.getMessage().lines().findFirst().orElse(""));
+                FaultWords.of(issue.getMessage()));
     }
 
     private static CelCompiler compiler(Scope scope) {

@@ -42,6 +42,8 @@ public record Scope(Map<String, Type> types) {
      */
     public static Scope of(Collection<String> fields, Collection<String> numbers, Map<String, Boolean> slate) {
         Map<String, Type> types = new TreeMap<>(Map.of(
+                SetOff.NAME,
+                Type.TEXT,
                 "viewer.name",
                 Type.TEXT,
                 "viewer.standing",
@@ -68,6 +70,7 @@ public record Scope(Map<String, Type> types) {
         Map<String, Object> values = new HashMap<>();
         event.values().forEach((name, text) -> values.put(path(name), text));
         event.numbers().forEach((name, number) -> values.put(path(name), number));
+        values.put(SetOff.NAME, SetOff.of(event));
         Viewer viewer = event.by().orElse(null);
         values.put("viewer.name", viewer == null ? "" : viewer.name());
         values.put("viewer.months", viewer == null ? 0L : (long) viewer.months());

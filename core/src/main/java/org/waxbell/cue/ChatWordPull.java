@@ -12,6 +12,7 @@ import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
 import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Said;
+import org.waxbell.words.WordKey;
 
 /**
  * Sets the cue off when a line of chat begins with one of these words.
@@ -29,7 +30,7 @@ public record ChatWordPull(List<String> words, boolean general, String argument)
             .with(
                     Field.many("words", "Any of these, with a space between")
                             .hint("Capitals make no difference. What follows the word is there as {argument}."),
-                    Field.flag("general", "with the prefix of the house before them"),
+                    Field.flag("general", "with the sign of the channel, such as !, before them"),
                     Field.of(Field.Type.CODE, "argument", "Only where this pattern fits what follows")
                             .hint("Empty for anything. Regular expression (RE2)."))
             .making(on -> new ChatWordPull(List.of("!"), false, ""));

@@ -7,10 +7,12 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import org.waxbell.gate.Gate;
+import org.waxbell.gate.WhoGate;
 import org.waxbell.kind.Choice;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.score.Part;
 
 /**
  * One wiring: what sets it off, what must hold, what is played.
@@ -25,6 +27,7 @@ import org.waxbell.kind.Kind;
  * @param whenHeld      what it says when a gate holds it, at most one for a kind of gate
  * @param takes         its alternative scores, one at least
  * @param takeRule      by which rule one of them is chosen
+ * @param allTheSame    whether the host said that it may ring although anyone may do by it what {@link #danger} says
  * @param longestWaitMs how long a ring may wait for busy places, in milliseconds; the places may allow less
  */
 public record Cue(
@@ -41,9 +44,10 @@ public record Cue(
         List<Take> takes,
         TakeRule takeRule,
         Urgency urgency,
-        long longestWaitMs) {
+        long longestWaitMs,
+        boolean allTheSame) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 4;
+    public static final int FORMAT = 5;
     /** What its head says of itself. */
     public static final Kind<Cue> KIND = Kind.<Cue>of(Cue.class, "cue", "Cue", "Cue")
             .also("command alert")
@@ -53,6 +57,7 @@ public record Cue(
                     Field.flag("listed", "among the words that viewers are told"),
                     Field.choice("rack", "Rack", From.RACKS),
                     Field.flag("on", "it may ring"),
+                    Field.flag("allTheSame", "it may ring although it is open to all"),
                     Field.span("longestWaitMs", "Waits for busy places at most", 0, 600_000)
                             .called("The longest wait")
                             .hint("A spot may allow less. What has waited too long is dropped, and says so."),
@@ -129,7 +134,54 @@ public record Cue(
                 otherTakes,
                 otherRule,
                 urgency,
-                longestWaitMs);
+                longestWaitMs,
+                allTheSame);
+    }
+
+    /** Whether any viewer may set it off by writing. */
+    public boolean openToAll() {
+        return pulls.stream().anyMatch(Pull::typed)
+                && gates.stream()
+                        .filter(WhoGate.class::isInstance)
+                        .map(WhoGate.class::cast)
+                        .allMatch(WhoGate::openToAll);
+    }
+
+    /** What anyone may do by it that nobody should, such as {@code end the stream}; empty text where there is nothing of the kind. */
+    public String danger() {
+        return openToAll()
+                ? takes.stream()
+                        .flatMap(take -> take.score().parts().stream())
+                        .map(Part::danger)
+                        .filter(each -> !each.isEmpty())
+                        .findFirst()
+                        .orElse("")
+                : "";
+    }
+
+    /** Why it does not ring before the host has said so, as {@link #danger}; empty text where it may. */
+    public String waitsForTheHost() {
+        return allTheSame ? "" : danger();
+    }
+
+    /** The same that may ring although it is open to all. */
+    public Cue onAllTheSame() {
+        return new Cue(
+                formatVersion,
+                id,
+                name,
+                description,
+                listed,
+                rack,
+                on,
+                pulls,
+                gates,
+                whenHeld,
+                takes,
+                takeRule,
+                urgency,
+                longestWaitMs,
+                true);
     }
 
     /** The same lying in another rack. */

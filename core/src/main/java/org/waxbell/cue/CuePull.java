@@ -16,7 +16,7 @@ public record CuePull(String cue, boolean ended) implements Pull {
     public static final Kind<Pull> KIND = Kind.<Pull>of(CuePull.class, "cue", "another cue rings", "Another cue")
             .also("chain sequence")
             .with(Field.choice("cue", "Cue", From.CUES), Field.flag("ended", "when it is over (else when it begins)"))
-            .making(on -> new CuePull(on.first(From.CUES), false));
+            .making(on -> new CuePull("", false));
 
     @Override
     public Kind<?> kind() {
@@ -25,7 +25,7 @@ public record CuePull(String cue, boolean ended) implements Pull {
 
     @Override
     public Said said(Naming names) {
-        return Said.of("the cue " + names.cue(cue) + (ended ? " is over" : " rings"));
+        return Said.of((cue.isEmpty() ? "another cue" : "the cue " + names.cue(cue)) + (ended ? " is over" : " rings"));
     }
 
     @Override

@@ -16,6 +16,7 @@ import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
 import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Said;
+import org.waxbell.words.WordKey;
 
 /**
  * Sets the cue off when the channel tells of an event, when a show opens or closes, or when something on a desk is over.
@@ -33,7 +34,7 @@ public record EventPull(String event, Map<String, Long> atLeast, Map<String, Str
                     Field.of(Field.Type.OTHER, "event", "What happens"),
                     Field.of(Field.Type.OTHER, "atLeast", "At least"),
                     Field.of(Field.Type.OTHER, "exactly", "Exactly"))
-            .making(on -> new EventPull("gift", Map.of(), Map.of()));
+            .making(on -> new EventPull("", Map.of(), Map.of()));
 
     public EventPull {
         // In order of their names, so that the same pull is always written the same.
@@ -51,6 +52,9 @@ public record EventPull(String event, Map<String, Long> atLeast, Map<String, Str
         List<String> filters = new ArrayList<>();
         atLeast.forEach((name, least) -> filters.add(spoken(name) + " at least " + least));
         exactly.forEach((name, text) -> filters.add(spoken(name) + " " + text));
+        if (event.isEmpty()) {
+            return Said.of("something that is still to be chosen happens");
+        }
         String happens = Facts.awaited(event).map(FactKind::happens).orElse(event);
         return Said.of(happens + (filters.isEmpty() ? "" : " (" + String.join(", ", filters) + ")"));
     }
@@ -110,6 +114,10 @@ public record EventPull(String event, Map<String, Long> atLeast, Map<String, Str
     @Override
     public void check(Problems problems) {
         ShowEvent sample = Facts.awaited(event).map(kind -> kind.sample()).orElse(null);
+        if (event.isEmpty()) {
+            problems.at("event").add(event, "It is not chosen yet what happens.", "Choose an event.");
+            return;
+        }
         if (sample == null) {
             problems.at("event").add(event, "There is no such event.", "Choose one of " + Facts.awaited() + ".");
             return;

@@ -7,9 +7,11 @@ import org.waxbell.event.Viewer;
 import org.waxbell.event.Written;
 import org.waxbell.kind.Choice;
 import org.waxbell.kind.Field;
+import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
 import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Said;
+import org.waxbell.words.WordKey;
 
 /**
  * Sets the cue off by the first line tonight. It is spent by the first ring of the cue, so that who writes while the cue is
@@ -34,6 +36,7 @@ public record FirstLinePull(Whose whose, String name, boolean spentWhenHeld) imp
                     Field.text("name", "The viewer", 40)
                             .called("The name")
                             .needed()
+                            .from(From.VIEWERS)
                             .when("whose", "named"),
                     Field.flag("spentWhenHeld", "counts as used even when a gate held it"))
             .making(on -> new FirstLinePull(Whose.EACH, "", false));

@@ -24,7 +24,7 @@ public record HandPull(String button, String key) implements Pull {
             .also("hotkey press")
             .with(
                     Field.text("button", "On the button", 24).called("The words on the button"),
-                    Field.of(Field.Type.CODE, "key", "Key").hint("Such as Alt+3 or F6."))
+                    Field.of(Field.Type.KEY, "key", "Key").hint("Press it here, such as Alt+3 or F6."))
             .making(on -> new HandPull("Ring it", ""));
 
     private static final String KEYS =

@@ -28,7 +28,7 @@ public record MarkPull(String value, long mark, boolean up) implements Pull {
                     Field.choice("value", "Number", From.NUMBERS),
                     Field.of(Field.Type.NUMBER, "mark", "The number to reach"),
                     Field.flag("up", "going up (else down)"))
-            .making(on -> new MarkPull(on.first(From.NUMBERS), 10, true));
+            .making(on -> new MarkPull("", 10, true));
 
     private static final Set<String> FIELDS = Set.of("valueName", "valueNow", "valueBefore");
 
@@ -39,7 +39,8 @@ public record MarkPull(String value, long mark, boolean up) implements Pull {
 
     @Override
     public Said said(Naming names) {
-        return Said.of(names.value(value) + " on the slate " + (up ? "reaches " : "falls to ") + mark);
+        return Said.of((value.isEmpty() ? "a number" : names.value(value)) + " on the slate "
+                + (up ? "reaches " : "falls to ") + mark);
     }
 
     @Override

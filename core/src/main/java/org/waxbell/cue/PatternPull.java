@@ -27,7 +27,7 @@ public record PatternPull(String pattern, String literal) implements Pull {
                     Field.of(Field.Type.CODE, "pattern", "Pattern (RE2)"),
                     Field.of(Field.Type.TEXT, "literal", "Text that every such line has")
                             .hint("With it, most lines need not be tried."))
-            .making(on -> new PatternPull("wax+", "wax"));
+            .making(on -> new PatternPull("", ""));
 
     /** How many patterns of a wiring may go without a literal. */
     public static final int MOST_WITHOUT_LITERAL = 20;
@@ -41,12 +41,12 @@ public record PatternPull(String pattern, String literal) implements Pull {
 
     @Override
     public Said said(Naming names) {
-        return Said.of("a line fits the pattern " + pattern);
+        return Said.of(pattern.isEmpty() ? "a line fits a pattern" : "a line fits the pattern " + pattern);
     }
 
     @Override
     public ShowEvent sample(Sampling on) {
-        return on.line(literal.isEmpty() ? pattern : literal);
+        return on.line(literal.isEmpty() ? pattern.isEmpty() ? "good evening" : pattern : literal);
     }
 
     @Override

@@ -9,6 +9,7 @@ import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
 import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Said;
+import org.waxbell.words.WordKey;
 
 /** Sets the cue off when a line of chat holds one of these phrases. @param wholeWords whether letters may stand beside it */
 public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pull {
@@ -19,7 +20,7 @@ public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pu
             .with(
                     Field.many("phrases", "Any of these, with a comma between"),
                     Field.flag("wholeWords", "only as whole words"))
-            .making(on -> new PhrasePull(List.of("good evening"), true));
+            .making(on -> new PhrasePull(List.of(), true));
 
     private static final int MOST_PHRASES = 50;
     private static final int LONGEST_PHRASE = 100;
@@ -35,8 +36,11 @@ public record PhrasePull(List<String> phrases, boolean wholeWords) implements Pu
 
     @Override
     public Said said(Naming names) {
-        return Said.of(
-                Said.either(phrases.stream().map(each -> "“" + each + "”").toList()) + " stands in a line");
+        return Said.of((phrases.isEmpty()
+                        ? "a phrase"
+                        : Said.either(
+                                phrases.stream().map(each -> "“" + each + "”").toList()))
+                + " stands in a line");
     }
 
     @Override

@@ -10,6 +10,7 @@ import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
 import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Said;
+import org.waxbell.words.WordKey;
 
 /** Sets the cue off by a private message. @param words the first word must be one of them; none for any message */
 public record PrivatePull(List<String> words) implements Pull {

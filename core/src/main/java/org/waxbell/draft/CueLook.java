@@ -42,6 +42,7 @@ import org.waxbell.wiring.WiringPatch;
  * @param events   made-up events to try it with, one a pull
  * @param gates    kinds of gates that it may still be given, by name
  * @param missing  why a part of a kind could not stand anywhere, by its name
+ * @param danger   what anyone may do by it that nobody should, empty text for nothing
  * @param held     by what it may be held, by kind of gate with what is said then
  */
 public record CueLook(
@@ -58,7 +59,8 @@ public record CueLook(
         List<Event> events,
         List<String> gates,
         Map<String, String> missing,
-        Map<String, String> held) {
+        Map<String, String> held,
+        String danger) {
     /** A made-up event. @param title of what sets the cue off by it */
     public record Event(String title, ShowEvent event) {}
 
@@ -87,7 +89,8 @@ public record CueLook(
                 events(cue, wiring),
                 freeGates(cue, kinds),
                 missing(on, kinds),
-                held(cue));
+                held(cue),
+                cue.danger());
     }
 
     private static Map<String, ConditionRows> rows(Cue cue, Scope scope) {

@@ -3,6 +3,11 @@ package org.waxbell.draft;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
+import org.waxbell.event.Fact;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Target;
+import org.waxbell.fixture.Fixture;
 import org.waxbell.sentence.Naming;
 import org.waxbell.slate.SlateValue;
 import org.waxbell.tally.Tally;
@@ -37,6 +42,26 @@ public record Names(Wiring wiring) implements Naming {
     @Override
     public String cue(String id) {
         return named(wiring.cues().stream(), Cue::id, Cue::name, id);
+    }
+
+    @Override
+    public String rack(String id) {
+        return named(wiring.racks().stream(), Rack::id, Rack::name, id);
+    }
+
+    @Override
+    public String standing(String stage, String id) {
+        return wiring.stage(stage)
+                .map(known -> named(known.fixtures().stream(), Fixture::id, Fixture::name, id))
+                .orElse(id);
+    }
+
+    /** What happened, with what it is about called by its name. */
+    public String sentence(ShowEvent event) {
+        return event instanceof Fact fact && fact.aboutTarget() && fact.target().kind() == Target.Kind.RACK
+                ? fact.about(new Target(Target.Kind.RACK, rack(fact.target().name())))
+                        .sentence()
+                : event.sentence();
     }
 
     @Override

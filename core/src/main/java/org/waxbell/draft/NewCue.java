@@ -13,7 +13,6 @@ import org.waxbell.cue.Pull;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
-import org.waxbell.cue.WordKey;
 import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
 import org.waxbell.gate.CooldownGate;
@@ -26,6 +25,7 @@ import org.waxbell.score.Part;
 import org.waxbell.score.ReplyPart;
 import org.waxbell.score.Score;
 import org.waxbell.wiring.Wiring;
+import org.waxbell.words.WordKey;
 
 /**
  * A cue that is made anew: of which something is heard or seen at once, with a rest where everyone may set it off by typing.
@@ -76,7 +76,8 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
                 List.of(Take.only(new Score(List.of()))),
                 TakeRule.FIRST,
                 Urgency.USUAL,
-                WAIT);
+                WAIT,
+                false);
         List<Part> score = new ArrayList<>();
         for (String kind : parts) {
             kinds.kind(kind)

@@ -66,7 +66,7 @@ public final class Samples {
         if (all.containsKey("viewer")) {
             all.put(CommandList.VALUE, "!pour, !dye, !bench");
         }
-        wiring.house().values().forEach(value -> all.put(value.inWords(), value.number() ? "12" : value.start()));
+        wiring.house().inWords(brought).forEach((name, value) -> all.put(name, value.number() ? "12" : value.start()));
         wiring.deskValues().forEach((name, number) -> all.put(name, number ? "12" : "sage"));
         cue.takes().forEach(take -> take.score().parts().forEach(part -> all.putAll(part.results())));
         return all;

@@ -37,6 +37,7 @@ public final class Sentence {
         sentence.gates();
         sentence.plays(plan);
         sentence.busy();
+        sentence.danger();
         return List.copyOf(sentence.pieces);
     }
 
@@ -60,6 +61,9 @@ public final class Sentence {
         gate(cue, CooldownGate.class)
                 .filter(each -> each.forAllMs() > 0)
                 .ifPresent(each -> all.add("rests " + Spans.inWords(each.forAllMs())));
+        if (!cue.waitsForTheHost().isEmpty()) {
+            all.add("off: anyone may " + cue.danger());
+        }
         return all.stream().filter(each -> !each.isEmpty()).collect(Collectors.joining(" · "));
     }
 
@@ -103,6 +107,17 @@ public final class Sentence {
                 say("or");
             }
             chip("pull:" + i, cue.pulls().get(i).said(names));
+        }
+    }
+
+    /** What is open to all and should not be: said, and kept off until the host has said otherwise. */
+    private void danger() {
+        if (!cue.danger().isEmpty()) {
+            say(
+                    cue.allTheSame()
+                            ? "Anyone may " + cue.danger() + " by it, as you said."
+                            : "It stays off until you say “on all the same”, for anyone may " + cue.danger()
+                                    + " by it.");
         }
     }
 

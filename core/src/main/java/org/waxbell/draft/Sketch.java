@@ -68,7 +68,7 @@ public final class Sketch {
                 from,
                 from + Math.max(0, length),
                 open.contains(part.id()) || part.manner().toEnd() && anyOpen,
-                part.label(telling(part, each.settled())),
+                part.label(telling(part, each.settled()), new Names(wiring)),
                 set.isPresent() ? Math.max(least, part.leastMs()) : 0,
                 Math.min(LONGEST, set.map(Field::most).orElse(0L)),
                 part.mayLastToEnd());

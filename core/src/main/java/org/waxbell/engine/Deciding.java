@@ -217,10 +217,9 @@ final class Deciding {
 
     /** Values for the words of a cue beside the event's own. */
     private Map<String, String> words(Question question, Cue cue) {
-        String viewer = question.event().by().map(Viewer::id).orElse("");
         ReadyCue ready = wired.book().cue(cue.id()).orElse(null);
         Map<String, String> now =
-                ready == null || handlers.areReadBy(ready.patterns()) ? handlers.words(viewer) : Map.of();
+                ready == null || handlers.areReadBy(ready.patterns()) ? handlers.words(question.event()) : Map.of();
         if (ready == null || !ready.lists()) {
             return now;
         }
@@ -302,7 +301,7 @@ final class Deciding {
                 Let said = Let.said(question.decision(), cue.id(), viewer, question.at());
                 lets.addSettled(said, SAME_VIEWER_MS);
                 out.changed(Books.LETS.put(said.key(), said));
-                Map<String, String> values = new HashMap<>(handlers.wordsOfAll(viewer));
+                Map<String, String> values = new HashMap<>(handlers.wordsOfAll(event));
                 values.putAll(words(question, cue));
                 values.putAll(event.values());
                 values.put("reason", held.reason());

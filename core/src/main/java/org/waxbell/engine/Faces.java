@@ -24,7 +24,7 @@ final class Faces {
 
     /** Looks at all again where anything that they read may have moved. */
     void tell(long at, Wiring wiring, Turn out) {
-        Map<String, String> values = handlers.wordsOfAll("");
+        Map<String, String> values = handlers.wordsOfAll();
         for (Stage stage : wiring.stages()) {
             for (Fixture fixture : stage.fixtures()) {
                 Place place = new Place(stage.id(), fixture.id());

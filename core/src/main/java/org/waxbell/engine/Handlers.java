@@ -4,6 +4,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.waxbell.desk.Desk;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Viewer;
+import org.waxbell.event.Written;
 import org.waxbell.gate.Surroundings;
 import org.waxbell.port.Calendars;
 import org.waxbell.state.Memory;
@@ -51,21 +54,38 @@ record Handlers(
     /** Whether any of these patterns may read the slate or a desk; one that only looks so costs a little time and no more. */
     boolean areReadBy(List<String> patterns) {
         for (String pattern : patterns) {
-            if (pattern.contains("slate") || desks.names().stream().anyMatch(pattern::contains)) {
+            if (pattern.contains("slate")
+                    || pattern.contains("Slate")
+                    || desks.names().stream().anyMatch(pattern::contains)) {
                 return true;
             }
         }
         return false;
     }
 
-    /** Everything that stands on the slate and that desks bring, by name in words. */
-    Map<String, String> wordsOfAll(String person) {
-        return withDesks(slate.wordsOfAll(person), person);
+    /** Everything that stands on the slate and that desks bring, by name in words, where nobody in person looks at it. */
+    Map<String, String> wordsOfAll() {
+        return withDesks(slate.wordsOfAll("", List.of()), "");
     }
 
-    /** The values of the host's own slate and of desks, by name in words. */
-    Map<String, String> words(String person) {
-        return withDesks(slate.words(person), person);
+    /** The same as who caused an event sees it. */
+    Map<String, String> wordsOfAll(ShowEvent event) {
+        String person = person(event);
+        return withDesks(slate.wordsOfAll(person, named(event)), person);
+    }
+
+    /** The values of the host's own slate and of desks, by name in words, as who caused an event sees them. */
+    Map<String, String> words(ShowEvent event) {
+        String person = person(event);
+        return withDesks(slate.words(person, named(event)), person);
+    }
+
+    private static String person(ShowEvent event) {
+        return event.by().map(Viewer::id).orElse("");
+    }
+
+    private static List<String> named(ShowEvent event) {
+        return event instanceof Written line ? line.mayBeNamed() : List.of();
     }
 
     private Map<String, String> withDesks(Map<String, String> words, String person) {

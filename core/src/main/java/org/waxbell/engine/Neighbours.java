@@ -2,9 +2,9 @@ package org.waxbell.engine;
 
 import java.util.HashSet;
 import java.util.Set;
-import org.waxbell.cue.WordKey;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.wiring.CueBook;
+import org.waxbell.words.WordKey;
 
 /** Other helper accounts in chat: never answered, counted or greeted. */
 final class Neighbours implements Handler {

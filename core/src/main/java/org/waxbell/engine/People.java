@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.waxbell.cue.WordKey;
 import org.waxbell.evening.KnownPeople;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Viewer;
 import org.waxbell.state.Memory;
 import org.waxbell.wiring.Circle;
 import org.waxbell.wiring.CueBook;
+import org.waxbell.words.WordKey;
 
 /** Who was ever seen, and who is in which circle. */
 final class People implements Handler {

@@ -16,7 +16,6 @@ import org.waxbell.directive.HushAll;
 import org.waxbell.event.CueRang;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Target;
-import org.waxbell.event.Viewer;
 import org.waxbell.gate.LetBook;
 import org.waxbell.score.Draws;
 import org.waxbell.score.Telling;
@@ -312,9 +311,8 @@ final class Runner {
     }
 
     private Telling telling(Ring ring, PartRun run) {
-        Map<String, String> now = handlers.areReadBy(run.part().patterns())
-                ? handlers.wordsOfAll(ring.event().by().map(Viewer::id).orElse(""))
-                : Map.of();
+        Map<String, String> now =
+                handlers.areReadBy(run.part().patterns()) ? handlers.wordsOfAll(ring.event()) : Map.of();
         return ring.telling(
                 run, now, wordBook, wired.house().home(), wired.book().wiring().looks());
     }

@@ -91,19 +91,24 @@ final class SlateKeeper implements Handler {
         return slate.seenBy(person);
     }
 
-    /** Everything that stands there by its name in words, what is counted by the program included. */
-    Map<String, String> wordsOfAll(String person) {
-        return words(wired.house().values(), person);
+    /** Everything that stands there by its name in words, what is counted by the program included. @param named who may be the named one, by identity */
+    Map<String, String> wordsOfAll(String person, List<String> named) {
+        return words(wired.house().values(), person, named);
     }
 
-    /** The values of the host's own by their names in words. */
-    Map<String, String> words(String person) {
-        return words(wired.house().slate(), person);
+    /** The values of the host's own by their names in words. @param named who may be the named one, by identity */
+    Map<String, String> words(String person, List<String> named) {
+        return words(wired.house().slate(), person, named);
     }
 
-    private Map<String, String> words(List<SlateValue> values, String person) {
+    private Map<String, String> words(List<SlateValue> values, String person, List<String> named) {
         Map<String, String> words = new HashMap<>();
-        values.forEach(value -> words.put(value.inWords(), slate.read(value, person)));
+        values.forEach(value -> {
+            words.put(value.inWords(), slate.read(value, person));
+            if (value.perViewer()) {
+                words.put(value.ofNamed(), slate.readAny(value, named));
+            }
+        });
         return words;
     }
 

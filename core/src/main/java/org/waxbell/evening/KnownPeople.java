@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.waxbell.cue.WordKey;
 import org.waxbell.event.Identity;
+import org.waxbell.words.WordKey;
 
 /** The names of everyone who was ever seen, as keys: 8 bytes a person and some room. Not safe for several threads. */
 public final class KnownPeople {

@@ -52,6 +52,18 @@ public record Fact(FactKind what, Actor actor, Optional<String> link, Optional<V
         return (Target) Objects.requireNonNull(fields.get("target"), () -> what + " has no target");
     }
 
+    /** Whether it has a target that stands another way. */
+    public boolean aboutTarget() {
+        return fields.containsKey("target");
+    }
+
+    /** The same about another target. */
+    public Fact about(Target other) {
+        Map<String, Object> all = new LinkedHashMap<>(fields);
+        all.put("target", other);
+        return new Fact(what, actor, link, by, all);
+    }
+
     /** The name of the viewer who caused it, empty text for nobody. */
     public String who() {
         return by.map(Viewer::name).orElse("");

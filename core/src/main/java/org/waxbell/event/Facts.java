@@ -74,7 +74,7 @@ public final class Facts {
                     fact -> fact.who() + " made the clip " + fact.text("title"),
                     text("title", "clipTitle", "The tall taper"),
                     number("seconds", "clipSeconds", 28),
-                    text("address", "clipAddress", "practice-clip-1"))
+                    text("address", "clipAddress", "http://127.0.0.1/practice/clips/1"))
             .offered("a clip is made", "made a clip: {clipTitle}");
     /** A burst of likes. */
     public static final FactKind LIKES = FactKind.ofChannel(

@@ -1,9 +1,11 @@
 package org.waxbell.event;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.waxbell.actor.Actor;
+import org.waxbell.words.WordKey;
 
 /** Something that a viewer wrote: a line of chat, or a private message. */
 public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine {
@@ -58,6 +60,12 @@ public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine 
         int space = first.indexOf(' ');
         first = space < 0 ? first : first.substring(0, space);
         return first.startsWith("@") ? first.substring(1) : first;
+    }
+
+    /** The identities that the named person may have on the link of the writer: proved by an account, or not; empty where nobody is named. */
+    default List<String> mayBeNamed() {
+        String key = WordKey.of(named());
+        return key.isEmpty() ? List.of() : List.of(from() + ":" + key, from() + ":~" + key);
     }
 
     @Override

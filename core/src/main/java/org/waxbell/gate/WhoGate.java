@@ -104,6 +104,11 @@ public record WhoGate(
         return GateAnswer.held("who", "only for " + named(query.facts()), Map.of("months", (long) viewer.months()));
     }
 
+    /** Whether it lets through whoever writes. */
+    public boolean openToAll() {
+        return standings.contains(Standing.ANYONE) || standings.contains(Standing.FOLLOWER);
+    }
+
     private boolean counts(Standing standing, Viewer viewer) {
         return standings.contains(standing) && (standing != Standing.MEMBER || viewer.months() >= leastMonths);
     }

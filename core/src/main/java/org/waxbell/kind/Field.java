@@ -15,6 +15,8 @@ public final class Field {
         TEXT,
         /** Text that a program reads, such as a pattern. */
         CODE,
+        /** A key of the keyboard with its modifiers, such as {@code Alt+3}. */
+        KEY,
         /** Text of several lines, such as a certificate. */
         LINES,
         /** What is written and never read again; it is kept apart, so nothing of its key stands in the record. */

@@ -28,7 +28,7 @@ final class FieldCheck {
                     here.time(((Number) value).longValue(), field.least(), field.most(), field.called());
                 }
             }
-            case TEXT, CODE, LINES -> text(value.toString());
+            case TEXT, CODE, KEY, LINES -> text(value.toString());
             case MANY -> many((List<?>) value);
             case COLOUR -> colour(value.toString());
             case CHOICE -> choice(value);

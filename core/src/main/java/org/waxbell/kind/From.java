@@ -43,7 +43,13 @@ public enum From {
     /** Scenes of the mixer. */
     SCENES(""),
     /** Links by their names. */
-    LINKS("");
+    LINKS(""),
+    /** Viewers who were seen, by their names. */
+    VIEWERS(""),
+    /** Rewards of the channel. */
+    REWARDS(""),
+    /** Gifts that came. */
+    GIFTS("");
 
     private final String missing;
 

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
-import org.waxbell.cue.WordKey;
+import org.waxbell.words.WordKey;
 
 /**
  * Notices who else answers our words: an account most of whose lines come right after somebody typed one of them. It only

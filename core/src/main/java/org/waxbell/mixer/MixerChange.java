@@ -50,6 +50,11 @@ public record MixerChange(
         return new MixerChange("item.add", scene, source, "", 0, true, "", place);
     }
 
+    /** Moves and sizes a source in every scene. */
+    public static MixerChange place(String source, Place place) {
+        return new MixerChange("item.place", "", source, "", 0, true, "", place);
+    }
+
     /** A text of a source, its words or its address: {@code text.set}, {@code source.address}, or {@code source.add} for a new one. */
     public static MixerChange text(String what, String source, String text) {
         return new MixerChange(what, "", source, text, 0, true, "", NOWHERE);

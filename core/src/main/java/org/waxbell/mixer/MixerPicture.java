@@ -13,11 +13,20 @@ import org.waxbell.event.Target;
  *
  * @param number  counts up with every change
  * @param current id of the scene on programme
+ * @param width   of what is on programme, in pixels; 0 where the mixer does not tell
+ * @param height  likewise
  */
 public record MixerPicture(
-        long number, String current, List<Scene> scenes, List<Source> sources, boolean streaming, boolean recording) {
+        long number,
+        String current,
+        List<Scene> scenes,
+        List<Source> sources,
+        boolean streaming,
+        boolean recording,
+        int width,
+        int height) {
     /** A mixer of which nothing is known. */
-    public static final MixerPicture NONE = new MixerPicture(0, "", List.of(), List.of(), false, false);
+    public static final MixerPicture NONE = new MixerPicture(0, "", List.of(), List.of(), false, false, 0, 0);
 
     public MixerPicture {
         current = orEmpty(current);
@@ -92,6 +101,31 @@ public record MixerPicture(
 
     /** A filter or treatment of a source. */
     public record Filter(String id, String name, boolean on) {}
+
+    /** Where something of that size stands so that all of it is on programme: at its own size where it fits or nothing is known, else as large as it can be. */
+    public Place fitted(int wide, int high) {
+        boolean fits = width <= 0 || height <= 0 || wide <= width && high <= height;
+        double by = fits ? 1 : Math.min((double) width / wide, (double) height / high);
+        return new Place(0, 0, (int) Math.round(wide * by), (int) Math.round(high * by));
+    }
+
+    /** The scenes, by name, in which a part of such a source lies outside what is on programme. */
+    public List<String> cropping(List<String> of) {
+        return scenes.stream()
+                .filter(scene -> scene.items().stream()
+                        .anyMatch(item -> of.contains(item.source()) && item.shown() && liesOutside(item.place())))
+                .map(Scene::name)
+                .toList();
+    }
+
+    private boolean liesOutside(Place place) {
+        return width > 0
+                && height > 0
+                && (place.left() < 0
+                        || place.top() < 0
+                        || place.left() + place.width() > width
+                        || place.top() + place.height() > height);
+    }
 
     /** What the scene on programme is called. */
     public String programme() {
@@ -189,12 +223,12 @@ public record MixerPicture(
 
     /** The same with another scene on programme. */
     public MixerPicture cutTo(String scene) {
-        return new MixerPicture(number + 1, scene, scenes, sources, streaming, recording);
+        return new MixerPicture(number + 1, scene, scenes, sources, streaming, recording, width, height);
     }
 
     /** The same, streaming or not, recording or not. */
     public MixerPicture running(boolean streams, boolean records) {
-        return new MixerPicture(number + 1, current, scenes, sources, streams, records);
+        return new MixerPicture(number + 1, current, scenes, sources, streams, records, width, height);
     }
 
     /** The same with the items of a source changed, in one scene or, where {@code scene} is empty, in all. */
@@ -209,7 +243,7 @@ public record MixerPicture(
                                         .map(item -> item.source().equals(source) ? change.apply(item) : item)
                                         .toList()))
                 .toList();
-        return new MixerPicture(number + 1, current, next, sources, streaming, recording);
+        return new MixerPicture(number + 1, current, next, sources, streaming, recording, width, height);
     }
 
     /** The same with a source standing in front of all others of a scene. */
@@ -217,7 +251,7 @@ public record MixerPicture(
         List<Scene> next = scenes.stream()
                 .map(each -> each.id().equals(scene) ? new Scene(scene, each.name(), append(each.items(), item)) : each)
                 .toList();
-        return new MixerPicture(number + 1, current, next, sources, streaming, recording);
+        return new MixerPicture(number + 1, current, next, sources, streaming, recording, width, height);
     }
 
     /** The same with a source changed. */
@@ -230,12 +264,15 @@ public record MixerPicture(
                         .map(each -> each.id().equals(id) ? change.apply(each) : each)
                         .toList(),
                 streaming,
-                recording);
+                recording,
+                width,
+                height);
     }
 
     /** The same with one more source, which stands nowhere yet. */
     public MixerPicture withSource(Source source) {
-        return new MixerPicture(number + 1, current, scenes, append(sources, source), streaming, recording);
+        return new MixerPicture(
+                number + 1, current, scenes, append(sources, source), streaming, recording, width, height);
     }
 
     private static <T> List<T> append(List<T> list, T last) {

@@ -55,6 +55,14 @@ public final class Crowd {
         return chance.nextInt(EVENT_EVERY) == 0 ? event(viewer) : new ChatLine("practice", viewer, text());
     }
 
+    /** Another broadcaster arrives, with a third as many viewers as there are. */
+    public ShowEvent arrival() {
+        return Facts.ARRIVAL
+                .sample()
+                .with(new EventFields(
+                        "practice", viewer(), Map.of("arrivalViewers", Math.max(2L, size / 3)), Map.of()));
+    }
+
     private String text() {
         if (words.isEmpty() || chance.nextInt(WORD_EVERY) > 0) {
             return TALK.get(chance.nextInt(TALK.size()));

@@ -1,6 +1,9 @@
 package org.waxbell.rehearsal;
 
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.waxbell.event.Written;
 
@@ -11,6 +14,8 @@ import org.waxbell.event.Written;
  * @param steps   in the order of their moments
  */
 public record Script(Optional<Opening> opening, List<Step> steps) {
+    private static final long MINUTE = 60_000;
+
     public Script {
         steps = List.copyOf(steps);
     }
@@ -24,6 +29,31 @@ public record Script(Optional<Opening> opening, List<Step> steps) {
     /** How long it is, in milliseconds. */
     public long lengthMs() {
         return steps.isEmpty() ? 0 : steps.get(steps.size() - 1).at() - from();
+    }
+
+    /** A minute in which much happened. @param from its start, in milliseconds @param lines of chat, and events @param rings how many rang */
+    public record BusyMinute(long from, int lines, int rings) {}
+
+    /** The busiest minutes, the busiest first; none of them is quiet. @param most how many at most */
+    public List<BusyMinute> busiest(Report report, int most) {
+        Map<Long, Integer> lines = new HashMap<>();
+        Map<Long, Integer> rings = new HashMap<>();
+        steps.stream()
+                .filter(step -> step instanceof Step.Happens && step.at() <= report.to())
+                .forEach(step -> lines.merge((step.at() - from()) / MINUTE, 1, Integer::sum));
+        report.rings().stream()
+                .filter(ring -> ring.arrived() >= from())
+                .forEach(ring -> rings.merge((ring.arrived() - from()) / MINUTE, 1, Integer::sum));
+        return lines.keySet().stream()
+                .map(minute -> new BusyMinute(
+                        from() + minute * MINUTE, lines.getOrDefault(minute, 0), rings.getOrDefault(minute, 0)))
+                .filter(each -> each.rings() > 0)
+                .sorted(Comparator.comparingInt(BusyMinute::rings)
+                        .thenComparingInt(BusyMinute::lines)
+                        .reversed()
+                        .thenComparingLong(BusyMinute::from))
+                .limit(most)
+                .toList();
     }
 
     /** How many lines were written in each of {@code count} equal spans from its start to a moment; later ones are left out. */

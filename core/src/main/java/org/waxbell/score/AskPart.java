@@ -15,6 +15,7 @@ import org.waxbell.directive.Directive;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 import org.waxbell.words.Wording;
 
 /**
@@ -104,9 +105,13 @@ public record AskPart(
     }
 
     @Override
-    public String label(Telling telling) {
+    public String label(Telling telling, Naming names) {
         String said = telling.value(name("answer"));
-        return said.isEmpty() ? act + " · " + about : said;
+        if (!said.isEmpty()) {
+            return said;
+        }
+        int cut = about.indexOf('/');
+        return act + " · " + (cut < 0 ? about : names.standing(about.substring(0, cut), about.substring(cut + 1)));
     }
 
     @Override

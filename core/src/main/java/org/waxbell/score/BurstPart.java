@@ -9,6 +9,7 @@ import org.waxbell.kind.Choice;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -91,7 +92,7 @@ public record BurstPart(
     }
 
     @Override
-    public String label(Telling telling) {
+    public String label(Telling telling, Naming names) {
         return count + " " + shape;
     }
 

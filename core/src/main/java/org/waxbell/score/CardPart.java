@@ -5,21 +5,24 @@ import java.util.Locale;
 import java.util.Optional;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowCard;
+import org.waxbell.kind.Choice;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
 import org.waxbell.look.Look;
 import org.waxbell.look.Motion;
+import org.waxbell.sentence.Naming;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
+import org.waxbell.words.WordKey;
 
 /**
  * Shows a card on a spot: a picture, a large line and a line below it.
  *
  * @param lengthMs time on screen in milliseconds, easing in and out included
  * @param picture  file name in the folder {@value #PICTURES}, empty text for none
- * @param portrait whether the portrait of the viewer stands in place of a picture
+ * @param portrait whose portrait stands in place of a picture: {@value #WRITER}, {@value #NAMED}, empty text for nobody's
  * @param entry    how it comes in, by name; empty text for as its look says
  * @param exit     how it goes out, likewise
  */
@@ -33,13 +36,18 @@ public record CardPart(
         String title,
         String words,
         String picture,
-        boolean portrait,
+        String portrait,
         String entry,
         String exit,
         long entryMs,
         long exitMs,
         Manner manner)
         implements SpotPart {
+    /** The portrait of who wrote, arrives, gives or redeems. */
+    public static final String WRITER = "viewer";
+    /** The portrait of the person who is named behind the word. */
+    public static final String NAMED = "named";
+
     private static final long LONGEST = 600_000;
     /** What it says of itself. */
     public static final Kind<Part> KIND = Kind.<Part>of(CardPart.class, "card", "Card on a stage", "Card")
@@ -55,8 +63,14 @@ public record CardPart(
             .and(SpotPart.where())
             .and(Motions.fields())
             .and(
-                    Field.file("picture", "Picture", From.PICTURES).when("portrait", "false"),
-                    Field.flag("portrait", "the viewer’s portrait in place of a picture"))
+                    Field.choice(
+                                    "portrait",
+                                    "Beside the words",
+                                    new Choice("", "a picture, or nothing"),
+                                    new Choice(WRITER, "the portrait of who sets it off"),
+                                    new Choice(NAMED, "the portrait of whom they name"))
+                            .wide(3),
+                    Field.file("picture", "Picture", From.PICTURES).when("portrait", ""))
             .making(on -> new CardPart(
                     on.id(),
                     Anchor.START,
@@ -67,7 +81,7 @@ public record CardPart(
                     on.brings("viewer") ? "{viewer}" : "Good evening",
                     on.brings("viewer") ? "was here" : "",
                     "",
-                    false,
+                    "",
                     "",
                     "",
                     400,
@@ -112,7 +126,8 @@ public record CardPart(
 
     @Override
     public Directive direct(Telling telling) {
-        String of = portrait ? telling.value("viewer") : "";
+        // The same seal however a name is written.
+        String of = portrait.isEmpty() ? "" : WordKey.of(telling.value(portrait));
         return new ShowCard(
                 telling.partRun(),
                 telling.meantFor(),
@@ -162,7 +177,7 @@ public record CardPart(
     }
 
     @Override
-    public String label(Telling telling) {
+    public String label(Telling telling, Naming names) {
         return (telling.fill(title) + " " + telling.fill(words)).strip();
     }
 
@@ -172,6 +187,15 @@ public record CardPart(
         check.fields(this);
         check.easing(entryMs, exitMs, manner.toEnd() ? LONGEST : lengthMs);
         check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
+        if (!portrait.isEmpty()
+                && !check.fields().contains(portrait)
+                && !check.some().contains(portrait)) {
+            problems.at("portrait")
+                    .add(
+                            portrait,
+                            "Nothing that sets this cue off tells whose portrait that is.",
+                            "Choose another one, or a picture.");
+        }
         List<String> looks = check.looks();
         if (!looks.contains(look)) {
             problems.at("look").add(look, "There is no such look.", "Choose one of " + looks + ".");

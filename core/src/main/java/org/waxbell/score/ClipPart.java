@@ -6,6 +6,7 @@ import org.waxbell.directive.Directive;
 import org.waxbell.directive.MakeClip;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
@@ -46,7 +47,8 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
 
     @Override
     public Map<String, String> results() {
-        return Map.of(resultName("address"), "practice-clip-1", resultName("title"), "The tall taper");
+        return Map.of(
+                resultName("address"), "http://127.0.0.1/practice/clips/1", resultName("title"), "The tall taper");
     }
 
     @Override
@@ -58,7 +60,8 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
                 reported.getOrDefault("title", ""));
     }
 
-    private String resultName(String result) {
+    /** The name in words of what is known when it is done: {@code clipTitle} for {@code title}. */
+    public String resultName(String result) {
         return id.replace("-", "") + Character.toUpperCase(result.charAt(0)) + result.substring(1);
     }
 
@@ -78,7 +81,7 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
     }
 
     @Override
-    public String label(Telling telling) {
+    public String label(Telling telling, Naming names) {
         return telling.fill(title);
     }
 

@@ -29,9 +29,11 @@ public final class Motions {
     static Field[] fields() {
         return new Field[] {
             field("entry", "Comes in"),
-            Field.span("entryMs", "Time of that", 0, 5_000).called("The entry").wide(2),
+            Field.span("entryMs", "Coming in lasts", 0, 5_000)
+                    .called("The entry")
+                    .wide(2),
             field("exit", "Goes out"),
-            Field.span("exitMs", "Time of that", 0, 5_000).called("The exit").wide(2)
+            Field.span("exitMs", "Going out lasts", 0, 5_000).called("The exit").wide(2)
         };
     }
 }

@@ -9,6 +9,7 @@ import org.waxbell.fixture.MascotFixture;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -66,7 +67,7 @@ public record MovePart(String id, Anchor start, long lengthMs, String stage, Str
     }
 
     @Override
-    public String label(Telling telling) {
+    public String label(Telling telling, Naming names) {
         return move;
     }
 

@@ -12,6 +12,7 @@ import org.waxbell.event.Fact;
 import org.waxbell.event.Target;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
@@ -72,6 +73,16 @@ public interface Part {
         return false;
     }
 
+    /** Whether it was said what it is to do; until then it does nothing. */
+    default boolean chosen() {
+        return true;
+    }
+
+    /** What nobody should do to the host's evening by typing, such as {@code end the stream}; empty text where it does nothing of the kind. */
+    default String danger() {
+        return "";
+    }
+
     /** Its patterns of words. */
     default List<String> patterns() {
         return List.of();
@@ -110,8 +121,8 @@ public interface Part {
     @Nullable
     Directive direct(Telling telling);
 
-    /** What the rope writes on its bar. */
-    String label(Telling telling);
+    /** What the rope writes on its bar. @param names what is called how, for a bar has no ids */
+    String label(Telling telling, Naming names);
 
     /** Adds what is wrong with it. */
     void check(PartCheck check);

@@ -4,6 +4,7 @@ import org.waxbell.directive.Directive;
 import org.waxbell.directive.MovePoints;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 
 /** Gives the viewer who rang points, or takes them: never more than they can spend. @param amount negative to take */
 public record PointsPart(String id, Anchor start, long amount, Manner manner) implements Part {
@@ -27,13 +28,18 @@ public record PointsPart(String id, Anchor start, long amount, Manner manner) im
     }
 
     @Override
+    public String danger() {
+        return amount > 0 ? "be paid points" : "";
+    }
+
+    @Override
     public Directive direct(Telling telling) {
         return new MovePoints(telling.partRun(), telling.meantFor(), amount);
     }
 
     @Override
-    public String label(Telling telling) {
-        return (amount > 0 ? "+" : "") + amount + " points";
+    public String label(Telling telling, Naming names) {
+        return (amount > 0 ? "+" : "") + names.points(amount);
     }
 
     @Override

@@ -5,6 +5,7 @@ import org.waxbell.directive.Directive;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 
 /** Answers in chat, on the link that the line came from. It is done at once. */
 public record ReplyPart(String id, Anchor start, String words, Manner manner) implements Part {
@@ -39,7 +40,7 @@ public record ReplyPart(String id, Anchor start, String words, Manner manner) im
     }
 
     @Override
-    public String label(Telling telling) {
+    public String label(Telling telling, Naming names) {
         return telling.fill(words);
     }
 

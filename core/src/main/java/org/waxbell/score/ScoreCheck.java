@@ -29,10 +29,6 @@ public final class ScoreCheck {
     }
 
     private void all() {
-        if (score.parts().isEmpty()) {
-            problems.at("parts")
-                    .add("[]", "The score has no parts, so nothing would happen.", "Add a card, a sound or a reply.");
-        }
         if (score.parts().size() > MOST_PARTS) {
             problems.at("parts")
                     .add(score.parts().size(), "The score has too many parts.", "Keep it to " + MOST_PARTS + ".");

@@ -7,6 +7,7 @@ import org.waxbell.kind.Choice;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 
 /**
  * Writes a value of the slate.
@@ -68,8 +69,9 @@ public record SlatePart(String id, Anchor start, String value, Act act, String w
     }
 
     @Override
-    public String label(Telling telling) {
-        return act == Act.CLEAR ? value + " cleared" : value + (act == Act.ADD ? " + " : " = ") + telling.fill(words);
+    public String label(Telling telling, Naming names) {
+        String name = names.value(value);
+        return act == Act.CLEAR ? name + " cleared" : name + (act == Act.ADD ? " + " : " = ") + telling.fill(words);
     }
 
     @Override

@@ -8,6 +8,7 @@ import org.waxbell.directive.PlaySound;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -98,7 +99,7 @@ public record SoundPart(
     }
 
     @Override
-    public String label(Telling telling) {
+    public String label(Telling telling, Naming names) {
         String name = telling.settled().media().name();
         return name.isEmpty() ? folder : name;
     }

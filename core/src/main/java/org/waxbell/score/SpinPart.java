@@ -19,6 +19,7 @@ import org.waxbell.fixture.WheelFixture;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -125,9 +126,10 @@ public record SpinPart(
     }
 
     @Override
-    public String label(Telling telling) {
+    public String label(Telling telling, Naming names) {
         String result = telling.value(name("Result"));
-        return result.isEmpty() ? "spin " + wheel : wheel + ": " + result + " (" + telling.value(name("Odds")) + ")";
+        String name = names.standing(stage, wheel);
+        return result.isEmpty() ? "spin " + name : name + ": " + result + " (" + telling.value(name("Odds")) + ")";
     }
 
     @Override

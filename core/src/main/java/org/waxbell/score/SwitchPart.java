@@ -3,6 +3,7 @@ package org.waxbell.score;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.Switch;
 import org.waxbell.event.Target;
@@ -10,6 +11,7 @@ import org.waxbell.kind.Field;
 import org.waxbell.kind.Fresh;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.sentence.Naming;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
@@ -39,12 +41,14 @@ public record SwitchPart(
 
     private static final int LONGEST_VALUE = 300;
 
-    /** A source of the mixer; while no mixer tells its sources a rack, which is there whatever is linked. */
+    /** One source of the mixer, or a rack while no mixer tells its sources; which of them is for the host to say, until then nothing is switched. */
     private static Target begins(Fresh on) {
-        String source = on.first(From.SOURCES);
-        return source.isEmpty()
-                ? new Target(Target.Kind.RACK, on.first(From.RACKS))
-                : new Target(Target.Kind.SOURCE, source);
+        return new Target(on.first(From.SOURCES).isEmpty() ? Target.Kind.RACK : Target.Kind.SOURCE, "");
+    }
+
+    @Override
+    public boolean chosen() {
+        return !target.kind().needsName() || !target.name().isEmpty();
     }
 
     @Override
@@ -71,11 +75,18 @@ public record SwitchPart(
 
     @Override
     public Optional<Target> holds() {
-        return stay ? Optional.empty() : Optional.of(target);
+        return stay || !chosen() ? Optional.empty() : Optional.of(target);
     }
 
     private boolean isText() {
         return target.kind() == Target.Kind.TEXT;
+    }
+
+    @Override
+    public String danger() {
+        return target.kind() == Target.Kind.STREAM || target.kind() == Target.Kind.RECORDING
+                ? (value.equals("off") ? "end " : "start ") + target.inWords()
+                : "";
     }
 
     @Override
@@ -89,13 +100,18 @@ public record SwitchPart(
     }
 
     @Override
-    public Directive direct(Telling telling) {
-        return new Switch(telling.partRun(), telling.meantFor(), target, isText() ? telling.fill(value) : value, stay);
+    public @Nullable Directive direct(Telling telling) {
+        return !chosen()
+                ? null
+                : new Switch(
+                        telling.partRun(), telling.meantFor(), target, isText() ? telling.fill(value) : value, stay);
     }
 
     @Override
-    public String label(Telling telling) {
-        return target.inWords() + ": " + (isText() ? telling.fill(value) : value);
+    public String label(Telling telling, Naming names) {
+        Target named =
+                target.kind() == Target.Kind.RACK ? new Target(target.kind(), names.rack(target.name())) : target;
+        return !chosen() ? "not chosen yet" : named.inWords() + ": " + (isText() ? telling.fill(value) : value);
     }
 
     @Override
@@ -109,7 +125,7 @@ public record SwitchPart(
         } else {
             problems.at("value").text(value, LONGEST_VALUE, "The value");
         }
-        if (target.kind().needsName()) {
+        if (chosen() && target.kind().needsName()) {
             problems.at("target").at("name").text(target.name(), 120, "The name");
         }
         if (!target.kind().allows(value)) {
@@ -119,7 +135,7 @@ public record SwitchPart(
                             target.inWords() + " cannot be switched to that.",
                             "Write " + target.kind().allowedInWords() + ".");
         }
-        if (target.kind() == Target.Kind.RACK && !check.hasRack(target.name())) {
+        if (target.kind() == Target.Kind.RACK && chosen() && !check.hasRack(target.name())) {
             problems.at("target")
                     .at("name")
                     .add(target.name(), "There is no such rack.", "Choose one that is in the list.");

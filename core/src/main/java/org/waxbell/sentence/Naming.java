@@ -14,6 +14,12 @@ public interface Naming {
     /** A cue. */
     String cue(String id);
 
+    /** A rack. */
+    String rack(String id);
+
+    /** What stands on a stage: a spot, an outlet, a wheel. */
+    String standing(String stage, String id);
+
     /** A value of the slate. */
     String value(String id);
 }

@@ -10,9 +10,9 @@ import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.Rack;
-import org.waxbell.cue.WordKey;
 import org.waxbell.desk.Desk;
 import org.waxbell.wiring.Wiring;
+import org.waxbell.words.WordKey;
 
 /**
  * The chat words that something which a desk runs begins with, as ordinary cues in a rack of their own. Ids and words that are

@@ -33,6 +33,12 @@ public final class Slate {
         return of == null ? value.start() : of.getOrDefault(value.perViewer() ? person : "", value.start());
     }
 
+    /** What stands there for the first of these people for whom something was written. */
+    public String readAny(SlateValue value, List<String> people) {
+        TreeMap<String, String> of = texts.getOrDefault(value.id(), new TreeMap<>());
+        return people.stream().filter(of::containsKey).map(of::get).findFirst().orElse(value.start());
+    }
+
     /** Writes {@code text}; the entry as it stands now. */
     public SlateEntry write(SlateValue value, String person, String text) {
         SlateEntry entry = new SlateEntry(value.id(), value.perViewer() ? person : "", value.tidy(text));

@@ -19,6 +19,12 @@ public record SlateValue(String id, String name, boolean number, boolean perView
         return "slate" + Character.toUpperCase(id.charAt(0)) + id.substring(1);
     }
 
+    /** The name of what stands there for the person who is named behind the word: {@code namedSlatePours}. */
+    public String ofNamed() {
+        String inWords = inWords();
+        return "named" + Character.toUpperCase(inWords.charAt(0)) + inWords.substring(1);
+    }
+
     /** {@code text} as this value keeps it: a number where it is one (0 where it cannot be read), else cut to its longest. */
     public String tidy(String text) {
         if (number) {

@@ -78,6 +78,7 @@ final class WheelStarters {
                 List.of(Take.only(new Score(List.of(parts)))),
                 TakeRule.FIRST,
                 Urgency.USUAL,
-                LONGEST_WAIT);
+                LONGEST_WAIT,
+                false);
     }
 }

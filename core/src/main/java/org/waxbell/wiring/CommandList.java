@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.Rack;
-import org.waxbell.cue.WordKey;
+import org.waxbell.words.WordKey;
 
 /** The chat words that viewers are told of, and which of them was meant by one that is misspelled. */
 public final class CommandList {

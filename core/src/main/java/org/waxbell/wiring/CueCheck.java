@@ -19,7 +19,6 @@ import org.waxbell.cue.PatternPull;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
-import org.waxbell.cue.WordKey;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.OnGate;
 import org.waxbell.gate.WhoGate;
@@ -27,7 +26,7 @@ import org.waxbell.port.Calendars;
 import org.waxbell.score.Manner;
 import org.waxbell.score.PartCheck;
 import org.waxbell.score.ScoreCheck;
-import org.waxbell.slate.SlateValue;
+import org.waxbell.words.WordKey;
 
 /** Checks a cue against the rest of the wiring before it is saved. */
 public final class CueCheck {
@@ -182,7 +181,8 @@ public final class CueCheck {
                 String circle = who.circles().get(i);
                 if (wiring.house().circles().stream()
                         .noneMatch(each -> each.id().equals(circle))) {
-                    here.at("circles", i).add(circle, "There is no such circle.", "Choose one that is in the house.");
+                    here.at("circles", i)
+                            .add(circle, "There is no such circle.", "Choose one that is in Links, under The channel.");
                 }
             }
         }
@@ -213,7 +213,7 @@ public final class CueCheck {
     /** What words of this cue may use: what all its pulls bring, and the slate. */
     private Set<String> names() {
         Set<String> names = new TreeSet<>(cue.fields());
-        wiring.house().values().forEach(value -> names.add(value.inWords()));
+        names.addAll(wiring.house().inWords(cue.fields()).keySet());
         names.addAll(wiring.deskValues().keySet());
         if (names.contains("viewer")) {
             names.add(CommandList.VALUE);
@@ -223,7 +223,11 @@ public final class CueCheck {
 
     private Set<String> numbers() {
         Set<String> numbers = new TreeSet<>(cue.someNumbers());
-        wiring.house().values().stream().filter(SlateValue::number).forEach(value -> numbers.add(value.inWords()));
+        wiring.house().inWords(cue.fields()).forEach((name, value) -> {
+            if (value.number()) {
+                numbers.add(name);
+            }
+        });
         wiring.deskValues().forEach((name, number) -> {
             if (number) {
                 numbers.add(name);

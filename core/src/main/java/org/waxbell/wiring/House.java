@@ -90,6 +90,18 @@ public record House(
         return all;
     }
 
+    /** Everything on the slate by its name in words. @param brought what the events of a cue bring: where one names somebody, that person's values stand there too */
+    public Map<String, SlateValue> inWords(Set<String> brought) {
+        Map<String, SlateValue> all = new LinkedHashMap<>();
+        for (SlateValue value : values()) {
+            all.put(value.inWords(), value);
+            if (value.perViewer() && brought.contains("named")) {
+                all.put(value.ofNamed(), value);
+            }
+        }
+        return all;
+    }
+
     /** Every look that a card may have: those that ship, with the host's in place of or behind them. */
     public List<Look> allLooks() {
         Map<String, Look> all = new LinkedHashMap<>();

@@ -12,9 +12,9 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.PullIndex;
-import org.waxbell.cue.WordKey;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.words.WordKey;
 
 /**
  * Finds the cues that an event concerns without asking all of them: the first word by one look-up, all phrases by one pass

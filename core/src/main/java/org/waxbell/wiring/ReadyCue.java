@@ -54,7 +54,7 @@ public record ReadyCue(
         List<FirstLinePull> firstLines) {
     static ReadyCue of(Cue cue, Rack rack, Scope scope) {
         List<Gate> gates = new ArrayList<>(cue.gates());
-        gates.add(new OnGate(cue.on(), rack.id(), rack.on(), rack.name()));
+        gates.add(new OnGate(cue.on(), rack.id(), rack.on(), rack.name(), cue.waitsForTheHost()));
         gates.sort(Comparator.comparingInt(Gate::order));
         long memory = gates.stream().mapToLong(Gate::remembersMs).max().orElse(0);
         Map<String, Condition> whens = new HashMap<>();

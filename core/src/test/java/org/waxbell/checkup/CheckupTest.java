@@ -68,8 +68,17 @@ class CheckupTest {
     }
 
     private static Cue gift(String words) {
+        return gift("gift", words);
+    }
+
+    private static Cue gift(String id, String words, String... item) {
+        Map<String, String> exactly = item.length == 0 ? Map.of() : Map.of("giftItem", item[0]);
         return Samples.pulledBy(
-                cue("gift", List.of(), Samples.says("r", NOW, words)), new EventPull("gift", Map.of(), Map.of()));
+                cue(id, List.of(), Samples.says("r", NOW, words)), new EventPull("gift", Map.of(), exactly));
+    }
+
+    private static Part rack(String name) {
+        return new SwitchPart("rack", NOW, 2_000, new Target(Target.Kind.RACK, name), "on", false, Manner.PLAIN);
     }
 
     private static Cue says(String words) {
@@ -177,6 +186,29 @@ class CheckupTest {
                         "card-too-short",
                         of(cue("c", List.of(), Samples.card("card", NOW, 1_200))),
                         of(cue("c", List.of(), Samples.card("card", NOW, 3_000)))),
+                Arguments.of(
+                        "same-greeting",
+                        of(gift("Thanks"), gift("gift-2", "Thank you")),
+                        of(
+                                gift("Thanks"),
+                                Samples.pulledBy(
+                                        gift("gift-2", "Thank you"), new EventPull("follow", Map.of(), Map.of())))),
+                Arguments.of(
+                        "same-greeting",
+                        of(gift("gift", "Thanks", "Lantern"), gift("gift-2", "Thanks", "lantern")),
+                        of(gift("gift", "Thanks", "Lantern"), gift("gift-2", "Thanks", "Honeycomb"))),
+                Arguments.of(
+                        "nobody-named",
+                        of(says("look at {named}")),
+                        of(says("look at {named, select, none {me} other {{named}}}"))),
+                Arguments.of(
+                        "nothing-yet",
+                        of(cue("empty", List.of())),
+                        of(cue("empty", List.of(), Samples.reply("r", NOW)))),
+                Arguments.of(
+                        "nothing-yet",
+                        of(cue("open", List.of(MODS), rack(""))),
+                        of(cue("open", List.of(MODS), rack("bench")))),
                 Arguments.of("never-plays", of(takes("", "show.open")), of(takes("show.open", ""))),
                 Arguments.of("beyond-stage", stage(1_000), stage(880)),
                 Arguments.of(
@@ -257,7 +289,7 @@ class CheckupTest {
     @Test
     void theGravestComeFirstAndWhatIsOffIsLeftAlone() {
         Cue off = new Cue(
-                4,
+                Cue.FORMAT,
                 "off",
                 "Off",
                 "",
@@ -270,7 +302,8 @@ class CheckupTest {
                 cue("x", List.of(), sound("gone.wav")).takes(),
                 cue("x", List.of(), lamp()).takeRule(),
                 Samples.pour().urgency(),
-                1_000);
+                1_000,
+                false);
         assertThat(Checkup.of(of(off))).isEmpty();
         assertThat(Checkup.of(of(cue("s", List.of(), sound("gone.wav"), Samples.card("card", NOW, 1_200)))))
                 .extracting(Remark::severity)

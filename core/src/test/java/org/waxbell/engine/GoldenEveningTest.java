@@ -34,7 +34,7 @@ class GoldenEveningTest {
             String id, Urgency urgency, Pull pull, List<Gate> gates, List<HeldAnswer> held, Part... parts) {
         String name = Character.toUpperCase(id.charAt(0)) + id.substring(1);
         return new Cue(
-                4,
+                Cue.FORMAT,
                 id,
                 name,
                 "",
@@ -47,7 +47,8 @@ class GoldenEveningTest {
                 List.of(Take.only(new Score(List.of(parts)))),
                 TakeRule.FIRST,
                 urgency,
-                60_000);
+                60_000,
+                false);
     }
 
     private static CueBook book(BusyRule rule, boolean rackOn) {

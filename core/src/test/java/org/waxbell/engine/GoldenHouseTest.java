@@ -160,7 +160,7 @@ public class GoldenHouseTest {
                     ChatWordPull.of("!mods"),
                     says("yes")),
             new Cue(
-                    4,
+                    Cue.FORMAT,
                     "off",
                     "Off",
                     "",
@@ -174,7 +174,8 @@ public class GoldenHouseTest {
                             "rack", NOW, 4_000, new Target(Target.Kind.RACK, "bench"), "off", false, Manner.PLAIN))))),
                     TakeRule.FIRST,
                     Urgency.USUAL,
-                    60_000),
+                    60_000,
+                    false),
         };
         List<Rack> racks = List.of(new Rack(1, "bench", "At the bench", rackOn), new Rack(1, "side", "Aside", true));
         return new CueBook(

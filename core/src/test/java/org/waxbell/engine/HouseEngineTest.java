@@ -21,6 +21,7 @@ import org.waxbell.directive.EndPart;
 import org.waxbell.directive.Quieten;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.event.Facts;
+import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
 import org.waxbell.gate.ConditionGate;
 import org.waxbell.gate.PriceGate;
@@ -111,8 +112,8 @@ class HouseEngineTest {
     @Test
     void aFailedPartMayStopItsScore() {
         Manner stop = new Manner(Manner.IfFails.STOP, false, false);
-        CardPart card = new CardPart(
-                "card", NOW, 3_000, "main", "corner", "beeswax", "x", "", "", false, "", "", 400, 600, stop);
+        CardPart card =
+                new CardPart("card", NOW, 3_000, "main", "corner", "beeswax", "x", "", "", "", "", "", 400, 600, stop);
         Engine engine = engine(Samples.cue(
                 "t",
                 List.of("!t"),
@@ -155,7 +156,7 @@ class HouseEngineTest {
                 "x",
                 "",
                 "",
-                false,
+                "",
                 "",
                 "",
                 400,
@@ -236,7 +237,11 @@ class HouseEngineTest {
     void nothingThatCostsPointsGoesThroughWhileNothingIsKept() {
         Engine engine = engine(
                 Samples.cue("t", List.of("!t"), List.of(new PriceGate(5)), Samples.reply("r", NOW)),
-                Samples.cue("earn", List.of("!earn"), List.of(), new PointsPart("p", NOW, 50, Manner.PLAIN)));
+                Samples.cue(
+                        "earn",
+                        List.of("!earn"),
+                        List.of(Samples.only(Standing.MEMBER)),
+                        new PointsPart("p", NOW, 50, Manner.PLAIN)));
         say(engine, 0, "!earn");
         engine.kept(false);
         assertThat(takeOf(say(engine, 1, "!t"))).isEqualTo("held T · points cannot be kept at the moment");

@@ -29,12 +29,26 @@ class MixerPictureTest {
                             "label", "Label", "text", "hello", 60, true, List.of(new Filter("warm", "Warm", true)), ""),
                     new Source("stage", "Stage", "browser", "", 100, false, List.of(), "http://x/stage#k=1")),
             true,
-            false);
+            false,
+            1_280,
+            720);
 
     private static final List<String> MAIN = PICTURE.loading(address -> address.endsWith("k=1"));
 
     private static String value(Target.Kind kind, String name) {
         return PICTURE.valueOf(new Target(kind, name)).orElse("none");
+    }
+
+    @Test
+    void whatIsLargerThanTheProgrammeIsScaledAndSaid() {
+        assertThat(PICTURE.fitted(1_920, 1_080)).isEqualTo(WHOLE);
+        assertThat(PICTURE.fitted(1_920, 720)).isEqualTo(new Place(0, 0, 1_280, 480));
+        assertThat(PICTURE.fitted(640, 360)).isEqualTo(new Place(0, 0, 640, 360));
+        assertThat(MixerPicture.NONE.fitted(1_920, 1_080)).isEqualTo(new Place(0, 0, 1_920, 1_080));
+        assertThat(PICTURE.cropping(MAIN)).isEmpty();
+        MixerPicture moved =
+                PICTURE.withItems("", "stage", item -> new Item("stage", true, new Place(0, 0, 1_920, 1_080)));
+        assertThat(moved.cropping(MAIN)).containsExactly("Bench");
     }
 
     @Test
@@ -94,9 +108,9 @@ class MixerPictureTest {
                         .orElseThrow()
                         .items())
                 .hasSize(2);
-        assertThat(new MixerPicture(1, null, null, null, false, false))
+        assertThat(new MixerPicture(1, null, null, null, false, false, 0, 0))
                 .as("what a mixer leaves out is empty")
-                .isEqualTo(new MixerPicture(1, "", List.of(), List.of(), false, false));
+                .isEqualTo(new MixerPicture(1, "", List.of(), List.of(), false, false, 0, 0));
     }
 
     @Test

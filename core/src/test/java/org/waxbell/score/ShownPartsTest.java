@@ -182,7 +182,7 @@ class ShownPartsTest {
                 "{viewer}",
                 "",
                 "",
-                true,
+                "viewer",
                 "",
                 "kindle",
                 400,

@@ -142,7 +142,7 @@ class RecoveryTest {
         }
 
         @Override
-        public String label(Telling telling) {
+        public String label(Telling telling, Naming names) {
             return "bad";
         }
 

@@ -58,7 +58,7 @@ class CommandListTest {
         Cue pour = Samples.cue(
                 "pour", List.of("!pour"), List.of(new CooldownGate(60_000, 0)), Samples.reply("r", new Anchor.At(0)));
         Cue hidden = new Cue(
-                4,
+                Cue.FORMAT,
                 "hidden",
                 "Hidden",
                 "",
@@ -71,7 +71,8 @@ class CommandListTest {
                 pour.takes(),
                 pour.takeRule(),
                 pour.urgency(),
-                0);
+                0,
+                false);
         Cue ask = says("ask", "{viewer}: {commands}", "!what");
         Engine engine = engine(bell, pour, hidden, ask);
         engine.accept(0, Samples.line(Samples.WICKERBY, "!pour"));
@@ -84,7 +85,7 @@ class CommandListTest {
     @Test
     void whoAsksAboutOneWordIsToldWhatItDoes() {
         Cue pour = new Cue(
-                4,
+                Cue.FORMAT,
                 "pour",
                 "Pour",
                 "A tall taper is poured",
@@ -97,7 +98,8 @@ class CommandListTest {
                 says("x", "x", "!x").takes(),
                 TakeRule.FIRST,
                 Urgency.USUAL,
-                0);
+                0,
+                false);
         Engine engine = engine(pour, says("dip", "x", "!dip"), says("ask", "{commands}", "!what"));
         assertThat(said(engine.accept(0, Samples.line(Samples.WICKERBY, "!what !taper"))))
                 .containsExactly("!taper: A tall taper is poured");

@@ -57,6 +57,9 @@ final class Converters {
         if (version(cue) == 3) {
             cueTo4(cue);
         }
+        if (version(cue) == 4) {
+            cueTo5(cue);
+        }
     }
 
     /** Version 2 brought takes with rules, parts with manners, circles and prefixes. */
@@ -92,10 +95,34 @@ final class Converters {
         each(cue.path("takes"), take -> each(take.path("score").path("parts"), Converters::card));
     }
 
-    /** A card as documents of version 4 have it; rings that began before have cards of their own. */
+    /** Version 5 brought whose portrait a card shows, and that what is open to all may have to be allowed; what rang before still does. */
+    private static void cueTo5(ObjectNode cue) {
+        boolean[] dangerous = {false};
+        each(
+                cue.path("takes"),
+                take -> each(take.path("score").path("parts"), part -> {
+                    card(part);
+                    dangerous[0] |= isDangerous(part);
+                }));
+        cue.put("formatVersion", 5).put("allTheSame", dangerous[0]);
+    }
+
+    private static boolean isDangerous(ObjectNode part) {
+        return part.path("amount").asLong(0) > 0
+                || List.of("stream", "recording")
+                        .contains(part.path("target").path("kind").asString(""));
+    }
+
+    /** A card as documents have it now; rings that began before have cards of their own. */
     private static void card(ObjectNode part) {
-        if (part.path("kind").asString("").equals("card") && !part.has("portrait")) {
-            part.put("portrait", false).put("entry", "").put("exit", "");
+        if (!part.path("kind").asString("").equals("card")) {
+            return;
+        }
+        if (!part.has("portrait")) {
+            part.put("portrait", "").put("entry", "").put("exit", "");
+        }
+        if (part.path("portrait").isBoolean()) {
+            part.put("portrait", part.path("portrait").asBoolean() ? "viewer" : "");
         }
     }
 

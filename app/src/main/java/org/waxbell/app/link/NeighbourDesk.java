@@ -12,12 +12,12 @@ import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.SettingMapper;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
-import org.waxbell.cue.WordKey;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChatLine;
 import org.waxbell.journal.Decision;
 import org.waxbell.link.NeighbourWatch;
 import org.waxbell.link.NeighbourWatch.Suspect;
+import org.waxbell.words.WordKey;
 
 /** Notices who else answers our words, and remembers whom the host has called a viewer. */
 @Component

@@ -7,14 +7,16 @@ import org.waxbell.engine.Outcome;
 /** Tells consoles what was decided. */
 @Component
 class DecisionTopic implements OutcomeWatcher {
+    private final Notices notices;
     private final LiveSocket live;
 
-    DecisionTopic(LiveSocket live) {
+    DecisionTopic(LiveSocket live, Notices notices) {
+        this.notices = notices;
         this.live = live;
     }
 
     @Override
     public void left(Outcome outcome) {
-        outcome.decisions().forEach(decision -> live.tell("decision", Notices.of(decision)));
+        outcome.decisions().forEach(decision -> live.tell("decision", notices.of(decision)));
     }
 }

@@ -19,11 +19,13 @@ import org.waxbell.seen.Seen;
 @Component
 public class JournalPages {
     private static final int DECISIONS_SHOWN = 60;
+    private final Notices notices;
     private final JournalMapper journal;
     private final SeenMapper seen;
     private final Documents json;
 
-    JournalPages(JournalMapper journal, SeenMapper seen, Documents json) {
+    JournalPages(JournalMapper journal, SeenMapper seen, Documents json, Notices notices) {
+        this.notices = notices;
         this.journal = journal;
         this.seen = seen;
         this.json = json;
@@ -54,6 +56,6 @@ public class JournalPages {
             seen.between(rung.getMin(), rung.getMax())
                     .forEach(row -> known.put(row.ring(), json.read(row.json(), Seen.class)));
         }
-        return all.stream().map(each -> Notices.of(each, known)).toList();
+        return all.stream().map(each -> notices.of(each, known)).toList();
     }
 }

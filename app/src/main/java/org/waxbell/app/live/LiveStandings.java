@@ -22,6 +22,7 @@ import org.waxbell.words.WordBook;
 @Component
 public class LiveStandings implements LiveSocket.Start {
     private static final long ROPE_BACK = 40_000;
+    private final Notices notices;
     private final JournalPages journal;
     private final EngineMapper rings;
     private final Documents json;
@@ -39,7 +40,9 @@ public class LiveStandings implements LiveSocket.Start {
             StageFeed stages,
             SavedState saved,
             StateStore state,
-            Links links) {
+            Links links,
+            Notices notices) {
+        this.notices = notices;
         this.journal = journal;
         this.rings = rings;
         this.json = json;
@@ -68,7 +71,7 @@ public class LiveStandings implements LiveSocket.Start {
     public LiveStanding standing() {
         WordBook fresh = new WordBook();
         List<RingNotice> recent = rings.ringsSince(clock.now() - ROPE_BACK).stream()
-                .map(text -> Notices.of(json.read(text, Ring.class), fresh))
+                .map(text -> notices.of(json.read(text, Ring.class), fresh))
                 .sorted(Comparator.comparingLong(RingNotice::number))
                 .toList();
         return new LiveStanding(

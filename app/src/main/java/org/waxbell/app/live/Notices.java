@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.draft.Names;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.Ring;
 import org.waxbell.event.Viewer;
@@ -15,9 +18,18 @@ import org.waxbell.score.Lane;
 import org.waxbell.seen.Seen;
 import org.waxbell.words.WordBook;
 
-/** Decisions and rings as pages are told them. */
-public final class Notices {
-    private Notices() {}
+/** Decisions and rings as pages are told them, with what they are about called as the wiring calls it. */
+@Component
+public class Notices {
+    private final WiringStore wiring;
+
+    Notices(WiringStore wiring) {
+        this.wiring = wiring;
+    }
+
+    private Names names() {
+        return new Names(wiring.current().wiring());
+    }
 
     /** What one gate said. */
     public record GateNotice(String gate, boolean passed, String reason) {}
@@ -60,17 +72,17 @@ public final class Notices {
             List<PartNotice> parts) {}
 
     /** An event and what was decided, nothing known of whether it was seen. */
-    public static DecisionNotice of(Decision decision) {
+    public DecisionNotice of(Decision decision) {
         return of(decision, Map.of());
     }
 
     /** @param seen what is known of rings by their numbers */
-    static DecisionNotice of(Decision decision, Map<Long, Seen> seen) {
+    DecisionNotice of(Decision decision, Map<Long, Seen> seen) {
         return new DecisionNotice(
                 decision.number(),
                 decision.at(),
                 decision.event().kind(),
-                decision.event().sentence(),
+                names().sentence(decision.event()),
                 decision.event().by().map(Viewer::name).orElse(""),
                 decision.sentence(),
                 decision.cues().stream()
@@ -96,7 +108,7 @@ public final class Notices {
     }
 
     /** A ring as it stands. @param words patterns that are compiled already */
-    public static RingNotice of(Ring ring, WordBook words) {
+    public RingNotice of(Ring ring, WordBook words) {
         return new RingNotice(
                 ring.number(),
                 ring.cueId(),
@@ -112,11 +124,11 @@ public final class Notices {
                         .toList());
     }
 
-    private static PartNotice of(Ring ring, PartRun run, WordBook words) {
+    private PartNotice of(Ring ring, PartRun run, WordBook words) {
         return new PartNotice(
                 run.part().id(),
                 run.part().lane(),
-                run.part().label(ring.telling(run, Map.of(), words, "", Look.SHIPPED)),
+                run.part().label(ring.telling(run, Map.of(), words, "", Look.SHIPPED), names()),
                 ring.momentOf(run),
                 ring.overOf(run),
                 small(run.state()),

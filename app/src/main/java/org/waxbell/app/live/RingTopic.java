@@ -10,18 +10,21 @@ import org.waxbell.words.WordBook;
 @Component
 class RingTopic implements OutcomeWatcher {
     /** Only for the engine's thread. */
+    private final Notices notices;
+
     private final WordBook words = new WordBook();
 
     private final LiveSocket live;
 
-    RingTopic(LiveSocket live) {
+    RingTopic(LiveSocket live, Notices notices) {
+        this.notices = notices;
         this.live = live;
     }
 
     @Override
     public void left(Outcome outcome) {
         if (live.isHeard()) {
-            outcome.now(Books.RINGS).forEach(ring -> live.tell("ring", Notices.of(ring, words)));
+            outcome.now(Books.RINGS).forEach(ring -> live.tell("ring", notices.of(ring, words)));
         }
     }
 }

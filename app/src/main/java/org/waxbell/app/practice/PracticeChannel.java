@@ -14,6 +14,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.WebSocketHandler;
+import org.waxbell.app.address.ClipAddresses;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.Carriers;
 import org.waxbell.app.inbox.Inbox;
@@ -34,6 +35,7 @@ import org.waxbell.directive.MakeClip;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Outcome;
+import org.waxbell.engine.PartName;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.ChatText;
 import org.waxbell.event.EventFields;
@@ -65,6 +67,7 @@ public class PracticeChannel implements ChatOut, Carriers, OutcomeWatcher, Fixed
     private final ProofDesk proofs;
     private final FixedLink self;
     private final HelperName helper;
+    private final ClipAddresses clips;
 
     PracticeChannel(
             Inbox loop,
@@ -74,7 +77,9 @@ public class PracticeChannel implements ChatOut, Carriers, OutcomeWatcher, Fixed
             Documents json,
             ProofDesk proofs,
             SystemClock clock,
-            HelperName helper) {
+            HelperName helper,
+            ClipAddresses clips) {
+        this.clips = clips;
         this.helper = helper;
         this.proofs = proofs;
         this.self = new PracticeLink(loop, clock, helper);
@@ -147,7 +152,8 @@ public class PracticeChannel implements ChatOut, Carriers, OutcomeWatcher, Fixed
     }
 
     void make(MakeClip clip) {
-        String address = "practice-clip-" + clip.partRun().replaceAll("[^0-9].*", "");
+        String address =
+                clips.of(PartName.parse(clip.partRun()).map(PartName::ring).orElse(0L));
         CompletableFuture.delayedExecutor(CLIP_TAKES_MS, TimeUnit.MILLISECONDS)
                 .execute(() -> loop.completed(
                         clip.partRun(), Completion.ended(Map.of("address", address, "title", clip.title()))));

@@ -59,7 +59,7 @@ public class PracticeMixer implements Served {
         if (locked != null) {
             String kept = locked.startsWith("{") ? locked : box.open(locked);
             try {
-                return json.read(kept, MixerPicture.class);
+                return PracticePicture.sized(json.read(kept, MixerPicture.class));
             } catch (JacksonException older) {
                 // Before it had sources of its own it kept a scene and a key; it begins anew with the key that it was
                 // given.

@@ -18,7 +18,21 @@ final class PracticePicture {
     private PracticePicture() {}
 
     static MixerPicture first(String stageAddress) {
-        return new MixerPicture(1, "bench", scenes(), sources(stageAddress), false, false);
+        return new MixerPicture(
+                1, "bench", scenes(), sources(stageAddress), false, false, WHOLE.width(), WHOLE.height());
+    }
+
+    /** One that was kept before it told the size of what is on programme. */
+    static MixerPicture sized(MixerPicture kept) {
+        return new MixerPicture(
+                kept.number(),
+                kept.current(),
+                kept.scenes(),
+                kept.sources(),
+                kept.streaming(),
+                kept.recording(),
+                WHOLE.width(),
+                WHOLE.height());
     }
 
     private static List<Scene> scenes() {

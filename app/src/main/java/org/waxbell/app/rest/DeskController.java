@@ -33,11 +33,13 @@ import org.waxbell.show.Desks;
 @RestController
 @RequestMapping("/api/desks")
 class DeskController {
+    private final Notices notices;
     private final WiringStore wiring;
     private final StateStore state;
     private final Inbox inbox;
 
-    DeskController(WiringStore wiring, StateStore state, Inbox inbox) {
+    DeskController(WiringStore wiring, StateStore state, Inbox inbox, Notices notices) {
+        this.notices = notices;
         this.wiring = wiring;
         this.state = state;
         this.inbox = inbox;
@@ -109,6 +111,6 @@ class DeskController {
                         new TreeMap<>(asked.with()),
                         wanted.orElseThrow().title() + " · "
                                 + document.orElseThrow().name()))
-                .thenApply(Notices::of);
+                .thenApply(notices::of);
     }
 }

@@ -41,7 +41,8 @@ class Drafting {
             List.of(Take.only(new Score(List.of()))),
             TakeRule.FIRST,
             Urgency.USUAL,
-            0);
+            0,
+            false);
 
     private final Calendars calendars;
     private final Kinds kinds;

@@ -26,13 +26,15 @@ import org.waxbell.rehearsal.Step;
 @RestController
 @RequestMapping("/api")
 class EveningController {
+    private final Notices notices;
     private final LiveStandings live;
     private static final int LATELY = 6;
     private final JournalPages journal;
     private final Inbox loop;
     private final WiringStore wiring;
 
-    EveningController(LiveStandings live, JournalPages journal, Inbox loop, WiringStore wiring) {
+    EveningController(LiveStandings live, JournalPages journal, Inbox loop, WiringStore wiring, Notices notices) {
+        this.notices = notices;
         this.live = live;
         this.journal = journal;
         this.loop = loop;
@@ -59,7 +61,7 @@ class EveningController {
     CompletableFuture<DecisionNotice> hush(Actor by) {
         return loop.step(at -> new Step.Hush(at, by))
                 .thenApply(outcome ->
-                        Notices.of(outcome.decisions().get(outcome.decisions().size() - 1)));
+                        notices.of(outcome.decisions().get(outcome.decisions().size() - 1)));
     }
 
     /** Opens the show, or closes the one that is open. */
@@ -93,6 +95,6 @@ class EveningController {
     }
 
     private CompletableFuture<DecisionNotice> happens(Fact event) {
-        return loop.happen(event).thenApply(Notices::of);
+        return loop.happen(event).thenApply(notices::of);
     }
 }

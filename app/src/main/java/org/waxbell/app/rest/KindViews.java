@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.condition.ConditionRows;
 import org.waxbell.condition.Scope;
+import org.waxbell.condition.SetOff;
 import org.waxbell.cue.EventPull;
 import org.waxbell.draft.FreshOn;
 import org.waxbell.event.FactKind;
@@ -114,10 +115,14 @@ public final class KindViews {
     }
 
     /** A field of an event by which a cue may filter. @param number whether by a least number, else by a text */
-    public record EventField(String name, String label, boolean number) {}
+    public record EventField(String name, String label, boolean number, From from) {}
 
     /** An event that a cue may wait for. */
     public record EventKind(String name, String title, List<EventField> fields) {
+        /** Texts of events that are known from elsewhere. */
+        private static final Map<String, From> KNOWN =
+                Map.of("rewardName", From.REWARDS, "giftItem", From.GIFTS, "membershipGiver", From.VIEWERS);
+
         static EventKind of(FactKind kind) {
             List<EventField> fields = new ArrayList<>();
             kind.fields().stream()
@@ -125,7 +130,8 @@ public final class KindViews {
                     .forEach(field -> fields.add(new EventField(
                             field.name(),
                             EventPull.spoken(field.name()),
-                            field.type().holds() == Long.class)));
+                            field.type().holds() == Long.class,
+                            KNOWN.getOrDefault(field.name(), From.NOWHERE))));
             return new EventKind(kind.name(), kind.happens(), fields);
         }
     }
@@ -143,7 +149,7 @@ public final class KindViews {
     /** A lane, and what it is called. */
     public record LaneView(Lane lane, String name) {}
 
-    /** Everything that describes itself. @param answers what answers in decisions beside gates of a wiring @param ways how conditions compare, by type */
+    /** Everything that describes itself. @param answers what answers in decisions beside gates of a wiring @param ways how conditions compare, by type @param setOff what may have set a cue off, as conditions name it */
     public record KindsView(
             List<KindView> pulls,
             List<KindView> gates,
@@ -156,7 +162,8 @@ public final class KindViews {
             List<LaneView> lanes,
             List<TargetView> targets,
             List<KindView> answers,
-            Map<Scope.Type, List<ConditionRows.Way>> ways) {
+            Map<Scope.Type, List<ConditionRows.Way>> ways,
+            List<Choice> setOff) {
         static KindsView of(Kinds kinds) {
             Map<Scope.Type, List<ConditionRows.Way>> ways = new LinkedHashMap<>();
             Arrays.stream(Scope.Type.values()).forEach(type -> ways.put(type, ConditionRows.ways(type)));
@@ -166,6 +173,7 @@ public final class KindViews {
             List<KindView> answers = List.of(
                     KindView.of(OnGate.KIND),
                     KindView.named("rack", "Rack", "in a rack that is off"),
+                    KindView.named("allTheSame", "Open to all", "open to all, and you have not said “on all the same”"),
                     KindView.named("take", "Takes", "no take fits"),
                     KindView.named("hand", "By hand", ""));
             return new KindsView(
@@ -182,7 +190,8 @@ public final class KindViews {
                             .toList(),
                     Arrays.stream(Target.Kind.values()).map(TargetView::of).toList(),
                     answers,
-                    ways);
+                    ways,
+                    SetOff.choices());
         }
 
         private static List<KindView> views(Family<?> family) {

@@ -39,13 +39,16 @@ import org.waxbell.wiring.Wiring;
 @RequestMapping("/api")
 class ListController {
     private static final int MOST_PEOPLE = 200;
+    private final Notices notices;
     private final WiringEdits edits;
     private final WiringStore wiring;
     private final StateStore state;
     private final PersonMapper people;
     private final Inbox loop;
 
-    ListController(WiringEdits edits, WiringStore wiring, StateStore state, PersonMapper people, Inbox loop) {
+    ListController(
+            WiringEdits edits, WiringStore wiring, StateStore state, PersonMapper people, Inbox loop, Notices notices) {
+        this.notices = notices;
         this.edits = edits;
         this.wiring = wiring;
         this.state = state;
@@ -189,6 +192,6 @@ class ListController {
                     "person", wish.person(), "Nobody of that name is known.", "Choose somebody who has been here.");
         }
         return loop.happen(Facts.SLATE_WRITTEN.by(by, id, wish.person(), wish.text()))
-                .thenApply(Notices::of);
+                .thenApply(notices::of);
     }
 }

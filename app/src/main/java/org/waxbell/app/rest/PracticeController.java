@@ -30,6 +30,7 @@ import org.waxbell.mixer.MixerPicture;
 @RestController
 @RequestMapping("/api/practice")
 class PracticeController {
+    private final Notices notices;
     private final PracticeChannel channel;
     private final PracticeCrowd crowd;
     private final PracticeRewards rewards;
@@ -41,7 +42,9 @@ class PracticeController {
             PracticeCrowd crowd,
             PracticeRewards rewards,
             PracticeMixer mixer,
-            PracticeMixerServer server) {
+            PracticeMixerServer server,
+            Notices notices) {
+        this.notices = notices;
         this.channel = channel;
         this.crowd = crowd;
         this.rewards = rewards;
@@ -79,7 +82,7 @@ class PracticeController {
 
     @PostMapping("/lines")
     CompletableFuture<DecisionNotice> write(@RequestBody Line line) {
-        return channel.write(line.name(), line.text(), line.privately()).thenApply(Notices::of);
+        return channel.write(line.name(), line.text(), line.privately()).thenApply(notices::of);
     }
 
     @GetMapping("/events")
@@ -94,7 +97,7 @@ class PracticeController {
     @PostMapping("/events")
     CompletableFuture<DecisionNotice> happen(@RequestBody Happening happening) {
         return channel.happen(happening.kind(), happening.name(), happening.numbers(), happening.texts())
-                .thenApply(Notices::of);
+                .thenApply(notices::of);
     }
 
     @GetMapping("/rewards")
@@ -110,7 +113,7 @@ class PracticeController {
     @PostMapping("/rewards/redeem")
     CompletableFuture<DecisionNotice> redeem(@RequestBody Redemption redemption) {
         return rewards.redeem(redemption.name(), redemption.title(), redemption.input())
-                .thenApply(Notices::of);
+                .thenApply(notices::of);
     }
 
     @GetMapping("/crowd")

@@ -25,17 +25,23 @@ import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.rehearsal.Comparison;
 import org.waxbell.rehearsal.Report;
+import org.waxbell.rehearsal.Script;
 
 /** Scripts and rehearsals. */
 @RestController
 @RequestMapping("/api")
 class RehearseController {
+    /** How many of the busiest minutes are told. */
+    private static final int BUSIEST = 3;
+
     private static final int SPANS = 240;
+    private final Notices notices;
     private final Rehearsals rehearsals;
     private final Scripts scripts;
     private final ScriptFormat format;
 
-    RehearseController(Rehearsals rehearsals, Scripts scripts, ScriptFormat format) {
+    RehearseController(Rehearsals rehearsals, Scripts scripts, ScriptFormat format, Notices notices) {
+        this.notices = notices;
         this.rehearsals = rehearsals;
         this.scripts = scripts;
         this.format = format;
@@ -64,6 +70,7 @@ class RehearseController {
      * What came of a rehearsal.
      *
      * @param to      the moment of the last step that was played; what still played then goes on after it
+     * @param busiest the minutes in which most rang, the busiest first
      * @param lines   lines of chat in equal spans of the time up to it
      * @param against what came of the second wiring, null for none
      * @param differs what differs between the two, null for none
@@ -74,6 +81,7 @@ class RehearseController {
             int steps,
             int[] lines,
             String summary,
+            List<Script.BusyMinute> busiest,
             EveningView evening,
             @Nullable EveningView against,
             @Nullable Comparison differs) {}
@@ -135,6 +143,7 @@ class RehearseController {
                 first.steps(),
                 result.script().lines(SPANS, to),
                 first.summary(),
+                result.script().busiest(first, BUSIEST),
                 view(first),
                 second == null ? null : view(second),
                 second == null ? null : Comparison.of(second, first));
@@ -149,7 +158,7 @@ class RehearseController {
         return report.decisions().stream()
                 .filter(each -> each.number() == number)
                 .findFirst()
-                .map(Notices::of)
+                .map(notices::of)
                 .orElseThrow(() -> new Refused(
                         "number",
                         String.valueOf(number),

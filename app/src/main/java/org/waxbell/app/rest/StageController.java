@@ -41,8 +41,9 @@ class StageController {
     /** The secret address of a stage. @param address whole, as a browser source needs it @param replaced in how many sources of the mixer it was replaced just now */
     record Address(String address, int replaced) {}
 
-    /** How a stage stands in the mixer. @param known whether the mixer tells @param onProgramme whether it can be seen now @param scenes where it stands, by name @param missing ids of scenes in which it does not stand */
-    record Placing(boolean known, boolean onProgramme, List<String> scenes, List<String> missing) {}
+    /** How a stage stands in the mixer. @param known whether the mixer tells @param onProgramme whether it can be seen now @param scenes where it stands, by name @param missing ids of scenes in which it does not stand @param cropped names of scenes in which a part of it lies outside the programme */
+    record Placing(
+            boolean known, boolean onProgramme, List<String> scenes, List<String> missing, List<String> cropped) {}
 
     /** A scene by its id, empty text for the one on programme. */
     record IntoScene(String scene) {}
@@ -90,7 +91,28 @@ class StageController {
                 now.scenes().stream()
                         .filter(scene -> !stands(scene, had))
                         .map(MixerPicture.Scene::id)
-                        .toList());
+                        .toList(),
+                now.cropping(had));
+    }
+
+    /** Sizes the stage in every scene so that all of it is on programme. */
+    @PostMapping("/stages/{id}/fit")
+    CompletableFuture<Placing> fit(@PathVariable String id) {
+        Stage stage = known(id);
+        MixerPicture now = mixer.picture().orElse(MixerPicture.NONE);
+        Place whole = now.fitted(stage.width(), stage.height());
+        CompletableFuture<?>[] all = sources(id).stream()
+                .map(source -> mixer.ask(MixerChange.place(source, whole)))
+                .toArray(CompletableFuture[]::new);
+        return CompletableFuture.allOf(all).thenApply(done -> placing(id)).exceptionally(StageController::notDone);
+    }
+
+    private static Placing notDone(Throwable failed) {
+        throw new Refused(
+                "scene",
+                "",
+                "The mixer did not do it: " + Causes.words(failed) + ".",
+                "Look at the mixer’s link and at its scenes, then try again.");
     }
 
     private static boolean stands(MixerPicture.Scene scene, List<String> sources) {
@@ -105,7 +127,7 @@ class StageController {
                 .orElseThrow(() -> new Refused(
                         "mixer", "", "The mixer is not connected.", "Connect it on Links, then place the stage."));
         String scene = into.scene().isEmpty() ? now.current() : into.scene();
-        Place whole = new Place(0, 0, stage.width(), stage.height());
+        Place whole = now.fitted(stage.width(), stage.height());
         CompletableFuture<String> source = sources(id).stream()
                 .findFirst()
                 .map(CompletableFuture::completedFuture)
@@ -114,13 +136,7 @@ class StageController {
         return source.thenCompose(made -> mixer.ask(MixerChange.add(scene, made, whole)))
                 .thenCompose(added -> mixer.ask(MixerChange.turn("mute.set", "", added, false)))
                 .thenApply(open -> placing(id))
-                .exceptionally(failed -> {
-                    throw new Refused(
-                            "scene",
-                            scene,
-                            "The mixer did not do it: " + Causes.words(failed) + ".",
-                            "Look at the mixer's link and at its scenes, then try again.");
-                });
+                .exceptionally(StageController::notDone);
     }
 
     private List<String> sources(String stage) {

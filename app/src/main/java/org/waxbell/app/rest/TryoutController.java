@@ -47,6 +47,7 @@ import org.waxbell.words.WordBook;
 @RequestMapping("/api")
 class TryoutController {
     private static final int LONGEST_EVENT = 4_000;
+    private final Notices notices;
     private final WiringStore wiring;
     private final Inbox loop;
     private final Calendars calendars;
@@ -60,7 +61,9 @@ class TryoutController {
             Calendars calendars,
             MediaTokens tokens,
             EngineMapper rings,
-            Documents json) {
+            Documents json,
+            Notices notices) {
+        this.notices = notices;
         this.wiring = wiring;
         this.loop = loop;
         this.calendars = calendars;
@@ -124,10 +127,10 @@ class TryoutController {
                 .map(each -> ((SayInChat) each).text())
                 .toList();
         if (ring == null) {
-            return new TriedOut(Notices.of(tryout.decision()), List.of(), List.of(), said);
+            return new TriedOut(notices.of(tryout.decision()), List.of(), List.of(), said);
         }
         long from = ring.start();
-        List<PartNotice> parts = Notices.of(ring, new WordBook()).parts().stream()
+        List<PartNotice> parts = notices.of(ring, new WordBook()).parts().stream()
                 .map(each -> new PartNotice(
                         each.id(),
                         each.lane(),
@@ -141,7 +144,7 @@ class TryoutController {
                 .filter(StageDirective.class::isInstance)
                 .map(each -> moment(each, from))
                 .toList();
-        return new TriedOut(Notices.of(tryout.decision()), parts, stages, said);
+        return new TriedOut(notices.of(tryout.decision()), parts, stages, said);
     }
 
     private StageMoment moment(Directive directive, long from) {
@@ -158,7 +161,7 @@ class TryoutController {
                 .orElseThrow(() -> new Refused("id", id, "There is no such cue.", "Save it first."))
                 .cue();
         return loop.happen(new Tried(id, cue.name(), asked.past(), asked.event(), by))
-                .thenApply(Notices::of);
+                .thenApply(notices::of);
     }
 
     private void checkEvent(ShowEvent event) {
@@ -172,14 +175,14 @@ class TryoutController {
 
     @GetMapping("/rings/{number}")
     RingNotice ring(@PathVariable long number) {
-        return Notices.of(kept(number), new WordBook());
+        return notices.of(kept(number), new WordBook());
     }
 
     /** Ends a ring that plays, or skips one that waits. */
     @PostMapping("/rings/{number}/stop")
     CompletableFuture<DecisionNotice> stop(@PathVariable long number, Actor by) {
         return loop.step(at -> new Step.Stopped(at, number, by))
-                .thenApply(outcome -> Notices.of(outcome.decisions().stream()
+                .thenApply(outcome -> notices.of(outcome.decisions().stream()
                         .filter(each -> each.event() instanceof Fact fact && fact.is(Facts.STOPPED))
                         .findFirst()
                         .orElseThrow()));
@@ -190,7 +193,7 @@ class TryoutController {
     CompletableFuture<DecisionNotice> again(@PathVariable long number, Actor by) {
         Ring ring = kept(number);
         return loop.happen(new Tried(ring.cueId(), ring.cueName(), true, Objects.requireNonNull(ring.event()), by))
-                .thenApply(Notices::of);
+                .thenApply(notices::of);
     }
 
     private Ring kept(long number) {

@@ -43,7 +43,7 @@ final class Doors {
                     "/api/cues/look",
                     "/api/words/sample"),
             new Door(HttpMethod.DELETE, Right.LOOK, "/api/rehearsals/*"),
-            new Door(HttpMethod.POST, Right.LINKS, "/api/stages/*/address", "/api/stages/*/place"),
+            new Door(HttpMethod.POST, Right.LINKS, "/api/stages/*/address", "/api/stages/*/place", "/api/stages/*/fit"),
             new Door(HttpMethod.POST, Right.LINKS, "/api/links/**", "/api/neighbours/**", "/api/copies"),
             new Door(HttpMethod.PUT, Right.LINKS, "/api/links/**", "/api/reach"),
             new Door(HttpMethod.DELETE, Right.LINKS, "/api/links/**"),

@@ -4,10 +4,10 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.cue.ChatWordPull;
-import org.waxbell.cue.WordKey;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChatLine;
 import org.waxbell.journal.Decision;
+import org.waxbell.words.WordKey;
 
 /** Tells stages what is written in chat; neighbours are left out, as everywhere. */
 @Component

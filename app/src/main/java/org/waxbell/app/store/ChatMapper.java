@@ -16,6 +16,12 @@ public interface ChatMapper {
             "insert into chat_line (link, at, name, standing, text, helper) values (#{link}, #{at}, #{name}, #{standing}, #{text}, #{helper})")
     void add(ChatRow row);
 
+    /** The lines of a link between two moments, oldest first, a few hundred at most. */
+    @Select("""
+            select link, at, name, standing, text, helper from chat_line
+            where link = #{link} and at between #{from} and #{to} order by number limit 400""")
+    List<ChatRow> between(String link, long from, long to);
+
     /** The newest lines of a link, newest first. */
     @Select(
             "select link, at, name, standing, text, helper from chat_line where link = #{link} order by number desc limit #{most}")

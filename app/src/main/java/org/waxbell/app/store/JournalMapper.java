@@ -30,6 +30,10 @@ public interface JournalMapper {
     @Select("select * from decision where instr(json, #{text}) > 0 order by number desc limit #{most}")
     List<DecisionRow> holding(String text, int most);
 
+    /** The newest decisions of events of a kind, newest first. */
+    @Select("select * from decision where kind = #{kind} order by number desc limit #{most}")
+    List<DecisionRow> ofKind(String kind, int most);
+
     /** The number of the newest decision, 0 where there is none. */
     @Select("select coalesce(max(number), 0) from decision")
     long newest();

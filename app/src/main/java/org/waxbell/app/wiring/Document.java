@@ -16,6 +16,8 @@ public record Document(DocumentKind kind, String id, long version, int position,
     public static String nameOf(Object value) {
         return value instanceof Cue cue
                 ? cue.name()
-                : value instanceof Rack rack ? rack.name() : value instanceof Stage stage ? stage.name() : "the house";
+                : value instanceof Rack rack
+                        ? rack.name()
+                        : value instanceof Stage stage ? stage.name() : "the channel’s settings";
     }
 }

@@ -111,7 +111,7 @@ class OwnKindsTest {
         }
 
         @Override
-        public String label(Telling telling) {
+        public String label(Telling telling, Naming names) {
             return strokes + " strokes";
         }
 
@@ -152,7 +152,8 @@ class OwnKindsTest {
                 List.of(Take.only(new Score(List.of(new GongPart("gong", Anchor.START, strokes, Manner.PLAIN))))),
                 TakeRule.FIRST,
                 Urgency.USUAL,
-                60_000);
+                60_000,
+                false);
     }
 
     private static Wiring wiring(Cue... cues) {

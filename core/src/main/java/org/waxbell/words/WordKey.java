@@ -1,4 +1,4 @@
-package org.waxbell.cue;
+package org.waxbell.words;
 
 import com.ibm.icu.text.Normalizer2;
 import java.util.Locale;

@@ -1,0 +1,55 @@
+package org.waxbell.app.rest;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.practice.PracticeRewards;
+import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.PersonMapper;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
+import org.waxbell.journal.Decision;
+
+/** What is known of the channel, so that names need not be typed. */
+@RestController
+@RequestMapping("/api/known")
+class KnownController {
+    private static final int MOST_NAMES = 500;
+    private static final int GIFTS_READ = 200;
+    private final PersonMapper people;
+    private final PracticeRewards rewards;
+    private final JournalMapper journal;
+    private final Documents json;
+
+    KnownController(PersonMapper people, PracticeRewards rewards, JournalMapper journal, Documents json) {
+        this.people = people;
+        this.rewards = rewards;
+        this.journal = journal;
+        this.json = json;
+    }
+
+    /** Names that may be chosen, each list in the order of the alphabet. */
+    record KnownNames(List<String> viewers, List<String> rewards, List<String> gifts) {}
+
+    @GetMapping
+    KnownNames known() {
+        Stream<String> gifts = journal.ofKind(Facts.GIFT.name(), GIFTS_READ).stream()
+                .map(row -> json.read(row.json(), Decision.class).event())
+                .filter(Fact.class::isInstance)
+                .map(event -> ((Fact) event).text("item"));
+        return new KnownNames(
+                sorted(people.names().stream()).stream().limit(MOST_NAMES).toList(),
+                sorted(rewards.all().stream().map(PracticeRewards.Reward::title)),
+                sorted(Stream.concat(Stream.of(Facts.GIFT.sample().text("item")), gifts)));
+    }
+
+    private static List<String> sorted(Stream<String> names) {
+        return names.filter(each -> !each.isBlank())
+                .distinct()
+                .sorted(String.CASE_INSENSITIVE_ORDER)
+                .toList();
+    }
+}
