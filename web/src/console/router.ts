@@ -5,6 +5,7 @@ export const PLACES = [
   { path: '/links', name: 'Links', also: [] as string[] },
   { path: '/cues', name: 'Cues', also: ['/slate', '/viewers', '/checkup'] },
   { path: '/stages', name: 'Stages', also: ['/looks'] },
+  { path: '/shelf', name: 'Shelf', also: [] },
   { path: '/rehearse', name: 'Rehearse', also: [] },
 ]
 
@@ -18,6 +19,7 @@ export const router = createRouter({
     { path: '/cues/:id?', component: () => import('@/views/cues/CuesView.vue'), props: true },
     { path: '/stages/:id?', component: () => import('@/views/stages/StagesView.vue'), props: true },
     { path: '/looks', component: () => import('@/views/stages/LooksView.vue') },
+    { path: '/shelf', component: () => import('@/views/shelf/ShelfView.vue') },
     { path: '/slate', component: () => import('@/views/slate/SlateView.vue') },
     { path: '/viewers', component: () => import('@/views/viewers/ViewersView.vue') },
     { path: '/checkup', component: () => import('@/views/checkup/CheckupView.vue') },

@@ -36,6 +36,13 @@ export interface Sound {
   outlet: string
   media: string
   volume: number
+  /** Hundredths of a decibel by which it is raised beside its volume, so that all sounds are equally loud. */
+  gain: number
+  fromMs: number
+  /** How much of it is played, 0 for all. */
+  playMs: number
+  fadeInMs: number
+  fadeOutMs: number
 }
 
 /** Another outlet sounds quieter meanwhile. */

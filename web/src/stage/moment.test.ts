@@ -123,7 +123,18 @@ describe('a moment of a plan', () => {
 
   it('runs on by itself where it plays, with what is still to come, and sounds only where that is wished', () => {
     const { root, moments } = page()
-    const sound = part('s', 200, 900, { sound: { outlet: 'bench', media: '/media/1', volume: 80 } })
+    const sound = part('s', 200, 900, {
+      sound: {
+        outlet: 'bench',
+        media: '/media/1',
+        volume: 80,
+        gain: 0,
+        fromMs: 0,
+        playMs: 0,
+        fadeInMs: 0,
+        fadeOutMs: 0,
+      },
+    })
     moments.show({ parts: [card('a', 500, 'later'), sound], at: 0, playing: true, sounds: false })
     expect(root.querySelector('.title')!.textContent).toBe('later')
     expect(played[0]!.paused).toBe(false)

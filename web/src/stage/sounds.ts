@@ -1,6 +1,26 @@
 import { meterOf, peakOf } from '@/lib/meter'
 import type { Part } from './messages'
 
+type Sound = NonNullable<Part['sound']>
+
+/** The factor by which a sound is played: its volume, and what makes all sounds equally loud. */
+export const loudnessOf = (sound: Pick<Sound, 'volume' | 'gain'>): number =>
+  (sound.volume / 100) * 10 ** (sound.gain / 2_000)
+
+/** Lets a sound swell and fall away. @param begins its own beginning, in the time of its context @param lasts in seconds */
+const fade = (gain: AudioParam, full: number, sound: Sound, begins: number, lasts: number) => {
+  const into = Math.min(lasts, sound.fadeInMs / 1_000)
+  const out = Math.min(lasts, sound.fadeOutMs / 1_000)
+  gain.setValueAtTime(into > 0 ? 0 : full, Math.max(0, begins))
+  if (into > 0) {
+    gain.linearRampToValueAtTime(full, begins + into)
+  }
+  if (out > 0) {
+    gain.setValueAtTime(full, Math.max(begins + into, begins + lasts - out))
+    gain.linearRampToValueAtTime(0, begins + lasts)
+  }
+}
+
 /** Plays sounds at their moment through Web Audio; silent in previews. */
 export class Sounds {
   private readonly context = new AudioContext()
@@ -112,19 +132,24 @@ export class Sounds {
       throw new Error('this page may not sound until it is clicked')
     }
     const buffer = await this.buffer(part.sound!.media)
-    const late = (performance.now() - start) / 1_000
-    if (late >= buffer.duration) {
+    const sound = part.sound!
+    const from = sound.fromMs / 1_000
+    const rest = Math.max(0, buffer.duration - from)
+    const lasts = sound.playMs > 0 ? Math.min(rest, sound.playMs / 1_000) : rest
+    const late = Math.max(0, (performance.now() - start) / 1_000)
+    if (late >= lasts) {
       return
     }
     const source = this.context.createBufferSource()
     const gain = this.context.createGain()
     source.buffer = buffer
-    gain.gain.value = part.sound!.volume / 100
-    source.connect(gain).connect(this.outlet(part.sound!.outlet))
+    source.connect(gain).connect(this.outlet(sound.outlet))
     const stamp = this.context.getOutputTimestamp()
     const when =
       (stamp.contextTime ?? this.context.currentTime) + (start - (stamp.performanceTime ?? performance.now())) / 1_000
-    source.start(Math.max(0, when), Math.max(0, late))
+    const begins = Math.max(this.context.currentTime, when)
+    fade(gain.gain, loudnessOf(sound), sound, begins - late, lasts)
+    source.start(begins, from + late, lasts - late)
     this.playing.set(part.partRun, source)
     await new Promise((over) => (source.onended = over))
     this.playing.delete(part.partRun)

@@ -33,7 +33,7 @@ export const HOUSE: House = {
 
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({
-  formatVersion: 5,
+  formatVersion: 6,
   id: 'pour',
   name: 'Pour the taper',
   description: '',

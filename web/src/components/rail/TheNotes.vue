@@ -5,7 +5,12 @@ import { useWiring } from '@/stores/wiring'
 const notes = useNotes()
 const wiring = useWiring()
 const undo = async (id: number) => {
+  const own = notes.notes.find((each) => each.id === id)?.undo
   notes.drop(id)
+  if (typeof own === 'function') {
+    own()
+    return
+  }
   const what = wiring.view?.history.undo
   await wiring.undo().then(
     () => notes.say(what ? `Undone: ${what}.` : 'Undone.'),

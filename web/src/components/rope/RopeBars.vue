@@ -28,6 +28,11 @@ const picked = ref<{ ring: number; left: number } | null>(null)
 /** Opens what can be done with a ring, where its bar stands now; it does not go by with the bar. */
 const pick = (bar: Bar) =>
   (picked.value = { ring: bar.ring, left: bar.left - placeOf(live.now() - BACK_MS, since.value) })
+/** What a bar is called: what is written on it first. */
+const named = (bar: Bar) => {
+  const all = bar.why.replaceAll('\n', ', ')
+  return all.includes(bar.label) ? all : `${bar.label}, ${all}`
+}
 const ring = computed(() => (picked.value ? live.rings.get(picked.value.ring) : undefined))
 const said = computed(() => saidOf(live.decisions, live.drops))
 const held = computed(() => heldMarks(said.value, now.value, since.value))
@@ -75,7 +80,7 @@ watch(quiet, (is) => move(!is), { immediate: true })
               fontSize: rowSize < 20 ? '11px' : '12px',
             }"
             :title="bar.why"
-            :aria-label="bar.why.replaceAll('\n', ', ')"
+            :aria-label="named(bar)"
             @click="pick(bar)"
           >
             {{ bar.label }}

@@ -192,7 +192,7 @@ class CarryTest {
                         .body()
                         .at("/problems/0/remedy")
                         .asString())
-                .isEqualTo("Write 5.");
+                .isEqualTo("Write 6.");
         refused(
                 document -> ((ObjectNode) document.at("/stages/0")).put("width", "wide"),
                 "stages[0].width",

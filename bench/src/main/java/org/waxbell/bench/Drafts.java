@@ -33,7 +33,7 @@ final class Drafts {
     static void cue(Packaged app, String id, List<Object> parts) {
         Map<String, Object> cue = new HashMap<>(Map.of(
                 "formatVersion",
-                5,
+                6,
                 "id",
                 "bench-" + id,
                 "name",

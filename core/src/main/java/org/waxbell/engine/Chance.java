@@ -55,7 +55,7 @@ final class Chance implements Handler {
             @Override
             public Media draw(String purpose, List<Media> choices) {
                 List<Media> fresh = without(choices, last(cueId, purpose));
-                Media media = fresh.get(below(cueId, purpose, ring, fresh.size()));
+                Media media = weighed(fresh, cueId, purpose, ring);
                 notes.add(purpose + ": " + media.name());
                 chose(cueId, purpose, media.name(), out);
                 return media;
@@ -70,6 +70,21 @@ final class Chance implements Handler {
                 return pick;
             }
         };
+    }
+
+    /** One of several, each as often as it weighs; where none weighs anything all do alike. */
+    private Media weighed(List<Media> choices, String cueId, String purpose, long ring) {
+        int all = choices.stream().mapToInt(Media::weight).sum();
+        if (all == 0 || choices.stream().allMatch(each -> each.weight() == 1)) {
+            return choices.get(below(cueId, purpose, ring, choices.size()));
+        }
+        int left = below(cueId, purpose, ring, all);
+        int at = 0;
+        while (left >= choices.get(at).weight()) {
+            left -= choices.get(at).weight();
+            at++;
+        }
+        return choices.get(at);
     }
 
     private static List<Media> without(List<Media> choices, String name) {

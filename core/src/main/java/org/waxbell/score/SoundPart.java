@@ -18,10 +18,25 @@ import org.waxbell.stage.Stage;
  * It is as long as the sound is; where that could not be measured, the page tells its end.
  *
  * @param file   file name within the folder; empty text for any of it
- * @param volume loudness in percent of the file's own, 0 to 100
+ * @param volume    loudness in percent, 0 to 100; at 100 every sound is as loud as {@link org.waxbell.shelf.Levelling} makes it
+ * @param fromMs    where in the file it begins, in milliseconds
+ * @param toMs      where in it it ends, likewise; 0 for its own end
+ * @param fadeInMs  how long it takes to be as loud as it gets
+ * @param fadeOutMs how long it takes to fall silent, before its end
  */
 public record SoundPart(
-        String id, Anchor start, String stage, String outlet, String folder, String file, int volume, Manner manner)
+        String id,
+        Anchor start,
+        String stage,
+        String outlet,
+        String folder,
+        String file,
+        int volume,
+        long fromMs,
+        long toMs,
+        long fadeInMs,
+        long fadeOutMs,
+        Manner manner)
         implements Part {
     /** What it says of itself. */
     public static final Kind<Part> KIND = Kind.<Part>of(SoundPart.class, "sound", "Sound", "Sound")
@@ -31,9 +46,15 @@ public record SoundPart(
                     Field.choice("file", "Sound", From.SOUNDS),
                     Field.number("volume", "Volume", 0, 100)
                             .called("The volume")
-                            .in("%"),
+                            .in("%")
+                            .hint(
+                                    "100 % is the same loudness for every sound; 71 % is 3 dB softer, 50 % is 6 dB softer."),
                     Field.choice("stage", "Stage", From.STAGES).wide(3),
-                    Field.choice("outlet", "Outlet", From.OUTLETS).wide(3))
+                    Field.choice("outlet", "Outlet", From.OUTLETS).wide(3),
+                    part("fromMs", "Begins at").called("The beginning"),
+                    part("toMs", "Ends at").called("The end").hint("0 is its own end."),
+                    part("fadeInMs", "Fades in").called("The fade in"),
+                    part("fadeOutMs", "Fades out").called("The fade out"))
             .making(on -> new SoundPart(
                     on.id(),
                     Anchor.START,
@@ -42,7 +63,29 @@ public record SoundPart(
                     on.first(From.SOUND_FOLDERS),
                     "",
                     80,
+                    0,
+                    0,
+                    0,
+                    0,
                     Manner.PLAIN));
+
+    /** A whole sound without fades. */
+    public SoundPart(
+            String id,
+            Anchor start,
+            String stage,
+            String outlet,
+            String folder,
+            String file,
+            int volume,
+            Manner manner) {
+        this(id, start, stage, outlet, folder, file, volume, 0, 0, 0, 0, manner);
+    }
+
+    /** A time within the file, folded away with its like. */
+    private static Field part(String key, String label) {
+        return Field.span(key, label, 0, LONGEST).wide(3).under("Only a part of it, and fades");
+    }
 
     /** Longest sound whose length could not be measured, in milliseconds. */
     private static final long LONGEST = 600_000;
@@ -82,7 +125,13 @@ public record SoundPart(
         Media media = choices.size() == 1 ? choices.get(0) : draws.draw(id, choices);
         return media.lengthMs() == 0
                 ? Settled.open(LONGEST, media)
-                : new Settled(media.lengthMs(), media.lengthMs() + OVERRUN, true, media, 0);
+                : new Settled(heard(media), heard(media) + OVERRUN, true, media, 0);
+    }
+
+    /** How long a file of known length is heard, in milliseconds. */
+    private long heard(Media media) {
+        long end = toMs == 0 ? media.lengthMs() : Math.min(toMs, media.lengthMs());
+        return Math.max(0, end - fromMs);
     }
 
     @Override
@@ -95,6 +144,11 @@ public record SoundPart(
                 outlet,
                 telling.mediaHash(),
                 volume,
+                telling.settled().media().gain(),
+                fromMs,
+                toMs == 0 ? 0 : Math.max(0, toMs - fromMs),
+                fadeInMs,
+                fadeOutMs,
                 !telling.settled().known());
     }
 
@@ -109,6 +163,9 @@ public record SoundPart(
         var problems = check.problems();
         check.fields(this);
         check.onStage(stage, "outlet", outlet, Stage::hasOutlet, "outlet");
+        if (toMs > 0 && toMs <= fromMs) {
+            problems.at("toMs").add(toMs, "It would end before it begins.", "Make it later, or 0 for its own end.");
+        }
         if (use().on(check.shelf()).isEmpty()) {
             problems.at(use().field())
                     .add(

@@ -167,6 +167,8 @@ class ConsoleTest {
         "/cues/pour-the-taper, day",
         "/cues/pour-the-taper, dusk",
         "/cues/keep-that-moment, day",
+        "/shelf, day",
+        "/shelf, dusk",
         "/slate, day",
         "/slate, dusk",
         "/viewers, day",

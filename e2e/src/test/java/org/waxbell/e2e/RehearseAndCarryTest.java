@@ -55,7 +55,7 @@ class RehearseAndCarryTest {
                                 .filter(each -> each.getText().startsWith(label))
                                 .findFirst()
                                 .flatMap(each -> each.findElements(By.tagName("option")).stream()
-                                        .filter(one -> one.getText().startsWith(option))
+                                        .filter(one -> one.getText().contains(option))
                                         .findFirst())
                                 .orElse(null))
                 .click();
@@ -77,7 +77,7 @@ class RehearseAndCarryTest {
         app.put("/api/cues/pour-the-taper", Map.of("version", before.get("version"), "cue", edited));
         show("/rehearse");
         browser.seeText("button[role=radio]", "Saltmarsh Candle Hour").click();
-        choose("beside", "before: edit of Pour the taper");
+        choose("beside", "before “edit of Pour the taper”");
         browser.seeText("aside button", "Rehearse it").click();
         browser.seeText("[role=status]", "469 steps:");
         WebElement first = browser.see("tbody tr");

@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import org.waxbell.cue.Cue;
 import org.waxbell.engine.Ring;
 import org.waxbell.journal.Decision;
+import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
 import tools.jackson.databind.JsonNode;
@@ -24,7 +25,9 @@ final class Converters {
             Decision.class,
             Converters::decision,
             Ring.class,
-            Converters::ring);
+            Converters::ring,
+            Media.class,
+            Converters::media);
 
     private Converters() {}
 
@@ -59,6 +62,10 @@ final class Converters {
         }
         if (version(cue) == 4) {
             cueTo5(cue);
+        }
+        if (version(cue) == 5) {
+            cue.put("formatVersion", 6);
+            each(cue.path("takes"), take -> each(take.path("score").path("parts"), Converters::sound));
         }
     }
 
@@ -126,14 +133,35 @@ final class Converters {
         }
     }
 
+    /** Version 6 brought a part of a sound, and fades. */
+    private static void sound(ObjectNode part) {
+        if (part.path("kind").asString("").equals("sound") && !part.has("fadeInMs")) {
+            part.put("fromMs", 0).put("toMs", 0).put("fadeInMs", 0).put("fadeOutMs", 0);
+        }
+    }
+
+    /** What lies on the shelf told no gain and no weight before. */
+    private static void media(ObjectNode media) {
+        if (!media.has("weight")) {
+            media.put("gain", 0).put("weight", 1);
+        }
+    }
+
     /** Parts of a ring that is under way. */
     private static void ring(ObjectNode ring) {
         each(ring.path("parts"), run -> {
             if (run.path("part") instanceof ObjectNode part) {
                 card(part);
+                sound(part);
+            }
+            if (run.path("settled").path("media") instanceof ObjectNode media) {
+                media(media);
             }
         });
-        each(ring.path("spare").path("parts"), Converters::card);
+        each(ring.path("spare").path("parts"), part -> {
+            card(part);
+            sound(part);
+        });
     }
 
     /** Version 2 of the house brought hints to staff, version 3 looks. */

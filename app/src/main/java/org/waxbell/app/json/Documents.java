@@ -2,6 +2,7 @@ package org.waxbell.app.json;
 
 import org.springframework.stereotype.Component;
 import org.waxbell.cue.Cue;
+import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
 import org.waxbell.wiring.Kinds;
@@ -48,6 +49,7 @@ public final class Documents {
         Converters.bringUp(wiring.path("house"), House.class);
         wiring.path("stages").forEach(stage -> Converters.bringUp(stage, Stage.class));
         wiring.path("cues").forEach(cue -> Converters.bringUp(cue, Cue.class));
+        wiring.path("media").forEach(media -> Converters.bringUp(media, Media.class));
     }
 
     /** Brings a line of a script up to date, in place. */

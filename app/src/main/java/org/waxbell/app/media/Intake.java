@@ -1,7 +1,11 @@
 package org.waxbell.app.media;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.Objects;
 import org.apache.tika.Tika;
+import org.jspecify.annotations.Nullable;
+import org.waxbell.shelf.Loudness;
 
 /** Decides by its content, not by its name, what a file is and whether it may lie in a folder of the shelf. */
 public final class Intake {
@@ -29,10 +33,25 @@ public final class Intake {
 
     private Intake() {}
 
-    /** What is to be kept. @param type by content @param ending of its name @param without what was taken out of it, in words, empty text for nothing */
-    public record Taken(byte[] content, String type, String ending, String without) {
+    /** The largest sound, in bytes. */
+    public static final int MOST_SOUND = 20_000_000;
+
+    private static final Map<String, String> SOUNDS = Map.of(
+            "audio/vnd.wave", "wav",
+            "audio/x-wav", "wav",
+            "audio/wav", "wav",
+            "audio/mpeg", "mp3",
+            "audio/x-flac", "flac",
+            "audio/flac", "flac");
+    /** By the ending that its kind has. */
+    private static final Map<String, String> SOUND_TYPES = Map.of(
+            "wav", "audio/wav", "mp3", "audio/mpeg", "flac", "audio/flac", "ogg", "audio/vorbis", "opus", "audio/opus");
+
+    /** What is to be kept. @param measured of a sound, null for what is seen @param type by content @param ending of its name @param without what was taken out of it, in words, empty text for nothing */
+    public record Taken(
+            byte[] content, String type, String ending, String without, Loudness.@Nullable Measured measured) {
         Taken(byte[] content, String type, String ending) {
-            this(content, type, ending, "");
+            this(content, type, ending, "", null);
         }
     }
 
@@ -42,8 +61,29 @@ public final class Intake {
             case "Pictures" -> picture(content);
             case "Videos" -> video(content);
             case "Figures" -> figure(content);
-            default -> throw new IllegalArgumentException("nothing can be put into the folder " + folder);
+            default -> sound(content);
         };
+    }
+
+    private static Taken sound(byte[] content) {
+        small(content, MOST_SOUND);
+        String type = TIKA.detect(content);
+        String ending = isOgg(content) ? ogg(content) : SOUNDS.get(type);
+        if (ending == null) {
+            throw new IllegalArgumentException("it is " + type + ", and a sound is WAV, FLAC, MP3, Ogg Vorbis or Opus");
+        }
+        String exact = Objects.requireNonNull(SOUND_TYPES.get(ending));
+        return new Taken(content, exact, ending, "", SoundReader.measure(content, exact));
+    }
+
+    private static boolean isOgg(byte[] content) {
+        return content.length > 64 && new String(content, 0, 4, StandardCharsets.ISO_8859_1).equals("OggS");
+    }
+
+    /** What an Ogg holds, by the head of its first packet (RFC 3533, RFC 7845); null for what is neither Vorbis nor Opus. */
+    private static @Nullable String ogg(byte[] content) {
+        String head = new String(content, 28, 36, StandardCharsets.ISO_8859_1);
+        return head.startsWith("OpusHead") ? "opus" : head.startsWith("\u0001vorbis") ? "ogg" : null;
     }
 
     private static Taken picture(byte[] content) {
@@ -54,7 +94,7 @@ public final class Intake {
                 ending == null ? type.startsWith("application/xml") || type.startsWith("text/") : ending.equals("svg");
         if (drawing) {
             PlainSvg plain = PlainSvg.of(content);
-            return new Taken(plain.content(), "image/svg+xml", "svg", plain.without());
+            return new Taken(plain.content(), "image/svg+xml", "svg", plain.without(), null);
         }
         if (ending == null) {
             throw new IllegalArgumentException("it is " + type + ", and a picture is PNG, JPEG, GIF, WebP or SVG");

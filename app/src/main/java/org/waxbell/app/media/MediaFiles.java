@@ -1,20 +1,23 @@
 package org.waxbell.app.media;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import javax.sound.sampled.AudioFileFormat;
-import javax.sound.sampled.AudioSystem;
-import javax.sound.sampled.UnsupportedAudioFileException;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.security.Hashes;
 import org.waxbell.app.store.MediaMapper;
+import org.waxbell.app.store.MediaMapper.FileRow;
+import org.waxbell.app.store.MediaMapper.SoundRow;
+import org.waxbell.shelf.Levelling;
+import org.waxbell.shelf.Loudness;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
@@ -25,29 +28,70 @@ public class MediaFiles {
             Map.of("wav", "audio/wav", "svg", "image/svg+xml", "webm", "video/webm", "json", "application/json");
     private final DataFolder folder;
     private final MediaMapper mapper;
+    private final SystemClock clock;
 
-    MediaFiles(DataFolder folder, MediaMapper mapper) {
+    MediaFiles(DataFolder folder, MediaMapper mapper, SystemClock clock) {
         this.folder = folder;
         this.mapper = mapper;
+        this.clock = clock;
     }
 
-    /** Puts a file on the shelf, with its length measured. */
+    /** Puts a file of ours on the shelf, with its length and loudness measured. */
     public Media add(String shelfFolder, String name, byte[] content) {
         String type = TYPES.getOrDefault(
                 name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT), "application/octet-stream");
-        return put(shelfFolder, name, content, type, length(type, content));
+        return type.startsWith("audio/")
+                ? put(shelfFolder, name, content, type, SoundReader.measure(content, type))
+                : put(shelfFolder, name, content, type, lengthOf(type, content));
+    }
+
+    /** Puts a sound on the shelf that was measured; one of the same name is replaced. */
+    public Media put(String shelfFolder, String name, byte[] content, String type, Loudness.Measured measured) {
+        mapper.measured(row(Hashes.hex(content), measured));
+        put(shelfFolder, name, content, type, measured.lengthMs());
+        return find(shelfFolder, name).orElseThrow().media();
+    }
+
+    private static SoundRow row(String hash, Loudness.Measured measured) {
+        byte[] steps = new byte[measured.drawing().length];
+        for (int i = 0; i < steps.length; i++) {
+            steps[i] = (byte) measured.drawing()[i];
+        }
+        return new SoundRow(
+                hash,
+                (int) Math.round(measured.loudness() * 100),
+                (int) Math.round(measured.peak() * 100),
+                Levelling.gain(measured.loudness(), measured.peak()),
+                HexFormat.of().formatHex(steps));
     }
 
     /** Puts a file on the shelf whose kind and length, in milliseconds, are known; one of the same name is replaced. */
     public Media put(String shelfFolder, String name, byte[] content, String type, long lengthMs) {
-        Media media = new Media(name, shelfFolder, HexFormat.of().formatHex(Hashes.sha256(content)), type, lengthMs);
+        Media media = new Media(name, shelfFolder, Hashes.hex(content), type, lengthMs);
         try {
             Files.write(file(media.hash()), content);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
-        mapper.put(media, content.length);
+        mapper.put(media, content.length, clock.now());
         return media;
+    }
+
+    /** Measures sounds that lay here before they were measured; how many. One that cannot be read is left as it is. */
+    public int measureOlder() {
+        int done = 0;
+        for (FileRow row : mapper.all()) {
+            if (row.loudness() == null && row.media().audible()) {
+                try {
+                    byte[] content = Files.readAllBytes(file(row.hash()));
+                    mapper.measured(row(row.hash(), SoundReader.measure(content, row.type())));
+                    done++;
+                } catch (IOException | IllegalArgumentException unreadable) {
+                    continue;
+                }
+            }
+        }
+        return done;
     }
 
     /** The file of that hash, which may not exist. */
@@ -55,29 +99,25 @@ public class MediaFiles {
         return folder.media().resolve(hash);
     }
 
+    /** Everything on the shelf now, with what is told of it. */
+    public List<FileRow> rows() {
+        return mapper.all();
+    }
+
+    /** What lies at a place. */
+    public Optional<FileRow> find(String shelfFolder, String name) {
+        return mapper.all().stream()
+                .filter(each -> each.folder().equals(shelfFolder) && each.name().equals(name))
+                .findFirst();
+    }
+
     /** Everything on the shelf now. */
     public Shelf shelf() {
-        return new Shelf(mapper.all());
+        return new Shelf(mapper.all().stream().map(FileRow::media).toList());
     }
 
-    /** How long a file of that kind lasts, in milliseconds; 0 for what does not last or does not tell. */
+    /** How long a file of that kind lasts that is no sound, in milliseconds; 0 for what does not last or does not tell. */
     public long lengthOf(String type, byte[] content) {
-        return length(type, content);
-    }
-
-    private static long length(String type, byte[] content) {
-        if (type.equals("video/webm")) {
-            return WebmLength.of(content);
-        }
-        if (!type.startsWith("audio/")) {
-            return 0;
-        }
-        try {
-            AudioFileFormat format = AudioSystem.getAudioFileFormat(new ByteArrayInputStream(content));
-            return Math.round(
-                    format.getFrameLength() * 1_000.0 / format.getFormat().getFrameRate());
-        } catch (UnsupportedAudioFileException | IOException broken) {
-            throw new IllegalArgumentException("not a sound that can be measured", broken);
-        }
+        return type.equals("video/webm") ? WebmLength.of(content) : 0;
     }
 }

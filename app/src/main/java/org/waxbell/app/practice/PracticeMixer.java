@@ -18,6 +18,7 @@ import org.waxbell.app.store.SettingMapper;
 import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Stands for the broadcasting software: keeps its picture, and lets it be changed by whoever links to it and by hand on its page. */
 @Component
@@ -59,7 +60,8 @@ public class PracticeMixer implements Served {
         if (locked != null) {
             String kept = locked.startsWith("{") ? locked : box.open(locked);
             try {
-                return PracticePicture.sized(json.read(kept, MixerPicture.class));
+                return json.read(
+                        PracticePicture.sized((ObjectNode) json.tree(kept)).toString(), MixerPicture.class);
             } catch (JacksonException older) {
                 // Before it had sources of its own it kept a scene and a key; it begins anew with the key that it was
                 // given.

@@ -7,6 +7,7 @@ import org.waxbell.mixer.MixerPicture.Item;
 import org.waxbell.mixer.MixerPicture.Place;
 import org.waxbell.mixer.MixerPicture.Scene;
 import org.waxbell.mixer.MixerPicture.Source;
+import tools.jackson.databind.node.ObjectNode;
 
 /** How the practice mixer stands at first: three scenes, and sources of all five kinds. */
 final class PracticePicture {
@@ -23,16 +24,8 @@ final class PracticePicture {
     }
 
     /** One that was kept before it told the size of what is on programme. */
-    static MixerPicture sized(MixerPicture kept) {
-        return new MixerPicture(
-                kept.number(),
-                kept.current(),
-                kept.scenes(),
-                kept.sources(),
-                kept.streaming(),
-                kept.recording(),
-                WHOLE.width(),
-                WHOLE.height());
+    static ObjectNode sized(ObjectNode kept) {
+        return kept.put("width", WHOLE.width()).put("height", WHOLE.height());
     }
 
     private static List<Scene> scenes() {

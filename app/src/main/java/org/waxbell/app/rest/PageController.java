@@ -36,6 +36,7 @@ class PageController {
         "/cues",
         "/cues/{id}",
         "/slate",
+        "/shelf",
         "/viewers",
         "/checkup",
         "/links",

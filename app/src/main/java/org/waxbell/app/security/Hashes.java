@@ -2,10 +2,16 @@ package org.waxbell.app.security;
 
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
 
 /** SHA-256. */
 public final class Hashes {
     private Hashes() {}
+
+    /** The SHA-256 of {@code content} in hex. */
+    public static String hex(byte[] content) {
+        return HexFormat.of().formatHex(sha256(content));
+    }
 
     /** The SHA-256 of {@code content}. */
     public static byte[] sha256(byte[] content) {

@@ -42,8 +42,16 @@ public record StagePart(
             long entryMs,
             long exitMs) {}
 
-    /** @param media address of the sound @param volume 0 to 100 */
-    public record Sound(String outlet, String media, int volume) {}
+    /** @param media address of the sound @param volume 0 to 100 @param gain in hundredths of a decibel beside it @param fromMs where in the file it begins @param playMs how much of it is played, 0 for all */
+    public record Sound(
+            String outlet,
+            String media,
+            int volume,
+            int gain,
+            long fromMs,
+            long playMs,
+            long fadeInMs,
+            long fadeOutMs) {}
 
     /** @param percent of its own loudness */
     public record Quiet(String outlet, int percent) {}
@@ -65,7 +73,15 @@ public record StagePart(
                     show.entryMs(),
                     show.exitMs());
         } else if (directive instanceof PlaySound play) {
-            sound = new Sound(play.outlet(), tokens.address(play.media()), play.volume());
+            sound = new Sound(
+                    play.outlet(),
+                    tokens.address(play.media()),
+                    play.volume(),
+                    play.gain(),
+                    play.fromMs(),
+                    play.playMs(),
+                    play.fadeInMs(),
+                    play.fadeOutMs());
         } else if (directive instanceof Quieten quieten) {
             quiet = new Quiet(quieten.outlet(), quieten.percent());
         } else if (directive instanceof ShowThing other) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.waxbell.app.json.Refused;
 import org.waxbell.cue.Cue;
+import org.waxbell.wiring.ShelfUse;
 
 /** Works out which documents take another place in their list: only those between where something stood and where it goes. */
 final class Arrangement {
@@ -24,6 +25,14 @@ final class Arrangement {
     /** A rack that goes before another, or to the end. */
     List<Edit.Aim> racks(String id, String before) {
         return aims(DocumentKind.RACK, List.of(find(DocumentKind.RACK, id)), before, "");
+    }
+
+    /** Cues and stages as they name what lies on the shelf now. */
+    static List<Edit.Aim> of(ShelfUse.Moved moved) {
+        List<Edit.Aim> aims = new ArrayList<>();
+        moved.cues().forEach(each -> aims.add(new Edit.Aim(DocumentKind.CUE, each.id(), each, null)));
+        moved.stages().forEach(each -> aims.add(new Edit.Aim(DocumentKind.STAGE, each.id(), each, null)));
+        return aims;
     }
 
     private Document find(DocumentKind kind, String id) {

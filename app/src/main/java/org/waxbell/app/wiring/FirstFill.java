@@ -58,10 +58,12 @@ class FirstFill {
     /** @param months months of membership @param standings such as {@code MEMBER} */
     record PracticeViewer(String name, String standings, int months) {}
 
-    /** Does nothing where there are documents already. */
+    /** Does nothing where there are documents already but to measure sounds that were brought before they were measured. */
     void fill() {
         if (documents.all().isEmpty()) {
             transaction.executeWithoutResult(status -> lay(options.demo() ? "demo" : "empty"));
+        } else {
+            media.measureOlder();
         }
     }
 

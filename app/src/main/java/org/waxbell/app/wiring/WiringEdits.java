@@ -26,6 +26,8 @@ import org.waxbell.show.Starters;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.CueCheck;
 import org.waxbell.wiring.House;
+import org.waxbell.wiring.ShelfUse;
+import org.waxbell.wiring.Wiring;
 import org.waxbell.wiring.WiringCheck;
 import org.waxbell.wiring.WiringDocument;
 
@@ -134,9 +136,10 @@ public class WiringEdits {
         return aims;
     }
 
-    /** The shelf has other things on it now. */
-    public CompletableFuture<Document> shelved(Supplier<Shelf> now, Actor by) {
-        return submit(by, new Several("the shelf", current -> List.of()) {
+    /** The shelf has other things on it now, and cues and stages name them otherwise. */
+    public CompletableFuture<Document> reshelved(
+            Supplier<Shelf> now, Function<Wiring, ShelfUse.Moved> change, Actor by) {
+        return submit(by, new Several("the shelf", current -> Arrangement.of(change.apply(current.wiring()))) {
             @Override
             Shelf shelf(DocumentSet current) {
                 return now.get();

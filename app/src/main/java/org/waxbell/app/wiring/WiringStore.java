@@ -44,7 +44,9 @@ public class WiringStore {
         broken.setAside();
         List<Document> all =
                 mapper.all().stream().map(row -> document(row, documents)).toList();
-        current = DocumentSet.of(all, new Shelf(media.all()));
+        current = DocumentSet.of(
+                all,
+                new Shelf(media.all().stream().map(MediaMapper.FileRow::media).toList()));
         book = new CueBook(current.wiring());
         lately.put(revision, current);
     }

@@ -30,7 +30,8 @@ import org.waxbell.port.TargetOut;
 /** The way out: each directive to its adapter, in order; what no adapter can do fails by itself, and one that throws stops no other. */
 class ReleaseTest {
     private static final SayInChat SAYS = new SayInChat("1.say", 5, "practice", "", "good evening");
-    private static final PlaySound SOUND = new PlaySound("1.sound", 5, 900, "main", "bench", "hash", 80, false);
+    private static final PlaySound SOUND =
+            new PlaySound("1.sound", 5, 900, "main", "bench", "hash", 80, 0, 0, 0, 0, 0, false);
     private static final MakeClip CLIP = new MakeClip("1.clip", 5, "practice", 30, "x");
     private static final SetTarget SCENE =
             new SetTarget("1.scene", 5, new Target(Target.Kind.SCENE, ""), "kettle", false);

@@ -1,0 +1,154 @@
+package org.waxbell.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import tools.jackson.databind.JsonNode;
+
+/** A folder of sounds comes onto the shelf with one that is broken; files are found, called otherwise, taken away and put back. */
+@ExtendWith(Together.class)
+class ShelfTest {
+    private static final Path SOUNDS = Path.of("../app/src/test/resources/sounds");
+
+    @TempDir
+    private Path folder;
+
+    private static Browser browser;
+    private static Packaged app;
+    private static String console;
+
+    @BeforeAll
+    static void open() {
+        browser = Together.browser();
+        app = Together.app();
+        console = browser.tab(app.address() + "/shelf");
+    }
+
+    @AfterAll
+    static void close() {
+        app.post("/api/hush", Map.of());
+        browser.to(console);
+        browser.driver().close();
+        browser.to(browser.driver().getWindowHandles().iterator().next());
+    }
+
+    private static void show() {
+        browser.to(console);
+        browser.driver().get(app.address() + "/shelf");
+        browser.driver().executeScript("localStorage.removeItem('waxbell.shelf.folder')");
+        browser.driver().navigate().refresh();
+        browser.see("ul[aria-label='What lies here']");
+    }
+
+    private static void bring(List<Path> files) {
+        WebElement input = browser.await(
+                "the way in",
+                driver -> driver.findElement(By.cssSelector("input[type=file][aria-label='Files for the shelf']")));
+        input.sendKeys(String.join(
+                "\n",
+                files.stream()
+                        .map(each -> each.toAbsolutePath().normalize().toString())
+                        .toList()));
+    }
+
+    private static JsonNode file(String name) {
+        return app.get("/api/shelf")
+                .valueStream()
+                .filter(each -> each.at("/row/name").asString().equals(name))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static WebElement row(String name) {
+        return browser.await(
+                "the row of " + name,
+                any -> browser.all("ul[aria-label='What lies here'] li").stream()
+                        .filter(each -> each.getText().contains(name))
+                        .findFirst()
+                        .orElse(null));
+    }
+
+    private List<Path> twelve() throws IOException {
+        List<Path> all = new ArrayList<>();
+        try (Stream<Path> files = Files.list(SOUNDS)) {
+            all.addAll(files.sorted().toList());
+        }
+        byte[] good = Files.readAllBytes(SOUNDS.resolve("bell.wav"));
+        for (int i = 1; all.size() < 11; i++) {
+            all.add(Files.write(folder.resolve("chime-" + i + ".wav"), good));
+        }
+        all.add(Files.write(
+                folder.resolve("cracked.flac"), Arrays.copyOf(Files.readAllBytes(SOUNDS.resolve("bell.flac")), 900)));
+        return all;
+    }
+
+    @Test
+    void twelveSoundsAreBroughtAndOnlyTheBrokenOneIsNot() throws IOException {
+        show();
+        bring(twelve());
+        browser.seeText(
+                "[aria-label='What is brought'] [role=status]", "11 of 12 files are on the shelf, 1 was not taken in.");
+        assertThat(browser.see("[aria-label='What is brought'] ul").getText())
+                .startsWith("cracked.flac: ")
+                .contains("not taken in");
+        for (String name : List.of("bell.mp3", "bell.ogg", "bell.opus", "bell.flac", "chime-1.wav")) {
+            JsonNode file = file(name);
+            assertThat(file.at("/row/folder").asString()).isEqualTo("Sounds");
+            assertThat(file.at("/row/lengthMs").asLong()).isBetween(1_400L, 1_600L);
+            assertThat(file.at("/row/gain").asInt()).isBetween(600, 900);
+        }
+        assertThat(row("bell.ogg").findElements(By.tagName("path"))).isNotEmpty();
+        row("bell.ogg")
+                .findElement(By.cssSelector("button[aria-label='Hear bell.ogg']"))
+                .click();
+        browser.see("button[aria-label='Stop bell.ogg']").click();
+        for (String name : List.of("bell.mp3", "bell.ogg", "bell.opus", "bell.flac")) {
+            assertThat(browser.driver()
+                            .executeAsyncScript(
+                                    "const done = arguments[1]; fetch(arguments[0]).then((each) => each.arrayBuffer()).then((bytes) => new OfflineAudioContext(1, 48000, 48000).decodeAudioData(bytes)).then((sound) => done(sound.duration), (broken) => done(String(broken)))",
+                                    file(name).get("address").asString()))
+                    .as("the browser plays " + name)
+                    .isInstanceOf(Number.class);
+        }
+        browser.type("input[aria-label='Find a file by name, tag or use']", "chime");
+        browser.await(
+                "only they are found",
+                any -> browser.all("ul[aria-label='What lies here'] li").size() == 5);
+    }
+
+    @Test
+    void whatUsesAFileFollowsItsNameAndIsAskedBeforeItIsTakenAway() {
+        show();
+        row("taper.svg").findElement(By.cssSelector("button:last-of-type")).click();
+        WebElement name = browser.see("aside[aria-label='The file'] input");
+        name.sendKeys(Keys.chord(Keys.CONTROL, "a"), "tall taper" + Keys.ENTER);
+        browser.await(
+                "what shows it follows its name",
+                any -> app.get("/api/wiring").toString().contains("\"picture\":\"tall taper.svg\""));
+        assertThat(app.get("/api/wiring").toString()).doesNotContain("\"picture\":\"taper.svg\"");
+        browser.seeText("aside[aria-label='The file'] button", "Take it away").click();
+        browser.seeText("[role=dialog]", "Pour the taper");
+        browser.seeText("[role=dialog] button", "Take it away all the same").click();
+        browser.await("it is gone", any -> file("tall taper.svg") == null);
+        browser.seeText("[role=status] button", "Undo").click();
+        browser.await("it is back", any -> file("tall taper.svg") != null);
+        row("tall taper.svg").findElement(By.cssSelector("button:last-of-type")).click();
+        browser.see("aside[aria-label='The file'] input").sendKeys(Keys.chord(Keys.CONTROL, "a"), "taper" + Keys.ENTER);
+        browser.await("it is called as before", any -> file("taper.svg") != null);
+    }
+}

@@ -1,0 +1,111 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { ask, problemsOf } from '@/api/http'
+import type { Gone, ShelfFile } from '@/api/types'
+import { bringFile, folderFor, type Dropped } from '@/lib/shelf'
+import { useNotes } from './notes'
+import { useWiring } from './wiring'
+
+export interface Spot {
+  folder: string
+  name: string
+}
+/** A file on its way to the shelf. */
+export interface Coming {
+  id: number
+  name: string
+  folder: string
+  state: 'waits' | 'comes' | 'there' | 'refused' | 'stopped'
+  /** Why it was refused, or what was taken out of it. */
+  says: string
+}
+
+export const spotOf = (file: ShelfFile): Spot => ({ folder: file.row.folder, name: file.row.name })
+export const keyOf = (spot: Spot): string => `${spot.folder}/${spot.name}`
+
+/** Everything on the shelf with all that is told of it, and what is being brought. */
+export const useShelf = defineStore('shelf', () => {
+  const wiring = useWiring()
+  const notes = useNotes()
+  const files = ref<ShelfFile[]>([])
+  const loaded = ref(false)
+  const failed = ref('')
+  const coming = ref<Coming[]>([])
+  const busy = computed(() => coming.value.some((each) => each.state === 'waits' || each.state === 'comes'))
+  const load = () =>
+    ask<ShelfFile[]>('GET', '/shelf').then(
+      (told) => {
+        files.value = told
+        loaded.value = true
+        failed.value = ''
+      },
+      (refusal: Error) => void (failed.value = refusal.message),
+    )
+  const at = (spot: Spot) => files.value.find((each) => keyOf(spotOf(each)) === keyOf(spot))
+
+  let stopped = false
+  let next = 0
+  /** Brings files one after another; each says for itself what became of it. @param folder where sounds go that came in no folder */
+  const bring = async (dropped: Dropped[], folder: string) => {
+    const mine = dropped.map(({ file, folder: own }): Coming & { file: File } => ({
+      id: next++,
+      name: file.name,
+      folder: folderFor(file, own || folder),
+      state: 'waits',
+      says: '',
+      file,
+    }))
+    if (!busy.value) {
+      coming.value = []
+      stopped = false
+    }
+    coming.value.push(...mine.map(({ id, name, folder: to, state, says }) => ({ id, name, folder: to, state, says })))
+    for (const { id, folder: to, file } of mine) {
+      const entry = coming.value.find((each) => each.id === id)
+      if (!entry) {
+        continue
+      }
+      if (stopped) {
+        entry.state = 'stopped'
+        continue
+      }
+      entry.state = 'comes'
+      try {
+        const { without } = await bringFile(to, file)
+        Object.assign(entry, { state: 'there', says: without && `without ${without}` })
+        await load()
+      } catch (refusal) {
+        const [problem] = problemsOf(refusal)
+        Object.assign(entry, { state: 'refused', says: problem!.message })
+      }
+    }
+    await wiring.load()
+  }
+  const stop = () => (stopped = true)
+  const clear = () => (coming.value = [])
+
+  /** Does something and reads the shelf anew; says what was refused. */
+  const act = async <T>(path: string, body: unknown): Promise<T | undefined> => {
+    try {
+      const done = await ask<T>('POST', `/shelf/${path}`, body)
+      await Promise.all([load(), wiring.load()])
+      return done
+    } catch (refusal) {
+      const [problem] = problemsOf(refusal)
+      notes.say(`${problem!.message} ${problem!.remedy}`.trim())
+      return undefined
+    }
+  }
+  const move = (spots: Spot[], folder: string, name = '') =>
+    act<{ files: Spot[] }>('move', { files: spots, folder, name })
+  const tag = (spots: Spot[], tags: string[]) => act('tags', { files: spots, tags })
+  const weigh = (spots: Spot[], weight: number) => act('weight', { files: spots, weight })
+  const takeAway = async (spots: Spot[]) => {
+    const gone = await act<Gone>('take-away', { files: spots })
+    if (gone) {
+      const what = gone.names.length === 1 ? `${gone.names[0]!} is` : `${gone.names.length} files are`
+      notes.say(`${what} taken off the shelf.`, () => void act('put-back', { number: gone.number }))
+    }
+  }
+  return { files, loaded, failed, coming, busy, load, at, bring, stop, clear, move, tag, weigh, takeAway }
+})

@@ -1,0 +1,271 @@
+<script setup lang="ts">
+import { FolderOpen, FolderPlus, Search, Trash2, Upload } from '@lucide/vue'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import TheDialog from '@/components/TheDialog.vue'
+import { useKeys } from '@/composables/useKeys'
+import { dropped, folderName, SEEN } from '@/lib/shelf'
+import { keyOf, spotOf, useShelf, type Spot } from '@/stores/shelf'
+import { useWiring } from '@/stores/wiring'
+import ShelfComing from './ShelfComing.vue'
+import ShelfInspector from './ShelfInspector.vue'
+import ShelfRow from './ShelfRow.vue'
+
+/** The shelf: sounds, pictures, videos and moving pictures in folders, brought, found, looked at, called otherwise and taken away. */
+const shelf = useShelf()
+const wiring = useWiring()
+watch(
+  () => wiring.view?.revision,
+  () => void shelf.load(),
+  { immediate: true },
+)
+const folder = useLocalStorage('waxbell.shelf.folder', '')
+const order = useLocalStorage<'name' | 'length' | 'loudness' | 'newest'>('waxbell.shelf.order', 'name')
+const search = ref('')
+const field = ref<HTMLInputElement | null>(null)
+const picker = ref<HTMLInputElement | null>(null)
+const made = ref<string[]>([])
+const naming = ref(false)
+const newName = ref('')
+const open = ref('')
+const chosen = ref<string[]>([])
+const removing = ref<Spot[]>([])
+const over = ref(false)
+
+const soundFolders = computed(() =>
+  [
+    ...new Set([
+      ...shelf.files.filter((each) => each.row.type.startsWith('audio/')).map((each) => each.row.folder),
+      ...made.value,
+    ]),
+  ].sort((one, other) => one.localeCompare(other)),
+)
+const folders = computed(() => [...soundFolders.value, ...SEEN])
+watch(folders, (all) => folder.value && !all.includes(folder.value) && (folder.value = ''))
+const count = (of: string) => shelf.files.filter((each) => !of || each.row.folder === of).length
+const ORDERS = [
+  { value: 'name', name: 'by name' },
+  { value: 'length', name: 'longest first' },
+  { value: 'loudness', name: 'loudest first' },
+  { value: 'newest', name: 'newest first' },
+]
+const found = computed(() => {
+  const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
+  const all = shelf.files.filter(
+    ({ row, tags, uses }) =>
+      (!folder.value || row.folder === folder.value) &&
+      words.every((word) =>
+        [row.name, row.folder, ...tags, ...uses.map((each) => each.name)].some((each) =>
+          each.toLowerCase().includes(word),
+        ),
+      ),
+  )
+  const by = {
+    name: () => 0,
+    length: (one: number, other: number) => all[other]!.row.lengthMs - all[one]!.row.lengthMs,
+    loudness: (one: number, other: number) => (all[other]!.loudness ?? -9_999) - (all[one]!.loudness ?? -9_999),
+    newest: (one: number, other: number) => all[other]!.row.brought - all[one]!.row.brought,
+  }[order.value]
+  return all
+    .map((_, at) => at)
+    .sort((one, other) => by(one, other) || one - other)
+    .map((at) => all[at]!)
+})
+const opened = computed(() => shelf.files.find((each) => keyOf(spotOf(each)) === open.value))
+const spots = computed(() => found.value.map(spotOf).filter((each) => chosen.value.includes(keyOf(each))))
+const choose = (key: string, on: boolean, range: boolean) => {
+  const keys = found.value.map((each) => keyOf(spotOf(each)))
+  const [from, to] = [keys.indexOf(chosen.value.at(-1) ?? key), keys.indexOf(key)].sort(
+    (one, other) => one - other,
+  ) as [number, number]
+  const these = range ? keys.slice(from, to + 1) : [key]
+  chosen.value = on ? [...new Set([...chosen.value, ...these])] : chosen.value.filter((each) => !these.includes(each))
+}
+const bring = (files: FileList | null) => {
+  if (files) {
+    void shelf.bring(
+      [...files].map((file) => ({ file, folder: '' })),
+      folder.value,
+    )
+  }
+  picker.value!.value = ''
+}
+const drop = async (event: DragEvent) => {
+  over.value = false
+  if (event.dataTransfer) {
+    await shelf.bring(await dropped(event.dataTransfer), folder.value)
+  }
+}
+const makeFolder = () => {
+  const name = newName.value.trim()
+  if (name) {
+    made.value.push(name)
+    folder.value = name
+  }
+  naming.value = false
+  newName.value = ''
+}
+/** What is used is asked about; what is not is taken away at once, and both can be undone. */
+const remove = (which: Spot[]) => {
+  if (which.some((each) => shelf.at(each)?.uses.length)) {
+    removing.value = which
+  } else {
+    void takeAway(which)
+  }
+}
+const takeAway = async (which: Spot[]) => {
+  removing.value = []
+  await shelf.takeAway(which)
+  chosen.value = []
+}
+const users = computed(() => [
+  ...new Set(removing.value.flatMap((each) => shelf.at(each)?.uses.map((use) => use.name) ?? [])),
+])
+/** The open file is called or laid otherwise, and stays open. */
+const relay = async (to: string, name: string) => {
+  const done = await shelf.move([spotOf(opened.value!)], to, name)
+  if (done) {
+    open.value = keyOf(done.files[0]!)
+  }
+}
+const step = (by: number) => {
+  const at = found.value.findIndex((each) => keyOf(spotOf(each)) === open.value)
+  const next = found.value[Math.max(0, Math.min(found.value.length - 1, at + by))]
+  open.value = next ? keyOf(spotOf(next)) : ''
+}
+useKeys({
+  '/': () => field.value?.focus(),
+  arrowdown: () => step(1),
+  arrowup: () => step(-1),
+  delete: () => remove(spots.value.length ? spots.value : opened.value ? [spotOf(opened.value)] : []),
+})
+</script>
+
+<template>
+  <div
+    class="relative flex h-full"
+    @dragover.prevent="over = ($event.dataTransfer?.types ?? []).includes('Files')"
+    @dragleave.self="over = false"
+    @drop.prevent="drop"
+  >
+    <aside
+      aria-label="Folders"
+      class="flex w-[220px] flex-none flex-col gap-0.5 overflow-auto border-r border-line p-3"
+    >
+      <button
+        v-for="each in ['', ...folders]"
+        :key="each"
+        class="flex items-center gap-2 rounded-[9px] px-2.5 py-1.5 text-left hover:bg-well"
+        :class="[folder === each && 'bg-well font-semibold', each === SEEN[0] && 'mt-3']"
+        :aria-pressed="folder === each"
+        @click="folder = each"
+      >
+        <FolderOpen :size="15" class="flex-none text-soft" />
+        <span class="min-w-0 flex-1 truncate">{{ each ? folderName(each) : 'Everything' }}</span>
+        <span class="text-[12.5px] text-soft">{{ count(each) }}</span>
+      </button>
+      <form v-if="naming" class="mt-2" @submit.prevent="makeFolder">
+        <input
+          v-model="newName"
+          class="field"
+          placeholder="Its name"
+          aria-label="Name of the folder"
+          maxlength="40"
+          @vue:mounted="($event as { el: HTMLElement }).el.focus()"
+          @keydown.esc="naming = false"
+        />
+      </form>
+      <button v-else class="mt-2 flex items-center gap-2 px-2.5 py-1 text-[13px] text-soft" @click="naming = true">
+        <FolderPlus :size="15" /> A folder for sounds
+      </button>
+    </aside>
+    <section class="flex min-w-0 flex-1 flex-col px-4 py-3" aria-label="Files">
+      <div class="flex items-center gap-2 pb-3">
+        <h1 class="min-w-0 flex-1 truncate text-[24px]">{{ folder ? folderName(folder) : 'Shelf' }}</h1>
+        <label class="relative w-[190px]">
+          <Search :size="15" class="absolute top-2.5 left-2.5 text-soft" />
+          <input
+            ref="field"
+            v-model="search"
+            type="search"
+            class="field pl-8"
+            placeholder="Find"
+            aria-label="Find a file by name, tag or use"
+          />
+        </label>
+        <select v-model="order" class="field w-[130px]" aria-label="Order">
+          <option v-for="each in ORDERS" :key="each.value" :value="each.value">{{ each.name }}</option>
+        </select>
+        <button class="button button-dark h-9" @click="picker?.click()"><Upload :size="15" /> Bring files</button>
+        <input
+          ref="picker"
+          type="file"
+          multiple
+          class="hidden"
+          aria-label="Files for the shelf"
+          @change="bring(($event.target as HTMLInputElement).files)"
+        />
+      </div>
+      <ShelfComing />
+      <div v-if="spots.length" class="flex items-center gap-2 pb-2 text-[13.5px]">
+        <span class="flex-1">{{ spots.length }} chosen</span>
+        <select
+          class="field w-[170px]"
+          aria-label="Lay them into a folder"
+          value=""
+          @change="shelf.move(spots, ($event.target as HTMLSelectElement).value).then(() => (chosen = []))"
+        >
+          <option value="">Lay into…</option>
+          <option v-for="each in soundFolders" :key="each" :value="each">{{ each }}</option>
+        </select>
+        <button class="button" @click="remove(spots)"><Trash2 :size="14" /> Take away</button>
+        <button class="button" @click="chosen = []">Choose none</button>
+      </div>
+      <p v-if="shelf.failed" role="alert" class="text-wax-words">{{ shelf.failed }}</p>
+      <div class="min-h-0 flex-1 overflow-auto">
+        <ul v-if="found.length" class="sheet" aria-label="What lies here">
+          <ShelfRow
+            v-for="each in found"
+            :key="keyOf(spotOf(each))"
+            :file="each"
+            :open="keyOf(spotOf(each)) === open"
+            :chosen="chosen.includes(keyOf(spotOf(each)))"
+            @open="open = keyOf(spotOf(each))"
+            @choose="(on, range) => choose(keyOf(spotOf(each)), on, range)"
+          />
+        </ul>
+        <p v-else-if="shelf.loaded" class="py-10 text-center text-soft">
+          {{
+            search
+              ? 'Nothing found.'
+              : 'Nothing lies here yet. Drop files or whole folders onto this page: WAV, FLAC, MP3, Ogg; PNG, JPEG, GIF, WebP, SVG; WebM, MP4.'
+          }}
+        </p>
+      </div>
+    </section>
+    <aside
+      v-if="opened"
+      aria-label="The file"
+      class="w-[316px] flex-none overflow-auto border-l border-line bg-sheet p-3 2xl:w-[420px]"
+    >
+      <ShelfInspector :file="opened" :folders="soundFolders" @move="relay" @remove="remove([spotOf(opened)])" />
+    </aside>
+    <div
+      v-if="over"
+      class="pointer-events-none absolute inset-3 grid place-items-center rounded-[14px] border-2 border-dashed border-honey bg-paper/85"
+    >
+      <p class="font-serif text-[22px]">Let go: the files come onto the shelf</p>
+    </div>
+    <TheDialog :open="removing.length > 0" title="It is in use" @close="removing = []">
+      <p>
+        {{ removing.length === 1 ? removing[0]!.name : `${removing.length} files` }} would be missing in
+        <b>{{ users.slice(0, 6).join(', ') }}{{ users.length > 6 ? ` and ${users.length - 6} more` : '' }}</b
+        >. What plays or shows it there stays silent or empty until it is put back or another file is chosen.
+      </p>
+      <div class="flex justify-end gap-2">
+        <button class="button" @click="removing = []">Keep it</button>
+        <button class="button button-dark" @click="takeAway(removing)">Take it away all the same</button>
+      </div>
+    </TheDialog>
+  </div>
+</template>

@@ -1,0 +1,96 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { bytes, folderFor, stepsOf } from '@/lib/shelf'
+import { useShelf } from '@/stores/shelf'
+import ShelfComing from './ShelfComing.vue'
+import WaveDrawing from './WaveDrawing.vue'
+
+const file = (name: string, type = '') => new File(['x'], name, { type })
+const answer = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
+
+describe('the shelf', () => {
+  beforeEach(() => setActivePinia(createPinia()))
+
+  it('lays what is seen where it belongs, and sounds where one looks or where they lay', () => {
+    expect(folderFor(file('a.flac'), 'Bench')).toBe('Bench')
+    expect(folderFor(file('a.opus'), '')).toBe('Sounds')
+    expect(folderFor(file('a.wav'), 'Pictures')).toBe('Sounds')
+    expect(folderFor(file('a.svg'), 'Bench')).toBe('Pictures')
+    expect(folderFor(file('a.webm', 'video/webm'), 'Bench')).toBe('Videos')
+    expect(folderFor(file('a.json'), 'Bench')).toBe('Figures')
+  })
+
+  it('reads a drawing and sizes', () => {
+    expect(stepsOf('00ff80').map((each) => Math.round(each * 100))).toEqual([0, 100, 50])
+    expect(stepsOf(null)).toEqual([])
+    expect([bytes(12), bytes(77_164), bytes(2_450_000)]).toEqual(['1 kB', '77 kB', '2.5 MB'])
+    expect(
+      mount(WaveDrawing, { props: { drawing: '00ff80' } })
+        .find('path')
+        .attributes('d'),
+    ).toContain('1,2.0')
+    expect(
+      mount(WaveDrawing, { props: { drawing: '' } })
+        .find('svg')
+        .exists(),
+    ).toBe(false)
+  })
+
+  it('brings one file after another, says which was refused and why, and stops when told', async () => {
+    const shelf = useShelf()
+    const sent: string[] = []
+    vi.stubGlobal('fetch', (path: string, { method }: RequestInit) => {
+      if (method !== 'POST') {
+        return Promise.resolve(answer(path.includes('/shelf') ? [] : {}))
+      }
+      const name = new URL(path, 'http://x').searchParams.get('name')!
+      sent.push(name)
+      if (name === 'third.wav') {
+        shelf.stop()
+      }
+      return Promise.resolve(
+        name === 'cracked.wav'
+          ? answer(
+              { problems: [{ path: 'file', value: name, message: 'It is broken.', remedy: 'Bring another.' }] },
+              400,
+            )
+          : answer({ media: {}, without: '' }),
+      )
+    })
+    const drawn = mount(ShelfComing)
+    await shelf.bring(
+      ['first.wav', 'cracked.wav', 'third.wav', 'fourth.wav'].map((name) => ({ file: file(name), folder: '' })),
+      'Bench',
+    )
+    await flushPromises()
+    expect(sent).toEqual(['first.wav', 'cracked.wav', 'third.wav'])
+    expect(shelf.coming.map((each) => each.state)).toEqual(['there', 'refused', 'there', 'stopped'])
+    expect(drawn.text()).toContain('2 of 4 files are on the shelf, 1 was not taken in.')
+    expect(drawn.text()).toContain('cracked.wav: It is broken.')
+    vi.unstubAllGlobals()
+  })
+
+  it('puts back what it took away', async () => {
+    const shelf = useShelf()
+    const asked: { path: string; body: unknown }[] = []
+    vi.stubGlobal('fetch', (path: string, { method, body }: RequestInit) => {
+      if (method === 'POST') {
+        asked.push({ path, body: JSON.parse(String(body)) as unknown })
+      }
+      return Promise.resolve(
+        answer(path.endsWith('take-away') ? { number: 3, names: ['bell.wav'] } : path.includes('/shelf') ? [] : {}),
+      )
+    })
+    await shelf.takeAway([{ folder: 'Bench', name: 'bell.wav' }])
+    const { useNotes } = await import('@/stores/notes')
+    const note = useNotes().notes.at(-1)!
+    expect(note.text).toBe('bell.wav is taken off the shelf.')
+    ;(note.undo as () => void)()
+    await flushPromises()
+    expect(asked.map((each) => each.path)).toEqual(['/api/shelf/take-away', '/api/shelf/put-back'])
+    expect(asked[1]!.body).toEqual({ number: 3 })
+    vi.unstubAllGlobals()
+  })
+})
