@@ -12,9 +12,9 @@ describe('the stage feed', () => {
     vi.unstubAllGlobals()
   })
 
-  const connected = (refused = vi.fn()) => {
+  const connected = (refused = vi.fn(), outlet = '') => {
     const heard: unknown[] = []
-    const feed = new Feed('secret', (news) => heard.push(news), refused)
+    const feed = new Feed('secret', outlet, (news) => heard.push(news), refused)
     feed.connect()
     FakeSocket.last.onopen?.()
     return { feed, heard, refused }
@@ -58,5 +58,12 @@ describe('the stage feed', () => {
     FakeSocket.last.readyState = 3
     feed.tell({ type: 'ended', partRun: '7.card' })
     expect(FakeSocket.last.sent).toHaveLength(1)
+  })
+
+  it('says which outlet alone it sounds', () => {
+    connected(vi.fn(), 'bench')
+    expect(FakeSocket.last.address.search).toBe('?outlet=bench')
+    connected()
+    expect(FakeSocket.last.address.search).toBe('')
   })
 })

@@ -12,12 +12,16 @@ export class Feed {
 
   constructor(
     private readonly key: string,
+    /** The outlet that alone is sounded here, empty text for a page that shows the stage. */
+    private readonly outlet: string,
     private readonly hear: (news: News) => void,
     private readonly refused: () => void,
   ) {}
 
   connect(): void {
     const address = new URL('/ws/stage', location.href)
+    address.search = this.outlet ? `outlet=${this.outlet}` : ''
+    address.hash = ''
     address.protocol = address.protocol === 'https:' ? 'wss:' : 'ws:'
     const socket = new WebSocket(address)
     this.socket = socket

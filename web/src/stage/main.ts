@@ -26,7 +26,9 @@ let preview = false
 let seen = 0
 
 const key = new URLSearchParams(location.hash.slice(1)).get('k') ?? ''
-const feed = new Feed(key, hear, clear)
+/** A page for one outlet alone shows nothing, and sounds only that. */
+const outlet = new URLSearchParams(location.search).get('outlet') ?? ''
+const feed = new Feed(key, outlet, hear, clear)
 const sounds = new Sounds(ready)
 const larder = new Larder(sounds)
 const fit = fitting(root)
@@ -64,9 +66,9 @@ function told(news: Exclude<News, { type: 'welcome' | 'clock' | 'ask' }>): void 
       setTimeout(() => end(news.partRun), Math.max(0, clock.toPage(news.at) - performance.now()))
       return
     case 'face':
-      return deck.face(news.fixture, news.face)
+      return outlet ? undefined : deck.face(news.fixture, news.face)
     case 'line':
-      return deck.line(news.line)
+      return outlet ? undefined : deck.line(news.line)
     case 'stage':
       return arrange(news)
     default:
@@ -83,7 +85,9 @@ function arrange(news: {
 }): void {
   stage = news.stage
   fit(stage)
-  deck.lay(stage.fixtures, news.media, news.faces)
+  if (!outlet) {
+    deck.lay(stage.fixtures, news.media, news.faces)
+  }
   larder.fetch(news.ahead)
 }
 
@@ -123,7 +127,7 @@ function keepInStep(): void {
 }
 
 function start(part: Part): void {
-  if (running.has(part.partRun)) {
+  if (running.has(part.partRun) || !isMine(part)) {
     return
   }
   if (!clock.inStep) {
@@ -146,6 +150,13 @@ function start(part: Part): void {
       .catch((failed: Error) => feed.tell({ type: 'failed', partRun: part.partRun, why: failed.message }))
       .finally(() => running.delete(part.partRun))
   }
+}
+
+/** Whether this page does that part: one for an outlet does its sounds alone, the others leave out what has a page of its own. */
+function isMine(part: Part): boolean {
+  const at = part.sound?.outlet ?? part.quiet?.outlet
+  const apart = stage?.outlets.some((each) => each.id === at && each.apart)
+  return outlet ? at === outlet : !part.sound || preview || !apart
 }
 
 /** Another outlet is quieter from the moment on, and loud again at its end or when it is ended early. */

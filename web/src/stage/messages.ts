@@ -127,6 +127,7 @@ export interface StageSize {
   height: number
   spots: Spot[]
   fixtures: Fixture[]
+  outlets: { id: string; apart: boolean }[]
 }
 
 /** A file that parts of this stage use, to be fetched before it is due. */

@@ -8,7 +8,7 @@ import type { Sounds } from './sounds'
 import { showThing, type Ground } from './things'
 
 const frame = { x: 10, y: 20, width: 300, height: 100, layer: 2 }
-const SIZE: StageSize = { width: 1_280, height: 720, spots: [{ id: 'spot', frame }], fixtures: [] }
+const SIZE: StageSize = { width: 1_280, height: 720, spots: [{ id: 'spot', frame }], fixtures: [], outlets: [] }
 const LOOK = {
   plate: '#fff4de',
   plateTo: '#fff4de',

@@ -10,7 +10,7 @@ const here = computed(() => {
   const address = new URL(props.address, location.origin)
   const ours =
     ['localhost', '127.0.0.1', location.hostname].includes(address.hostname) && address.port === location.port
-  return ours ? address.pathname + address.hash : ''
+  return ours ? address.pathname + address.search + address.hash : ''
 })
 
 /** Routes the page's sound as a mixer does, and hears how loud it is. */

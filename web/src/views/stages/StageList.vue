@@ -10,6 +10,7 @@ import {
   MessagesSquare,
   Plus,
   Tag,
+  Volume2,
 } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Stage } from '@/api/types'
@@ -28,6 +29,7 @@ const live = useLive()
 const kinds = useKinds()
 const ICONS: Record<string, unknown> = {
   spot: FrameIcon,
+  outlet: Volume2,
   label: Tag,
   goal: ChartNoAxesGantt,
   wheel: LoaderPinwheel,
@@ -37,6 +39,7 @@ const ICONS: Record<string, unknown> = {
 const shown = (id: string) => live.pages.filter((page) => page.stage === id).length
 const KINDS = computed(() => [
   { kind: 'spot', name: 'Spot, for parts of scores' },
+  { kind: 'outlet', name: 'Outlet, for sounds' },
   ...kinds.all.fixtures.map((each) => ({ kind: each.name, name: each.title })),
 ])
 const places = computed(() => (props.stage ? standing(props.stage) : []))
@@ -91,7 +94,10 @@ const places = computed(() => (props.stage ? standing(props.stage) : []))
           </MenuItems>
         </Menu>
       </div>
-      <ul class="min-h-0 flex-1 overflow-auto px-3 py-1.5" aria-label="Spots and fixtures, what is before first">
+      <ul
+        class="min-h-0 flex-1 overflow-auto px-3 py-1.5"
+        aria-label="Spots and fixtures, what is before first, and outlets"
+      >
         <li v-for="each in places" :key="each.id">
           <button
             class="flex w-full items-center gap-2 rounded-[8px] px-2 py-1 text-left"
@@ -107,6 +113,18 @@ const places = computed(() => (props.stage ? standing(props.stage) : []))
         </li>
         <li v-if="places.length === 0" class="py-1 text-[13px] text-soft">
           Nothing yet. Add a spot, and cards can be shown on it.
+        </li>
+        <li v-for="each in stage.outlets" :key="each.id">
+          <button
+            class="flex w-full items-center gap-2 rounded-[8px] px-2 py-1 text-left"
+            :class="each.id === chosen ? 'bg-sheet font-semibold' : 'hover:bg-well'"
+            :aria-pressed="each.id === chosen"
+            @click="emit('choose', each.id)"
+          >
+            <Volume2 :size="15" class="flex-none text-soft" /><span class="min-w-0 flex-1 truncate">{{
+              each.name
+            }}</span>
+          </button>
         </li>
       </ul>
     </template>

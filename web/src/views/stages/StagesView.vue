@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask } from '@/api/http'
 import type { Placed, Stage } from '@/api/types'
+import OutletForm from '@/components/stage/OutletForm.vue'
 import PlaceInspector from '@/components/stage/PlaceInspector.vue'
 import StageCanvas from '@/components/stage/StageCanvas.vue'
 import StageHead from '@/components/stage/StageHead.vue'
@@ -54,6 +55,24 @@ const inTurn = useTurns()
 /** Puts a spot or fixture on the stage, as the server makes it. */
 const put = (kind: string) =>
   inTurn(async () => {
+    if (kind === 'outlet') {
+      const id = free(
+        'outlet',
+        [...standing(stage.value!), ...stage.value!.outlets].map((each) => each.id),
+      )
+      const name = `Outlet ${stage.value!.outlets.length + 1}`
+      const outlet = {
+        id,
+        name,
+        busy: { kind: 'wait' as const, mostWaiting: 10, longestWaitMs: 60_000 },
+        quietens: [],
+        quietTo: 100,
+        apart: false,
+      }
+      edit({ ...stage.value!, outlets: [...stage.value!.outlets, outlet] })
+      chosen.value = id
+      return
+    }
     try {
       const { spot, fixture } = await ask<Placed>('POST', '/stages/add', { stage: stage.value, kind })
       const now = stage.value!
@@ -68,6 +87,7 @@ const remove = () => {
   edit({
     ...now,
     spots: now.spots.filter((each) => each.id !== chosen.value),
+    outlets: now.outlets.filter((each) => each.id !== chosen.value),
     fixtures: now.fixtures.filter((each) => each.id !== chosen.value),
   })
   chosen.value = ''
@@ -99,7 +119,7 @@ const add = async () => {
     wiring.stages.map((each) => each.stage.id),
   )
   const made: Stage = {
-    formatVersion: 3,
+    formatVersion: 4,
     id,
     name: `Stage ${wiring.stages.length + 1}`,
     width: 1_280,
@@ -114,7 +134,9 @@ const add = async () => {
         busy: { kind: 'wait', mostWaiting: 10, longestWaitMs: 60_000 },
       },
     ],
-    outlets: [{ id: 'sounds', name: 'Sounds', busy: { kind: 'share', together: 3 }, quietens: [], quietTo: 100 }],
+    outlets: [
+      { id: 'sounds', name: 'Sounds', busy: { kind: 'share', together: 3 }, quietens: [], quietTo: 100, apart: false },
+    ],
   }
   try {
     await ask('PUT', `/stages/${id}`, { version: 0, stage: made })
@@ -214,7 +236,17 @@ const unplaced = computed(() =>
         aria-label="What is chosen"
         class="flex w-[292px] flex-none flex-col gap-3 overflow-auto border-l border-line bg-sheet p-3 2xl:w-[400px]"
       >
+        <OutletForm
+          v-if="stage.outlets.some((each) => each.id === chosen)"
+          :key="chosen"
+          :stage="stage"
+          :chosen="chosen"
+          :at="at"
+          @edit="edit"
+          @remove="remove"
+        />
         <PlaceInspector
+          v-else
           :stage="stage"
           :chosen="chosen"
           :at="at"

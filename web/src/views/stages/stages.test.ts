@@ -40,7 +40,9 @@ const STAGE: Stage = {
   width: 1_280,
   height: 720,
   backdrop: '',
-  outlets: [{ id: 'bench', name: 'Bench', busy: { kind: 'share', together: 3 }, quietens: [], quietTo: 100 }],
+  outlets: [
+    { id: 'bench', name: 'Bench', busy: { kind: 'share', together: 3 }, quietens: [], quietTo: 100, apart: false },
+  ],
   spots: [
     {
       id: 'lower',
@@ -482,9 +484,10 @@ describe('stages as a whole', () => {
       'Mascot',
       'Wheel',
       'Lower third',
+      'Bench',
     ])
     await shown.find('[aria-label="Add to the stage"]').trigger('click')
-    expect(shown.findAll('[role=menuitem]')).toHaveLength(Object.keys(FIXTURES).length + 1)
+    expect(shown.findAll('[role=menuitem]')).toHaveLength(Object.keys(FIXTURES).length + 2)
   })
 
   it('tries nothing where no cue shows anything here', () => {

@@ -7,11 +7,17 @@ import java.util.List;
  *
  * @param busy     what happens when it is taken
  * @param quietens other outlets of the stage that sound quieter while it sounds
+ * @param apart    whether a page of its own sounds it, so that the mixer has it as a track of its own
  * @param quietTo  how loud those are then, in percent of their own, 0 to 100
  */
-public record Outlet(String id, String name, BusyRule busy, List<String> quietens, int quietTo) {
+public record Outlet(String id, String name, BusyRule busy, List<String> quietens, int quietTo, boolean apart) {
     public Outlet {
         quietens = List.copyOf(quietens);
+    }
+
+    /** An outlet that the stage's own pages sound. */
+    public Outlet(String id, String name, BusyRule busy, List<String> quietens, int quietTo) {
+        this(id, name, busy, quietens, quietTo, false);
     }
 
     /** An outlet that leaves others alone. */

@@ -36,7 +36,7 @@ public record Stage(
         List<Outlet> outlets,
         List<Fixture> fixtures) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 3;
+    public static final int FORMAT = 4;
     /** The backdrop that is the practice mixer's picture. */
     public static final String OF_MIXER = "mixer";
 

@@ -175,6 +175,11 @@ class ScreenshotsTest {
                                 .executeScript(
                                         "return [...document.querySelectorAll('iframe')].every((each) => each.contentDocument?.querySelector('.card img')?.complete)")));
         take(browser, tab, "looks");
+        go(browser, app, "/shelf", "ul[aria-label='What lies here']");
+        browser.seeText("ul[aria-label='What lies here'] li button", "pour-2.wav")
+                .click();
+        browser.see("aside[aria-label='The file'] svg path");
+        take(browser, tab, "shelf");
     }
 
     private static void take(Browser browser, String tab, String name) throws IOException {

@@ -25,6 +25,11 @@ public class StageAddresses {
                 + keys.key(stage);
     }
 
+    /** The whole address of the page that sounds one outlet of a stage alone. */
+    public String ofOutlet(String stage, String outlet) {
+        return whole(stage).replace("/stage" + SIGN, "/stage?outlet=" + outlet + SIGN);
+    }
+
     /** Whether that address, of whatever computer, shows the stage now. */
     public boolean opens(String address, String stage) {
         int at = address.indexOf(SIGN);

@@ -174,7 +174,7 @@ final class Converters {
         }
     }
 
-    /** Version 2 of a stage brought outlets that make others quieter, version 3 frames, fixtures and backdrops. */
+    /** Version 2 of a stage brought outlets that make others quieter, version 3 frames, fixtures and backdrops, version 4 outlets with a page of their own. */
     private static void stage(ObjectNode stage) {
         if (version(stage) == 1) {
             stage.put("formatVersion", 2);
@@ -187,6 +187,10 @@ final class Converters {
                 List.of("x", "y", "width", "height").forEach(name -> frame.set(name, spot.remove(name)));
                 frame.put("layer", 0).put("locked", false);
             });
+        }
+        if (version(stage) == 3) {
+            stage.put("formatVersion", 4);
+            each(stage.path("outlets"), outlet -> outlet.put("apart", false));
         }
     }
 

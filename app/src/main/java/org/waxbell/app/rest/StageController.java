@@ -15,6 +15,7 @@ import org.waxbell.app.link.Causes;
 import org.waxbell.app.mixer.MixerDesk;
 import org.waxbell.app.stage.StageFeed;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.booking.Outlet;
 import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
 import org.waxbell.mixer.MixerPicture.Place;
@@ -95,6 +96,42 @@ class StageController {
                 now.cropping(had));
     }
 
+    /** The address of the page that sounds one outlet alone. */
+    @GetMapping("/stages/{id}/outlets/{outlet}/address")
+    Address outletAddress(@PathVariable String id, @PathVariable String outlet) {
+        return new Address(
+                addresses.ofOutlet(known(id).id(), outlet(known(id), outlet).id()), 0);
+    }
+
+    /** Lets an outlet be heard in a scene, or in the one on programme where none is named: uses its browser source, or makes one. */
+    @PostMapping("/stages/{id}/outlets/{outlet}/place")
+    CompletableFuture<Placing> placeOutlet(
+            @PathVariable String id, @PathVariable String outlet, @RequestBody IntoScene into) {
+        Stage stage = known(id);
+        Outlet known = outlet(stage, outlet);
+        String address = addresses.ofOutlet(id, known.id());
+        return place(
+                stage,
+                into,
+                connected().loading(address::equals),
+                "Outlet " + known.name() + " of " + stage.name(),
+                address);
+    }
+
+    private static Outlet outlet(Stage stage, String id) {
+        return stage.outlets().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow(() ->
+                        new Refused("outlet", id, "The stage has no such outlet.", "Choose one that is in the list."));
+    }
+
+    private MixerPicture connected() {
+        return mixer.picture()
+                .orElseThrow(() ->
+                        new Refused("mixer", "", "The mixer is not connected.", "Connect it on Links, then place it."));
+    }
+
     /** Sizes the stage in every scene so that all of it is on programme. */
     @PostMapping("/stages/{id}/fit")
     CompletableFuture<Placing> fit(@PathVariable String id) {
@@ -123,19 +160,21 @@ class StageController {
     @PostMapping("/stages/{id}/place")
     CompletableFuture<Placing> place(@PathVariable String id, @RequestBody IntoScene into) {
         Stage stage = known(id);
-        MixerPicture now = mixer.picture()
-                .orElseThrow(() -> new Refused(
-                        "mixer", "", "The mixer is not connected.", "Connect it on Links, then place the stage."));
+        return place(stage, into, sources(id), "Stage " + stage.name(), addresses.whole(id));
+    }
+
+    private CompletableFuture<Placing> place(
+            Stage stage, IntoScene into, List<String> there, String name, String address) {
+        MixerPicture now = connected();
         String scene = into.scene().isEmpty() ? now.current() : into.scene();
         Place whole = now.fitted(stage.width(), stage.height());
-        CompletableFuture<String> source = sources(id).stream()
+        CompletableFuture<String> source = there.stream()
                 .findFirst()
                 .map(CompletableFuture::completedFuture)
-                .orElseGet(
-                        () -> mixer.ask(MixerChange.text("source.add", "Stage " + stage.name(), addresses.whole(id))));
+                .orElseGet(() -> mixer.ask(MixerChange.text("source.add", name, address)));
         return source.thenCompose(made -> mixer.ask(MixerChange.add(scene, made, whole)))
                 .thenCompose(added -> mixer.ask(MixerChange.turn("mute.set", "", added, false)))
-                .thenApply(open -> placing(id))
+                .thenApply(open -> placing(stage.id()))
                 .exceptionally(StageController::notDone);
     }
 

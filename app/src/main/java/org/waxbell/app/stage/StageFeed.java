@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -229,15 +230,25 @@ public class StageFeed implements Carriers {
 
     /** The pages of a stage that are on programme, previews left out. */
     public synchronized List<StagePage> pages(String stage) {
-        return pages().stream().filter(page -> page.stage().equals(stage)).toList();
+        return pages(stage, "");
     }
 
-    /** The pages of all stages that are on programme. */
+    /** The pages of a stage that sound one outlet of it alone, or, where {@code outlet} is empty, those that show it. */
+    public synchronized List<StagePage> pages(String stage, String outlet) {
+        return programme()
+                .filter(page -> page.stage().equals(stage) && page.outlet().equals(outlet))
+                .toList();
+    }
+
+    /** The pages that show any stage on programme. */
     public synchronized List<StagePage> pages() {
+        return programme().filter(page -> page.outlet().isEmpty()).toList();
+    }
+
+    private Stream<StagePage> programme() {
         return feeds.values().stream()
                 .flatMap(feed -> feed.pages.values().stream())
-                .filter(page -> !page.preview())
-                .toList();
+                .filter(page -> !page.preview());
     }
 
     /** The stage on which a part plays, empty text where it plays on none. */

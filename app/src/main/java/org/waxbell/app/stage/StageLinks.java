@@ -10,6 +10,7 @@ import org.waxbell.app.link.FixedLink;
 import org.waxbell.app.link.LinkPulse;
 import org.waxbell.app.link.LinkView.LinkFact;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.booking.Outlet;
 import org.waxbell.link.LinkNeeds;
 import org.waxbell.link.LinkState;
 import org.waxbell.link.Trouble;
@@ -40,11 +41,20 @@ class StageLinks implements FixedLink.Source, StageWatcher {
 
     private LinkState state(String stage) {
         List<StagePage> pages = feed.pages(stage);
+        String unheard = wiring.current().wiring().stage(stage).stream()
+                .flatMap(known -> known.outlets().stream())
+                .filter(outlet ->
+                        outlet.apart() && feed.pages(stage, outlet.id()).isEmpty())
+                .map(Outlet::name)
+                .findFirst()
+                .orElse("");
         return states.compute(
-                stage, (id, before) -> next(before == null ? LinkState.NEW.unset(clock.now()) : before, pages));
+                stage,
+                (id, before) -> next(before == null ? LinkState.NEW.unset(clock.now()) : before, pages, unheard));
     }
 
-    private LinkState next(LinkState before, List<StagePage> pages) {
+    /** @param unheard an outlet with a page of its own that no page sounds, empty text for none */
+    private LinkState next(LinkState before, List<StagePage> pages, String unheard) {
         if (pages.isEmpty()) {
             return broken(
                     before,
@@ -53,6 +63,14 @@ class StageLinks implements FixedLink.Source, StageWatcher {
                             "Place it in the mixer, or open its address there."));
         }
         double worst = pages.stream().mapToDouble(StagePage::roundTrip).max().orElse(-1);
+        if (!unheard.isEmpty()) {
+            return broken(
+                            before,
+                            Trouble.lasting(
+                                    "No page sounds the outlet " + unheard + ": what is played there is not heard.",
+                                    "Place its own browser source, or let the stage's pages sound it."))
+                    .measured(worst);
+        }
         if (pages.stream().noneMatch(StagePage::sounds)) {
             return broken(
                             before,

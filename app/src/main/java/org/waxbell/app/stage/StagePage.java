@@ -9,11 +9,13 @@ import org.waxbell.app.socket.Outbox;
 public final class StagePage {
     private final Outbox outbox;
     private final StageKeys.Admitted admitted;
+    private final String outlet;
     private volatile double roundTrip;
     private volatile boolean sounds = true;
     private volatile @Nullable CompletableFuture<Void> asked;
 
-    StagePage(Outbox outbox, StageKeys.Admitted admitted) {
+    StagePage(Outbox outbox, StageKeys.Admitted admitted, String outlet) {
+        this.outlet = outlet;
         this.outbox = outbox;
         this.admitted = admitted;
     }
@@ -29,6 +31,11 @@ public final class StagePage {
     /** The stage that it shows. */
     public String stage() {
         return admitted.stage();
+    }
+
+    /** The outlet that alone it sounds, by id; empty text for a page that shows the stage. */
+    public String outlet() {
+        return outlet;
     }
 
     boolean preview() {

@@ -1,8 +1,10 @@
 package org.waxbell.app.stage;
 
+import java.net.URI;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -27,8 +29,10 @@ import tools.jackson.core.JacksonException;
 @Component
 public class StageSocket extends TextWebSocketHandler implements Served {
     private static final Logger LOG = LoggerFactory.getLogger(StageSocket.class);
+    private static final String OUTLET = "outlet=";
     private static final int LONGEST_REASON = 200;
     private final Map<String, StagePage> pages = new ConcurrentHashMap<>();
+    private final Map<String, String> outlets = new ConcurrentHashMap<>();
     private final Map<String, Outbox> outboxes = new ConcurrentHashMap<>();
     private final Outboxes maker;
     private final StageFeed feed;
@@ -61,11 +65,13 @@ public class StageSocket extends TextWebSocketHandler implements Served {
     @Override
     public void afterConnectionEstablished(WebSocketSession session) {
         outboxes.put(session.getId(), maker.of(session));
+        outlets.put(session.getId(), outlet(session.getUri()));
     }
 
     @Override
     public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
         outboxes.remove(session.getId());
+        outlets.remove(session.getId());
         StagePage page = pages.remove(session.getId());
         if (page != null) {
             feed.leave(page);
@@ -92,13 +98,19 @@ public class StageSocket extends TextWebSocketHandler implements Served {
         }
     }
 
+    /** The outlet that a page sounds alone, as its address says. */
+    private static String outlet(@Nullable URI address) {
+        String query = address == null || address.getQuery() == null ? "" : address.getQuery();
+        return query.startsWith(OUTLET) ? query.substring(OUTLET.length()) : "";
+    }
+
     private void hello(Outbox outbox, StageReport report) {
         var admitted = keys.admit(report.key());
         if (!report.type().equals("hello") || admitted.isEmpty()) {
             outbox.close(StageFeed.WRONG_KEY);
             return;
         }
-        StagePage page = new StagePage(outbox, admitted.get());
+        StagePage page = new StagePage(outbox, admitted.get(), outlets.getOrDefault(outbox.id(), ""));
         pages.put(outbox.id(), page);
         feed.join(page);
         watchers.forEach(watcher -> watcher.pagesChanged(page.stage()));
@@ -134,7 +146,7 @@ public class StageSocket extends TextWebSocketHandler implements Served {
     private void completed(StagePage page, StageReport report, Completion result) {
         String partRun = report.partRun();
         boolean another = result.kind() == Completion.Kind.FAILED
-                && feed.pages(page.stage()).stream().anyMatch(each -> each != page && each.sounds());
+                && feed.pages(page.stage(), page.outlet()).stream().anyMatch(each -> each != page && each.sounds());
         // One page that cannot do it is no failure while another can.
         if (!page.preview() && !another) {
             loop.completed(partRun, result);

@@ -52,7 +52,7 @@ class IntakeTest {
         refused("Pictures", text("just words"), "it is no drawing");
         refused("Pictures", new byte[0], "it is empty");
         refused("Pictures", new byte[Intake.MOST_PICTURE + 1], "at most 6 MB");
-        refused("Sounds", image("png"), "nothing can be put into the folder");
+        refused("Sounds", image("png"), "and a sound is WAV");
     }
 
     /** The head of a PNG of that size with nothing in it. */

@@ -54,7 +54,7 @@ class StageFeedTest {
     private Outbox join(String id, String stage, boolean preview) {
         Outbox outbox = mock();
         when(outbox.id()).thenReturn(id);
-        feed.join(new StagePage(outbox, new StageKeys.Admitted(stage, preview)));
+        feed.join(new StagePage(outbox, new StageKeys.Admitted(stage, preview), ""));
         return outbox;
     }
 
@@ -137,10 +137,26 @@ class StageFeedTest {
     }
 
     @Test
+    void aPageForAnOutletAloneIsToldAllAndCountsAsNoneThatShowsTheStage() {
+        Outbox outbox = mock();
+        when(outbox.id()).thenReturn("outlet");
+        StagePage alone = new StagePage(outbox, new StageKeys.Admitted("main", false), "bench");
+        feed.join(alone);
+        assertThat(feed.pages("main")).isEmpty();
+        assertThat(feed.pages()).isEmpty();
+        assertThat(feed.pages("main", "bench")).containsExactly(alone);
+        assertThat(feed.pages("main", "chimes")).isEmpty();
+        join("whole", "main", false);
+        assertThat(feed.pages("main")).hasSize(1);
+        feed.leave(alone);
+        assertThat(feed.pages("main", "bench")).isEmpty();
+    }
+
+    @Test
     void theWorstRoundTripOfAllPagesCounts() {
         Outbox outbox = mock();
         when(outbox.id()).thenReturn("slow");
-        StagePage slow = new StagePage(outbox, new StageKeys.Admitted("main", false));
+        StagePage slow = new StagePage(outbox, new StageKeys.Admitted("main", false), "");
         feed.join(slow);
         slow.reports(38.5, true);
         join("quick", "main", true);
