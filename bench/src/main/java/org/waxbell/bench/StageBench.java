@@ -85,7 +85,7 @@ final class StageBench {
         }
         Map<String, Object> stage = new HashMap<>(Map.of(
                 "formatVersion",
-                3,
+                4,
                 "id",
                 "main",
                 "name",
