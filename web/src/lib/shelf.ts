@@ -1,8 +1,6 @@
 import { send } from '@/api/http'
 import type { BroughtView } from '@/api/types'
 
-/** The folders of what is seen; sounds lie in any other. */
-export const SEEN = ['Pictures', 'Videos', 'Figures'] as const
 const NAMES: Record<string, string> = { Figures: 'Moving pictures' }
 /** How a folder is called on the page. */
 export const folderName = (folder: string): string => NAMES[folder] ?? folder
@@ -12,21 +10,6 @@ export interface Dropped {
   file: File
   folder: string
 }
-
-const SOUND = /\.(wav|flac|mp3|ogg|oga|opus)$/i
-/** The folder for a file by what it says of itself; the server looks at its content and has the last word. */
-export const folderFor = (file: File, sounds: string): string =>
-  SOUND.test(file.name) || file.type.startsWith('audio/')
-    ? (SEEN as readonly string[]).includes(sounds) || !sounds
-      ? 'Sounds'
-      : sounds
-    : file.type.startsWith('video/') || /\.(webm|mp4)$/i.test(file.name)
-      ? 'Videos'
-      : /\.json$/i.test(file.name)
-        ? 'Figures'
-        : file.type.startsWith('image/') || /\.svg$/i.test(file.name)
-          ? 'Pictures'
-          : sounds || 'Sounds'
 
 const entries = (folder: FileSystemDirectoryEntry): Promise<FileSystemEntry[]> => {
   const reader = folder.createReader()
@@ -69,22 +52,23 @@ const measured = (file: File): Promise<number> =>
     video.src = address
   })
 
-const carry = async (method: string, folder: string, name: string, file: File): Promise<BroughtView> => {
-  const length = folder === 'Videos' ? await measured(file) : 0
-  return send<BroughtView>(
-    method,
-    `/shelf?folder=${encodeURIComponent(folder)}&name=${encodeURIComponent(name)}&lengthMs=${length}`,
-    file,
-    'application/octet-stream',
-  )
+const carry = async (method: string, place: Record<string, string>, file: File): Promise<BroughtView> => {
+  const length = file.type.startsWith('video/') ? await measured(file) : 0
+  const query = new URLSearchParams({ ...place, lengthMs: String(length) })
+  return send<BroughtView>(method, `/shelf?${query}`, file, 'application/octet-stream')
 }
 
-/** Puts a file on the shelf; throws what refused it. */
-export const bringFile = (folder: string, file: File): Promise<BroughtView> => carry('POST', folder, file.name, file)
+/** Puts a file into a folder of the shelf; throws what refused it. */
+export const bringFile = (folder: string, file: File): Promise<BroughtView> =>
+  carry('POST', { folder, name: file.name }, file)
+
+/** Puts a file where its content belongs; throws what refused it. @param sounds the folder for it where it is a sound */
+export const bringAny = (sounds: string, file: File): Promise<BroughtView> =>
+  carry('POST', { sounds, name: file.name }, file)
 
 /** Puts another content in place of a file on the shelf, which keeps its name and its uses; throws what refused it. */
 export const replaceFile = (folder: string, name: string, file: File): Promise<BroughtView> =>
-  carry('PUT', folder, name, file)
+  carry('PUT', { folder, name }, file)
 
 /** The steps of a sound's drawing, 0 to 1. */
 export const stepsOf = (drawing: string | null | undefined): number[] =>

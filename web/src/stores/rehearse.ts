@@ -53,11 +53,13 @@ export const useRehearse = defineStore('rehearse', () => {
       wanted.against = wanted.against === 'asItWas' ? '' : wanted.against
     }
   }
-  /** The wiring as it stood when what is shown was played. */
-  const revision = ref(0)
+  /** The wiring in force when what is shown was played with it. */
+  const revision = ref<number>()
   const wiring = useWiring()
   /** Whether the wiring was changed since. */
-  const stale = computed(() => report.value !== null && wiring.view !== null && wiring.view.revision !== revision.value)
+  const stale = computed(
+    () => report.value !== null && revision.value !== undefined && wiring.view?.revision !== revision.value,
+  )
   const follow = async (id: number) => {
     for (;;) {
       standing.value = await ask<RehearsalStanding>('GET', `/rehearsals/${id}`)
@@ -73,7 +75,8 @@ export const useRehearse = defineStore('rehearse', () => {
   }
   const run = () =>
     guarded(async () => {
-      const now = wiring.view?.revision ?? 0
+      // A wiring of before, or as a show went, does not change any more.
+      const now = [wanted.wiring, wanted.against].includes('now') ? wiring.view?.revision : undefined
       standing.value = await ask<RehearsalStanding>('POST', '/rehearsals', wanted)
       await follow(standing.value.id)
       revision.value = now

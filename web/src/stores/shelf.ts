@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { Gone, ShelfFile } from '@/api/types'
-import { bringFile, folderFor, type Dropped } from '@/lib/shelf'
+import { bringAny, type Dropped } from '@/lib/shelf'
 import { useNotes } from './notes'
 import { useWiring } from './wiring'
 
@@ -47,20 +47,15 @@ export const useShelf = defineStore('shelf', () => {
   let next = 0
   /** Brings files one after another; each says for itself what became of it. @param folder where sounds go that came in no folder */
   const bring = async (dropped: Dropped[], folder: string) => {
-    const mine = dropped.map(({ file, folder: own }): Coming & { file: File } => ({
-      id: next++,
-      name: file.name,
-      folder: folderFor(file, own || folder),
-      state: 'waits',
-      says: '',
-      file,
-    }))
+    const mine = dropped.map(({ file, folder: own }) => ({ id: next++, file, sounds: own || folder }))
     if (!busy.value) {
       coming.value = []
       stopped = false
     }
-    coming.value.push(...mine.map(({ id, name, folder: to, state, says }) => ({ id, name, folder: to, state, says })))
-    for (const { id, folder: to, file } of mine) {
+    coming.value.push(
+      ...mine.map(({ id, file }): Coming => ({ id, name: file.name, folder: '', state: 'waits', says: '' })),
+    )
+    for (const { id, file, sounds } of mine) {
       const entry = coming.value.find((each) => each.id === id)
       if (!entry) {
         continue
@@ -71,8 +66,8 @@ export const useShelf = defineStore('shelf', () => {
       }
       entry.state = 'comes'
       try {
-        const { without } = await bringFile(to, file)
-        Object.assign(entry, { state: 'there', says: without && `without ${without}` })
+        const { media, without } = await bringAny(sounds, file)
+        Object.assign(entry, { state: 'there', folder: media.folder, says: without && `without ${without}` })
         await load()
       } catch (refusal) {
         const [problem] = problemsOf(refusal)

@@ -5,16 +5,15 @@ import { computed } from 'vue'
 import { ask } from '@/api/http'
 import type { Problem, Stage } from '@/api/types'
 import { useNotes } from '@/stores/notes'
-import { useWiring } from '@/stores/wiring'
 import NumberField from '../cue/NumberField.vue'
 import TextField from '../cue/TextField.vue'
 import SpotForm from './SpotForm.vue'
+import UsedBy from './UsedBy.vue'
 
 /** An outlet of a stage: when it is taken, which others are quieter meanwhile, and whether the mixer has it as a track of its own. */
 const props = defineProps<{ stage: Stage; chosen: string; at: (path: string) => Problem[] }>()
 const emit = defineEmits<{ edit: [Stage]; remove: [] }>()
 const notes = useNotes()
-const wiring = useWiring()
 const { copy } = useClipboard({ legacy: true })
 const index = computed(() => props.stage.outlets.findIndex((each) => each.id === props.chosen))
 const outlet = computed(() => props.stage.outlets[index.value]!)
@@ -43,9 +42,6 @@ const place = () =>
     notes.say(`${outlet.value.name} has a browser source of its own in the scene on programme.`)
   })
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
-const users = computed(() =>
-  wiring.cues.filter((each) => each.uses.includes(`${props.stage.id}/${props.chosen}`)).map((each) => each.cue.name),
-)
 </script>
 
 <template>
@@ -104,8 +100,6 @@ const users = computed(() =>
       <button class="button" @click="place"><Plus :size="14" /> Place it in the mixer</button>
       <button class="button" @click="copyIt"><Copy :size="14" /> Copy its address</button>
     </div>
-    <p v-if="users.length" class="text-[12.5px] text-soft">
-      Used by {{ users.slice(0, 3).join(', ') }}{{ users.length > 3 ? ` and ${users.length - 3} more` : '' }}.
-    </p>
+    <UsedBy :stage="stage.id" :place="chosen" />
   </section>
 </template>

@@ -9,6 +9,7 @@ import KindForm from '../cue/KindForm.vue'
 import TextField from '../cue/TextField.vue'
 import PlaceNumbers from './PlaceNumbers.vue'
 import SpotForm from './SpotForm.vue'
+import UsedBy from './UsedBy.vue'
 
 /** All of one spot or fixture. */
 const props = defineProps<{ stage: Stage; chosen: string; at: (path: string) => Problem[] }>()
@@ -41,9 +42,6 @@ const change = (more: object) =>
   )
 const set = (name: string, value: unknown) => change({ [name]: value })
 const frame = (next: Frame) => change({ frame: next })
-const users = computed(() =>
-  wiring.cues.filter((each) => each.uses.includes(`${props.stage.id}/${props.chosen}`)).map((each) => each.cue.name),
-)
 </script>
 
 <template>
@@ -88,9 +86,7 @@ const users = computed(() =>
         @play="$emit('play', $event)"
       />
     </template>
-    <p v-if="users.length" class="text-[12.5px] text-soft">
-      Used by {{ users.slice(0, 3).join(', ') }}{{ users.length > 3 ? ` and ${users.length - 3} more` : '' }}.
-    </p>
+    <UsedBy :stage="stage.id" :place="chosen" />
   </section>
   <p v-else class="text-soft">
     Choose what stands on the stage, or add a spot for parts of scores or a fixture that stays.

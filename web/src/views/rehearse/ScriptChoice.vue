@@ -160,17 +160,3 @@ const rest = computed(() => rehearse.problems.filter((each) => !FIELDS.some(({ f
     </div>
   </aside>
 </template>
-
-<style scoped>
-progress {
-  appearance: none;
-  overflow: hidden;
-  border-radius: 4px;
-  background: var(--well);
-}
-
-progress::-webkit-progress-value,
-progress::-moz-progress-bar {
-  background: var(--honey);
-}
-</style>

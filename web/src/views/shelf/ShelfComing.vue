@@ -52,17 +52,3 @@ const now = computed(() => shelf.coming.find((each) => each.state === 'comes'))
     </p>
   </section>
 </template>
-
-<style scoped>
-progress {
-  appearance: none;
-  overflow: hidden;
-  border-radius: 4px;
-  background: var(--well);
-}
-
-progress::-webkit-progress-value,
-progress::-moz-progress-bar {
-  background: var(--honey);
-}
-</style>

@@ -128,8 +128,8 @@ const from = (event: MouseEvent) => {
       <TextField v-model="tags" label="Tags, with a comma between" :problems="[]" />
     </form>
     <p class="text-[12.5px] text-soft">{{ facts.join(' · ') }}</p>
-    <p v-if="file.loudness != null" class="text-[12.5px] text-soft">
-      {{ (file.loudness / 100).toFixed(1) }} LUFS, true peak {{ decibels(row.peak ?? 0) }}; played at
+    <p v-if="row.loudness != null" class="text-[12.5px] text-soft">
+      {{ (row.loudness / 100).toFixed(1) }} LUFS, true peak {{ decibels(row.peak ?? 0) }}; played at
       {{ decibels(row.gain ?? 0) }}, so that it is as loud as every other.
     </p>
     <section>

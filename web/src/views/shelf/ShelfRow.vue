@@ -16,7 +16,9 @@ const plays = computed(() => playing.value === props.file.address)
 const length = computed(() =>
   props.file.row.lengthMs ? span(Math.max(100, Math.round(props.file.row.lengthMs / 100) * 100)) : '',
 )
-const loud = computed(() => (props.file.loudness == null ? '' : `${(props.file.loudness / 100).toFixed(1)} LUFS`))
+const loud = computed(() =>
+  props.file.row.loudness == null ? '' : `${(props.file.row.loudness / 100).toFixed(1)} LUFS`,
+)
 const uses = computed(() => props.file.uses.map((each) => each.name).join(', '))
 </script>
 

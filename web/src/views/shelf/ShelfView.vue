@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { FolderOpen, FolderPlus, Search, Trash2, Upload } from '@lucide/vue'
 import { useLocalStorage } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import TheDialog from '@/components/TheDialog.vue'
 import { useKeys } from '@/composables/useKeys'
-import { dropped, folderName, SEEN } from '@/lib/shelf'
+import { FOLDERS } from '@/composables/useChoices'
+import { useHearing } from '@/composables/useHearing'
+import { dropped, folderName } from '@/lib/shelf'
 import { keyOf, spotOf, useShelf, type Spot } from '@/stores/shelf'
 import { useWiring } from '@/stores/wiring'
 import ShelfComing from './ShelfComing.vue'
@@ -24,7 +26,12 @@ const order = useLocalStorage<'name' | 'length' | 'loudness' | 'newest'>('waxbel
 const search = ref('')
 const field = ref<HTMLInputElement | null>(null)
 const picker = ref<HTMLInputElement | null>(null)
-const made = ref<string[]>([])
+/** Folders that have no sound yet. */
+const made = useLocalStorage<string[]>('waxbell.shelf.folders', [])
+/** The folders of what is seen; sounds lie in any other. */
+const SEEN = Object.values(FOLDERS)
+const { stop } = useHearing()
+onBeforeUnmount(stop)
 const naming = ref(false)
 const newName = ref('')
 const open = ref('')
@@ -63,7 +70,7 @@ const found = computed(() => {
   const by = {
     name: () => 0,
     length: (one: number, other: number) => all[other]!.row.lengthMs - all[one]!.row.lengthMs,
-    loudness: (one: number, other: number) => (all[other]!.loudness ?? -9_999) - (all[one]!.loudness ?? -9_999),
+    loudness: (one: number, other: number) => (all[other]!.row.loudness ?? -9_999) - (all[one]!.row.loudness ?? -9_999),
     newest: (one: number, other: number) => all[other]!.row.brought - all[one]!.row.brought,
   }[order.value]
   return all
@@ -99,7 +106,7 @@ const drop = async (event: DragEvent) => {
 const makeFolder = () => {
   const name = newName.value.trim()
   if (name) {
-    made.value.push(name)
+    made.value = [...new Set([...made.value, name])]
     folder.value = name
   }
   naming.value = false
@@ -133,11 +140,13 @@ const step = (by: number) => {
   const next = found.value[Math.max(0, Math.min(found.value.length - 1, at + by))]
   open.value = next ? keyOf(spotOf(next)) : ''
 }
+/** Keys act on files only where the focus is among them, or nowhere. */
+const among = () => document.activeElement === document.body || document.activeElement?.closest('[data-files]') != null
 useKeys({
   '/': () => field.value?.focus(),
-  arrowdown: () => step(1),
-  arrowup: () => step(-1),
-  delete: () => remove(spots.value.length ? spots.value : opened.value ? [spotOf(opened.value)] : []),
+  arrowdown: () => among() && step(1),
+  arrowup: () => among() && step(-1),
+  delete: () => among() && remove(spots.value.length ? spots.value : opened.value ? [spotOf(opened.value)] : []),
 })
 </script>
 
@@ -223,7 +232,7 @@ useKeys({
       </div>
       <p v-if="shelf.failed" role="alert" class="text-wax-words">{{ shelf.failed }}</p>
       <div class="min-h-0 flex-1 overflow-auto">
-        <ul v-if="found.length" class="sheet" aria-label="What lies here">
+        <ul v-if="found.length" class="sheet" data-files aria-label="What lies here">
           <ShelfRow
             v-for="each in found"
             :key="keyOf(spotOf(each))"

@@ -1,7 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { bytes, folderFor, stepsOf } from '@/lib/shelf'
+import { bytes, stepsOf } from '@/lib/shelf'
 import { useShelf } from '@/stores/shelf'
 import ShelfComing from './ShelfComing.vue'
 import WaveDrawing from './WaveDrawing.vue'
@@ -12,15 +12,6 @@ const answer = (body: unknown, status = 200) =>
 
 describe('the shelf', () => {
   beforeEach(() => setActivePinia(createPinia()))
-
-  it('lays what is seen where it belongs, and sounds where one looks or where they lay', () => {
-    expect(folderFor(file('a.flac'), 'Bench')).toBe('Bench')
-    expect(folderFor(file('a.opus'), '')).toBe('Sounds')
-    expect(folderFor(file('a.wav'), 'Pictures')).toBe('Sounds')
-    expect(folderFor(file('a.svg'), 'Bench')).toBe('Pictures')
-    expect(folderFor(file('a.webm', 'video/webm'), 'Bench')).toBe('Videos')
-    expect(folderFor(file('a.json'), 'Bench')).toBe('Figures')
-  })
 
   it('reads a drawing and sizes', () => {
     expect(stepsOf('00ff80').map((each) => Math.round(each * 100))).toEqual([0, 100, 50])
@@ -41,11 +32,14 @@ describe('the shelf', () => {
   it('brings one file after another, says which was refused and why, and stops when told', async () => {
     const shelf = useShelf()
     const sent: string[] = []
+    const places: string[] = []
     vi.stubGlobal('fetch', (path: string, { method }: RequestInit) => {
       if (method !== 'POST') {
         return Promise.resolve(answer(path.includes('/shelf') ? [] : {}))
       }
-      const name = new URL(path, 'http://x').searchParams.get('name')!
+      const query = new URL(path, 'http://x').searchParams
+      const name = query.get('name')!
+      places.push(query.get('sounds')!)
       sent.push(name)
       if (name === 'third.wav') {
         shelf.stop()
@@ -56,16 +50,20 @@ describe('the shelf', () => {
               { problems: [{ path: 'file', value: name, message: 'It is broken.', remedy: 'Bring another.' }] },
               400,
             )
-          : answer({ media: {}, without: '' }),
+          : answer({ media: { folder: 'Bench' }, without: '' }),
       )
     })
     const drawn = mount(ShelfComing)
     await shelf.bring(
-      ['first.wav', 'cracked.wav', 'third.wav', 'fourth.wav'].map((name) => ({ file: file(name), folder: '' })),
+      ['first.wav', 'cracked.wav', 'third.wav', 'fourth.wav'].map((name) => ({
+        file: file(name),
+        folder: name === 'cracked.wav' ? 'Chimes' : '',
+      })),
       'Bench',
     )
     await flushPromises()
     expect(sent).toEqual(['first.wav', 'cracked.wav', 'third.wav'])
+    expect(places).toEqual(['Bench', 'Chimes', 'Bench'])
     expect(shelf.coming.map((each) => each.state)).toEqual(['there', 'refused', 'there', 'stopped'])
     expect(drawn.text()).toContain('2 of 4 files are on the shelf, 1 was not taken in.')
     expect(drawn.text()).toContain('cracked.wav: It is broken.')

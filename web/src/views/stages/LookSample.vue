@@ -41,7 +41,7 @@ defineExpose({ tell })
 
 <template>
   <div ref="room" class="relative overflow-hidden" :style="{ height: HIGH * scale + 'px' }">
-    <BenchCamera class="absolute inset-0 h-full w-full" preserveAspectRatio="xMidYMax slice" />
+    <BenchCamera class="absolute inset-y-0 left-0 h-full w-[42%]" preserveAspectRatio="xMidYMid slice" />
     <div class="absolute inset-y-0 right-0 w-[58%] bg-[#f3ead8]" />
     <iframe
       v-if="stage && spot"

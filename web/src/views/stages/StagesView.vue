@@ -55,29 +55,16 @@ const inTurn = useTurns()
 /** Puts a spot or fixture on the stage, as the server makes it. */
 const put = (kind: string) =>
   inTurn(async () => {
-    if (kind === 'outlet') {
-      const id = free(
-        'outlet',
-        [...standing(stage.value!), ...stage.value!.outlets].map((each) => each.id),
-      )
-      const name = `Outlet ${stage.value!.outlets.length + 1}`
-      const outlet = {
-        id,
-        name,
-        busy: { kind: 'wait' as const, mostWaiting: 10, longestWaitMs: 60_000 },
-        quietens: [],
-        quietTo: 100,
-        apart: false,
-      }
-      edit({ ...stage.value!, outlets: [...stage.value!.outlets, outlet] })
-      chosen.value = id
-      return
-    }
     try {
-      const { spot, fixture } = await ask<Placed>('POST', '/stages/add', { stage: stage.value, kind })
+      const { spot, fixture, outlet } = await ask<Placed>('POST', '/stages/add', { stage: stage.value, kind })
       const now = stage.value!
-      edit(spot ? { ...now, spots: [...now.spots, spot] } : { ...now, fixtures: [...now.fixtures, fixture!] })
-      chosen.value = (spot ?? fixture)!.id
+      edit({
+        ...now,
+        spots: spot ? [...now.spots, spot] : now.spots,
+        fixtures: fixture ? [...now.fixtures, fixture] : now.fixtures,
+        outlets: outlet ? [...now.outlets, outlet] : now.outlets,
+      })
+      chosen.value = (spot ?? fixture ?? outlet)!.id
     } catch (refusal) {
       notes.say((refusal as Error).message)
     }

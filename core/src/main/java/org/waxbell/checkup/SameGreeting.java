@@ -1,6 +1,5 @@
 package org.waxbell.checkup;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -8,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.EventPull;
 import org.waxbell.cue.FirstLinePull;
@@ -27,14 +27,28 @@ final class SameGreeting implements Rule {
 
     @Override
     public List<Remark> look(Wiring wiring) {
-        List<Cue> on = wiring.cues().stream().filter(Cue::on).toList();
-        List<Remark> remarks = new ArrayList<>();
-        for (int i = 0; i < on.size(); i++) {
-            for (int j = i + 1; j < on.size(); j++) {
-                both(on.get(i), on.get(j)).ifPresent(remarks::add);
-            }
-        }
-        return remarks;
+        return greeting(wiring).flatMap(cue -> about(wiring, cue).stream()).toList();
+    }
+
+    /** Those before it in the list that greet for the same; looked at alone while it is being written. */
+    @Override
+    public List<Remark> about(Wiring wiring, Cue cue) {
+        return greets(cue)
+                ? greeting(wiring)
+                        .takeWhile(other -> !other.id().equals(cue.id()))
+                        .flatMap(other -> both(other, cue).stream())
+                        .toList()
+                : List.of();
+    }
+
+    private static Stream<Cue> greeting(Wiring wiring) {
+        return wiring.cues().stream().filter(SameGreeting::greets);
+    }
+
+    /** Whether it is on and may answer an event or a first line at all: few of many cues do. */
+    private static boolean greets(Cue cue) {
+        return cue.on()
+                && cue.pulls().stream().anyMatch(pull -> pull instanceof EventPull || pull instanceof FirstLinePull);
     }
 
     private Optional<Remark> both(Cue one, Cue other) {

@@ -1,6 +1,7 @@
 package org.waxbell.condition;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.waxbell.event.FactKind;
@@ -14,12 +15,16 @@ public final class SetOff {
     /** Its name in conditions. */
     public static final String NAME = "event.how";
 
-    private static final Map<String, Choice> OWN = Map.of(
-            "chatLine", new Choice("typed", "typed in chat"),
-            "privateLine", new Choice("private", "written privately"),
-            "hand", new Choice("pressed", "pressed by me"),
-            "time", new Choice("time", "its time came"),
-            "cue", new Choice("cue", "another cue"));
+    /** What is no fact, by the kind of its event and in the order in which it is offered. */
+    private static final Map<String, Choice> OWN = new LinkedHashMap<>();
+
+    static {
+        OWN.put("chatLine", new Choice("typed", "typed in chat"));
+        OWN.put("hand", new Choice("pressed", "pressed by me"));
+        OWN.put("privateLine", new Choice("private", "written privately"));
+        OWN.put("time", new Choice("time", "its time came"));
+        OWN.put("cue", new Choice("cue", "another cue"));
+    }
 
     private SetOff() {}
 
@@ -32,8 +37,7 @@ public final class SetOff {
 
     /** All that there are, in the order in which they are offered. */
     public static List<Choice> choices() {
-        List<Choice> all = new ArrayList<>();
-        List.of("chatLine", "hand", "privateLine", "time", "cue").forEach(each -> all.add(OWN.get(each)));
+        List<Choice> all = new ArrayList<>(OWN.values());
         for (FactKind kind : Facts.all()) {
             if (kind.isOffered()) {
                 all.add(new Choice(kind.name(), kind.happens()));

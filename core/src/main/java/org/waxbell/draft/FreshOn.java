@@ -59,6 +59,8 @@ public record FreshOn(
 
     /** What is made where it is a spot and no fixture. */
     public static final String SPOT = "spot";
+    /** What is made where it is an outlet. */
+    public static final String OUTLET = "outlet";
 
     private static final int STEP = 24;
     private static final int STEPS = 6;
@@ -103,9 +105,11 @@ public record FreshOn(
         Stage stage = onto.orElse(PLAIN);
         long alike = kind.equals(SPOT)
                 ? stage.spots().size()
-                : stage.fixtures().stream()
-                        .filter(each -> each.kind().name().equals(kind))
-                        .count();
+                : kind.equals(OUTLET)
+                        ? stage.outlets().size()
+                        : stage.fixtures().stream()
+                                .filter(each -> each.kind().name().equals(kind))
+                                .count();
         return alike == 0 ? title : title + " " + (alike + 1);
     }
 
@@ -127,6 +131,11 @@ public record FreshOn(
     /** A spot, as they are when they are made. */
     public Spot spot() {
         return new Spot(id(), name("Spot"), frame(480, 110), new BusyRule.Wait(10, 60_000));
+    }
+
+    /** An outlet, likewise. */
+    public Outlet outlet() {
+        return Outlet.plain(id(), name("Outlet"), new BusyRule.Wait(10, 60_000));
     }
 
     private Optional<Stage> stage() {

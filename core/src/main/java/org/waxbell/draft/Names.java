@@ -6,7 +6,6 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.Fact;
 import org.waxbell.event.ShowEvent;
-import org.waxbell.event.Target;
 import org.waxbell.fixture.Fixture;
 import org.waxbell.sentence.Naming;
 import org.waxbell.slate.SlateValue;
@@ -58,9 +57,8 @@ public record Names(Wiring wiring) implements Naming {
 
     /** What happened, with what it is about called by its name. */
     public String sentence(ShowEvent event) {
-        return event instanceof Fact fact && fact.aboutTarget() && fact.target().kind() == Target.Kind.RACK
-                ? fact.about(new Target(Target.Kind.RACK, rack(fact.target().name())))
-                        .sentence()
+        return event instanceof Fact fact && fact.aboutTarget()
+                ? fact.about(target(fact.target())).sentence()
                 : event.sentence();
     }
 

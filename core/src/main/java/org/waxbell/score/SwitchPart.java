@@ -109,9 +109,9 @@ public record SwitchPart(
 
     @Override
     public String label(Telling telling, Naming names) {
-        Target named =
-                target.kind() == Target.Kind.RACK ? new Target(target.kind(), names.rack(target.name())) : target;
-        return !chosen() ? "not chosen yet" : named.inWords() + ": " + (isText() ? telling.fill(value) : value);
+        return !chosen()
+                ? "not chosen yet"
+                : names.target(target).inWords() + ": " + (isText() ? telling.fill(value) : value);
     }
 
     @Override

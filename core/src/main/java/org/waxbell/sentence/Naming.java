@@ -1,5 +1,7 @@
 package org.waxbell.sentence;
 
+import org.waxbell.event.Target;
+
 /** How things are called that documents name by ids; an id that nothing has is its own name. */
 public interface Naming {
     /** The prefix of the house, put before general chat words. */
@@ -16,6 +18,11 @@ public interface Naming {
 
     /** A rack. */
     String rack(String id);
+
+    /** What can be switched, as people call it. */
+    default Target target(Target target) {
+        return target.kind() == Target.Kind.RACK ? new Target(Target.Kind.RACK, rack(target.name())) : target;
+    }
 
     /** What stands on a stage: a spot, an outlet, a wheel. */
     String standing(String stage, String id);

@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Take;
 import org.waxbell.fixture.Fixture;
@@ -38,32 +40,36 @@ public final class ShelfUse {
         }
     }
 
-    /** Who uses a file, in the order of the lists. */
-    public static List<Use> of(Media media, Wiring wiring) {
-        List<Use> uses = new ArrayList<>();
+    /** What a cue or stage names of the shelf. */
+    private record User(String kind, String id, String name, List<Spot> spots) {}
+
+    /** Who uses what of a wiring, looked through once for any number of files. */
+    public static Function<Media, List<Use>> of(Wiring wiring) {
+        List<User> users = new ArrayList<>();
         for (Cue cue : wiring.cues()) {
-            List<Spot> spots = new ArrayList<>();
-            cue.takes()
-                    .forEach(take -> take.score()
-                            .parts()
-                            .forEach(part -> spot(part.kind(), part).ifPresent(spots::add)));
-            note(uses, "cue", cue.id(), cue.name(), spots, media);
+            List<Spot> spots = cue.takes().stream()
+                    .flatMap(take -> take.score().parts().stream())
+                    .flatMap(part -> spot(part.kind(), part).stream())
+                    .toList();
+            users.add(new User("cue", cue.id(), cue.name(), spots));
         }
         for (Stage stage : wiring.stages()) {
-            List<Spot> spots = new ArrayList<>();
-            spot(Stage.KIND, stage).ifPresent(spots::add);
-            stage.fixtures().forEach(fixture -> spot(fixture.kind(), fixture).ifPresent(spots::add));
-            note(uses, "stage", stage.id(), stage.name(), spots, media);
+            List<Spot> spots = Stream.concat(
+                            spot(Stage.KIND, stage).stream(),
+                            stage.fixtures().stream().flatMap(each -> spot(each.kind(), each).stream()))
+                    .toList();
+            users.add(new User("stage", stage.id(), stage.name(), spots));
         }
-        return uses;
+        users.removeIf(user -> user.spots().isEmpty());
+        return media ->
+                users.stream().flatMap(user -> use(user, media).stream()).toList();
     }
 
-    private static void note(List<Use> uses, String kind, String id, String name, List<Spot> spots, Media media) {
-        List<Spot> found = spots.stream().filter(spot -> spot.takes(media)).toList();
-        if (!found.isEmpty()) {
-            uses.add(new Use(
-                    kind, id, name, found.stream().allMatch(spot -> spot.file().isEmpty())));
-        }
+    private static Optional<Use> use(User user, Media media) {
+        List<Spot> found =
+                user.spots().stream().filter(spot -> spot.takes(media)).toList();
+        boolean any = found.stream().allMatch(spot -> spot.file().isEmpty());
+        return found.isEmpty() ? Optional.empty() : Optional.of(new Use(user.kind(), user.id(), user.name(), any));
     }
 
     /** The file that a thing of a kind names; empty where it names none just now. */

@@ -46,21 +46,25 @@ class ShelfUseTest {
         return Samples.cue(id, List.of("!" + id), List.of(), parts);
     }
 
+    private static List<ShelfUse.Use> used(Media media, Wiring wiring) {
+        return ShelfUse.of(wiring).apply(media);
+    }
+
     @Test
     void aFileIsUsedByNameOrAsAnyOfItsFolder() {
         Wiring wiring = Samples.housed(
                 cue("one", sound("pour-1.wav")), cue("any", sound("")), cue("other", sound("pour-2.wav")));
-        assertThat(ShelfUse.of(POUR, wiring))
+        assertThat(used(POUR, wiring))
                 .extracting(each -> each.id() + (each.any() ? " any" : ""))
                 .containsExactly("one", "any any");
-        assertThat(ShelfUse.of(TAPER, wiring)).isEmpty();
+        assertThat(used(TAPER, wiring)).isEmpty();
     }
 
     @Test
     void aPictureThatIsNotMeantIsNotUsed() {
-        assertThat(ShelfUse.of(TAPER, Samples.housed(cue("shown", card("taper.svg", "")))))
+        assertThat(used(TAPER, Samples.housed(cue("shown", card("taper.svg", "")))))
                 .hasSize(1);
-        assertThat(ShelfUse.of(TAPER, Samples.housed(cue("portrait", card("taper.svg", CardPart.WRITER)))))
+        assertThat(used(TAPER, Samples.housed(cue("portrait", card("taper.svg", CardPart.WRITER)))))
                 .isEmpty();
     }
 

@@ -2,41 +2,12 @@ package org.waxbell.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 
 /** A desk's chat words made by one button, and a desk asked by a part of a cue. */
-@ExtendWith(Together.class)
-class DesksTest {
-    private static Browser browser;
-    private static Packaged app;
-    private static String console;
-
-    @BeforeAll
-    static void open() {
-        browser = Together.browser();
-        app = Together.app();
-        console = browser.tab(app.address() + "/stages");
-    }
-
-    @AfterAll
-    static void close() {
-        app.post("/api/hush", Map.of());
-        browser.to(console);
-        browser.driver().close();
-        browser.to(browser.driver().getWindowHandles().iterator().next());
-    }
-
-    private static void show(String path) {
-        browser.to(console);
-        browser.driver().get(app.address() + path);
-    }
-
+class DesksTest extends OnConsole {
     private static boolean hasCue(String id) {
         return app.get("/api/wiring")
                 .get("cueOrder")

@@ -2,39 +2,12 @@ package org.waxbell.e2e;
 
 import java.nio.file.Path;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
 
 /** Files are brought, and looks are made and used. */
-@ExtendWith(Together.class)
-class LooksTest {
-    private static Browser browser;
-    private static Packaged app;
-    private static String console;
-
-    @BeforeAll
-    static void open() {
-        browser = Together.browser();
-        app = Together.app();
-        console = browser.tab(app.address() + "/looks");
-    }
-
-    @AfterAll
-    static void close() {
-        browser.to(console);
-        browser.driver().close();
-        browser.to(browser.driver().getWindowHandles().iterator().next());
-    }
-
-    private static void show(String path) {
-        browser.to(console);
-        browser.driver().get(app.address() + path);
-    }
-
+class LooksTest extends OnConsole {
     @Test
     void aPictureIsBroughtARefusedOneSaysWhyAndALookIsMadeAndUsed() throws Exception {
         show("/cues/trim-the-wick");

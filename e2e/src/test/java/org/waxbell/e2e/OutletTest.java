@@ -3,35 +3,12 @@ package org.waxbell.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.WebElement;
 import tools.jackson.databind.JsonNode;
 
 /** An outlet that the mixer has as a track of its own: a page of its own sounds it, and who misses that page is told. */
-@ExtendWith(Together.class)
-class OutletTest {
-    private static Browser browser;
-    private static Packaged app;
-    private static String console;
-
-    @BeforeAll
-    static void open() {
-        browser = Together.browser();
-        app = Together.app();
-        console = browser.tab(app.address() + "/stages");
-    }
-
-    @AfterAll
-    static void close() {
-        app.post("/api/hush", Map.of());
-        browser.to(console);
-        browser.driver().close();
-        browser.to(browser.driver().getWindowHandles().iterator().next());
-    }
-
+class OutletTest extends OnConsole {
     private static JsonNode outlet() {
         return app.get("/api/wiring").at("/stages/0/stage/outlets/0");
     }
@@ -46,8 +23,7 @@ class OutletTest {
     }
 
     private static void turn(boolean apart) {
-        browser.to(console);
-        browser.driver().get(app.address() + "/stages/main");
+        show("/stages/main");
         browser.seeText("aside[aria-label=Stages] li button", "Bench").click();
         WebElement box = browser.await(
                 "the choice",

@@ -8,12 +8,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -21,35 +17,14 @@ import org.openqa.selenium.WebElement;
 import tools.jackson.databind.JsonNode;
 
 /** A folder of sounds comes onto the shelf with one that is broken; files are found, called otherwise, taken away and put back. */
-@ExtendWith(Together.class)
-class ShelfTest {
+class ShelfTest extends OnConsole {
     private static final Path SOUNDS = Path.of("../app/src/test/resources/sounds");
 
     @TempDir
     private Path folder;
 
-    private static Browser browser;
-    private static Packaged app;
-    private static String console;
-
-    @BeforeAll
-    static void open() {
-        browser = Together.browser();
-        app = Together.app();
-        console = browser.tab(app.address() + "/shelf");
-    }
-
-    @AfterAll
-    static void close() {
-        app.post("/api/hush", Map.of());
-        browser.to(console);
-        browser.driver().close();
-        browser.to(browser.driver().getWindowHandles().iterator().next());
-    }
-
     private static void show() {
-        browser.to(console);
-        browser.driver().get(app.address() + "/shelf");
+        show("/shelf");
         browser.driver().executeScript("localStorage.removeItem('waxbell.shelf.folder')");
         browser.driver().navigate().refresh();
         browser.see("ul[aria-label='What lies here']");

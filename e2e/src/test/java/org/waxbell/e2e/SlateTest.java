@@ -1,38 +1,11 @@
 package org.waxbell.e2e;
 
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.WebElement;
 
 /** The slate written by hand, and the page of words for viewers. */
-@ExtendWith(Together.class)
-class SlateTest {
-    private static Browser browser;
-    private static Packaged app;
-    private static String console;
-
-    @BeforeAll
-    static void open() {
-        browser = Together.browser();
-        app = Together.app();
-        console = browser.tab(app.address() + "/slate");
-    }
-
-    @AfterAll
-    static void close() {
-        browser.to(console);
-        browser.driver().close();
-        browser.to(browser.driver().getWindowHandles().iterator().next());
-    }
-
-    private static void show(String path) {
-        browser.to(console);
-        browser.driver().get(app.address() + path);
-    }
-
+class SlateTest extends OnConsole {
     @Test
     void theSlateIsWrittenByHandAndTheWordsForViewersAreAPage() {
         show("/slate");

@@ -21,20 +21,29 @@ public class StageAddresses {
 
     /** The whole address, by the name under which other programs reach this computer. */
     public String whole(String stage) {
-        return "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + "/stage" + SIGN
+        return whole(stage, "");
+    }
+
+    /** The same of the page that sounds one outlet of it alone, or, where {@code outlet} is empty, of the page that shows the stage. */
+    public String whole(String stage, String outlet) {
+        return "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + path(outlet) + SIGN
                 + keys.key(stage);
     }
 
-    /** The whole address of the page that sounds one outlet of a stage alone. */
-    public String ofOutlet(String stage, String outlet) {
-        return whole(stage).replace("/stage" + SIGN, "/stage?outlet=" + outlet + SIGN);
+    private static String path(String outlet) {
+        return outlet.isEmpty() ? "/stage" : "/stage?outlet=" + outlet;
     }
 
     /** Whether that address, of whatever computer, shows the stage now. */
     public boolean opens(String address, String stage) {
+        return opens(address, stage, "");
+    }
+
+    /** Whether that address, of whatever computer, sounds that outlet of the stage alone, or, where {@code outlet} is empty, shows the stage. */
+    public boolean opens(String address, String stage, String outlet) {
         int at = address.indexOf(SIGN);
         return at >= 0
-                && address.substring(0, at).endsWith("/stage")
+                && address.substring(0, at).endsWith(path(outlet))
                 && KeyRing.same(address.substring(at + SIGN.length()), keys.key(stage));
     }
 }

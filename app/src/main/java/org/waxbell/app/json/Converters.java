@@ -114,6 +114,7 @@ final class Converters {
         cue.put("formatVersion", 5).put("allTheSame", dangerous[0]);
     }
 
+    /** What could do harm when version 5 came; parts that came later are in no document of version 4. */
     private static boolean isDangerous(ObjectNode part) {
         return part.path("amount").asLong(0) > 0
                 || List.of("stream", "recording")

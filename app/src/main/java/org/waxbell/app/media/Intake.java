@@ -5,6 +5,9 @@ import java.util.Map;
 import java.util.Objects;
 import org.apache.tika.Tika;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.fixture.MascotFixture;
+import org.waxbell.score.CardPart;
+import org.waxbell.score.VideoPart;
 import org.waxbell.shelf.Loudness;
 
 /** Decides by its content, not by its name, what a file is and whether it may lie in a folder of the shelf. */
@@ -55,12 +58,36 @@ public final class Intake {
         }
     }
 
+    /** The folder for a file by its content: that of its kind where it is seen, else the one for sounds; what is neither is refused there. */
+    public static String folder(byte[] content, String sounds) {
+        String type = TIKA.detect(content);
+        if (PICTURES.containsKey(type) || isDrawing(type) && startsWith(content, "<")) {
+            return CardPart.PICTURES;
+        }
+        if (VIDEOS.containsKey(type)) {
+            return VideoPart.VIDEOS;
+        }
+        return startsWith(content, "{") ? MascotFixture.FIGURES : sounds;
+    }
+
+    private static boolean startsWith(byte[] content, String sign) {
+        int length = Math.min(content.length, 200);
+        return new String(content, 0, length, StandardCharsets.UTF_8)
+                .replace("\uFEFF", "")
+                .stripLeading()
+                .startsWith(sign);
+    }
+
+    private static boolean isDrawing(String type) {
+        return type.startsWith("application/xml") || type.startsWith("text/");
+    }
+
     /** Looks at a file for a folder; throws {@link IllegalArgumentException}, with a sentence on what is wrong, where it is refused. */
     public static Taken of(String folder, byte[] content) {
         return switch (folder) {
-            case "Pictures" -> picture(content);
-            case "Videos" -> video(content);
-            case "Figures" -> figure(content);
+            case CardPart.PICTURES -> picture(content);
+            case VideoPart.VIDEOS -> video(content);
+            case MascotFixture.FIGURES -> figure(content);
             default -> sound(content);
         };
     }
@@ -90,8 +117,7 @@ public final class Intake {
         small(content, MOST_PICTURE);
         String type = TIKA.detect(content);
         String ending = PICTURES.get(type);
-        boolean drawing =
-                ending == null ? type.startsWith("application/xml") || type.startsWith("text/") : ending.equals("svg");
+        boolean drawing = ending == null ? isDrawing(type) : ending.equals("svg");
         if (drawing) {
             PlainSvg plain = PlainSvg.of(content);
             return new Taken(plain.content(), "image/svg+xml", "svg", plain.without(), null);

@@ -106,9 +106,7 @@ public class MediaFiles {
 
     /** What lies at a place. */
     public Optional<FileRow> find(String shelfFolder, String name) {
-        return mapper.all().stream()
-                .filter(each -> each.folder().equals(shelfFolder) && each.name().equals(name))
-                .findFirst();
+        return Optional.ofNullable(mapper.find(shelfFolder, name));
     }
 
     /** Everything on the shelf now. */

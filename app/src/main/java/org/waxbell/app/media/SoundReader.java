@@ -6,6 +6,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.Objects;
 import java.util.ServiceLoader;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -142,18 +143,19 @@ final class SoundReader implements VorbisReader.Sink {
     private void flac(byte[] content) throws IOException {
         FLACDecoder decoder = new FLACDecoder(in(content));
         decoder.addPCMProcessor(new PCMProcessor() {
-            private int bits;
+            private @Nullable AudioFormat format;
 
             @Override
             public void processStreamInfo(StreamInfo info) {
-                bits = info.getBitsPerSample();
+                format = info.getAudioFormat();
                 begins(info.getSampleRate(), info.getChannels());
             }
 
             @Override
             public void processPCM(ByteData pcm) {
-                AudioFormat format = new AudioFormat(OPUS_RATE, bits, channels, true, false);
-                more(Samples.of(pcm.getData(), pcm.getLen(), format), pcm.getLen() / (bits / 8) / channels);
+                AudioFormat plain = Objects.requireNonNull(format);
+                float[] samples = Samples.of(pcm.getData(), pcm.getLen(), plain);
+                more(samples, samples.length / channels);
             }
         });
         decoder.decode();

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.app.json.Families;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Spot;
 import org.waxbell.condition.ConditionRows;
 import org.waxbell.cue.Cue;
@@ -56,7 +57,10 @@ class DraftController {
     record PlaceWanted(Stage stage, String kind) {}
 
     /** What came: one of these. */
-    record Placed(@Nullable Spot spot, @Nullable Fixture fixture) {}
+    record Placed(
+            @Nullable Spot spot,
+            @Nullable Fixture fixture,
+            @Nullable Outlet outlet) {}
 
     /** A cue that is to be made, and how it looks. */
     record NewCueView(Cue cue, CueLook look) {}
@@ -159,12 +163,14 @@ class DraftController {
         return new WordsRead(new SampleWords().get(asked.pattern()).fill(asked.values()));
     }
 
-    /** A spot or fixture for a stage, under a name of its own, in its middle and before all others; nothing is saved. */
+    /** A spot, fixture or outlet for a stage, under a name of its own, in its middle and before all others; nothing is saved. */
     @PostMapping("/stages/add")
     Placed place(@RequestBody PlaceWanted wanted) {
         FreshOn on = drafting.on(wiring.current().wiring()).onto(wanted.stage(), wanted.kind());
-        return wanted.kind().equals(FreshOn.SPOT)
-                ? new Placed(on.spot(), null)
-                : new Placed(null, fresh(kinds.fixtures(), wanted.kind(), on));
+        return switch (wanted.kind()) {
+            case FreshOn.SPOT -> new Placed(on.spot(), null, null);
+            case FreshOn.OUTLET -> new Placed(null, null, on.outlet());
+            default -> new Placed(null, fresh(kinds.fixtures(), wanted.kind(), on), null);
+        };
     }
 }

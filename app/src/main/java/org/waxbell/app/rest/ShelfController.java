@@ -3,7 +3,6 @@ package org.waxbell.app.rest;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -38,13 +37,8 @@ class ShelfController {
     /** A file that lies on the shelf now. @param without what was taken out of it, in words, empty text for nothing */
     record BroughtView(MediaView media, String without) {}
 
-    /** A file with all that is told of it. @param loudness in hundredths of LUFS, null where it was not measured */
-    record ShelfFile(
-            FileRow row,
-            String address,
-            List<String> tags,
-            List<ShelfUse.Use> uses,
-            @Nullable Integer loudness) {}
+    /** A file with all that is told of it. */
+    record ShelfFile(FileRow row, String address, List<String> tags, List<ShelfUse.Use> uses) {}
 
     /** Files by their places. */
     record Places(List<Spot> files) {}
@@ -63,26 +57,26 @@ class ShelfController {
 
     @GetMapping
     List<ShelfFile> shelf() {
-        Map<Spot, List<ShelfUse.Use>> uses = shelving.uses();
+        var uses = shelving.uses();
         return files.rows().stream()
                 .map(row -> new ShelfFile(
                         row,
                         tokens.address(row.hash()),
                         row.tags().isEmpty() ? List.of() : List.of(row.tags().split(",")),
-                        uses.getOrDefault(new Spot(row.folder(), row.name()), List.of()),
-                        row.loudness()))
+                        uses.apply(row.media())))
                 .toList();
     }
 
-    /** Puts the file in the body on the shelf. @param lengthMs of a video, as the page measured it, else 0 */
+    /** Puts the file in the body on the shelf. @param folder empty text for where its content belongs @param sounds where a sound goes then @param lengthMs of a video, as the page measured it, else 0 */
     @PostMapping(consumes = "application/octet-stream")
     CompletableFuture<BroughtView> add(
-            @RequestParam String folder,
+            @RequestParam(defaultValue = "") String folder,
+            @RequestParam(defaultValue = "") String sounds,
             @RequestParam String name,
             @RequestParam(defaultValue = "0") long lengthMs,
             @RequestBody byte[] body,
             Actor by) {
-        return shelving.add(folder, name, body, lengthMs, by).thenApply(this::view);
+        return shelving.add(folder, sounds, name, body, lengthMs, by).thenApply(this::view);
     }
 
     /** Puts the file in the body in place of one that lies there and keeps its name. */

@@ -1,7 +1,10 @@
 package org.waxbell.app.rest;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -65,11 +68,15 @@ class StageController {
     /** Gives the stage another address and puts it into the sources of the mixer that had the old one. */
     @PostMapping("/stages/{id}/address")
     CompletableFuture<Address> renew(@PathVariable String id) {
-        List<String> had = sources(known(id).id());
+        Map<String, List<String>> had = new LinkedHashMap<>();
+        Stream.concat(Stream.of(""), known(id).outlets().stream().map(Outlet::id))
+                .forEach(outlet -> had.put(outlet, sources(id, outlet)));
         keys.renew(id);
         String whole = addresses.whole(id);
-        CompletableFuture<?>[] all = had.stream()
-                .map(source -> mixer.ask(MixerChange.text("source.address", source, whole)))
+        CompletableFuture<?>[] all = had.entrySet().stream()
+                .flatMap(each -> each.getValue().stream()
+                        .map(source -> mixer.ask(
+                                MixerChange.text("source.address", source, addresses.whole(id, each.getKey())))))
                 .toArray(CompletableFuture[]::new);
         return CompletableFuture.allOf(all).handle((done, failed) -> {
             feed.dismiss(id);
@@ -81,7 +88,7 @@ class StageController {
     Placing placing(@PathVariable String id) {
         String stage = known(id).id();
         MixerPicture now = mixer.picture().orElse(MixerPicture.NONE);
-        List<String> had = now.loading(address -> addresses.opens(address, stage));
+        List<String> had = sources(stage, "");
         return new Placing(
                 mixer.picture().isPresent(),
                 now.standing(had) == MixerPicture.Standing.SHOWN,
@@ -100,7 +107,7 @@ class StageController {
     @GetMapping("/stages/{id}/outlets/{outlet}/address")
     Address outletAddress(@PathVariable String id, @PathVariable String outlet) {
         return new Address(
-                addresses.ofOutlet(known(id).id(), outlet(known(id), outlet).id()), 0);
+                addresses.whole(known(id).id(), outlet(known(id), outlet).id()), 0);
     }
 
     /** Lets an outlet be heard in a scene, or in the one on programme where none is named: uses its browser source, or makes one. */
@@ -109,13 +116,12 @@ class StageController {
             @PathVariable String id, @PathVariable String outlet, @RequestBody IntoScene into) {
         Stage stage = known(id);
         Outlet known = outlet(stage, outlet);
-        String address = addresses.ofOutlet(id, known.id());
         return place(
                 stage,
                 into,
-                connected().loading(address::equals),
+                sources(id, known.id()),
                 "Outlet " + known.name() + " of " + stage.name(),
-                address);
+                addresses.whole(id, known.id()));
     }
 
     private static Outlet outlet(Stage stage, String id) {
@@ -138,7 +144,7 @@ class StageController {
         Stage stage = known(id);
         MixerPicture now = mixer.picture().orElse(MixerPicture.NONE);
         Place whole = now.fitted(stage.width(), stage.height());
-        CompletableFuture<?>[] all = sources(id).stream()
+        CompletableFuture<?>[] all = sources(id, "").stream()
                 .map(source -> mixer.ask(MixerChange.place(source, whole)))
                 .toArray(CompletableFuture[]::new);
         return CompletableFuture.allOf(all).thenApply(done -> placing(id)).exceptionally(StageController::notDone);
@@ -160,7 +166,7 @@ class StageController {
     @PostMapping("/stages/{id}/place")
     CompletableFuture<Placing> place(@PathVariable String id, @RequestBody IntoScene into) {
         Stage stage = known(id);
-        return place(stage, into, sources(id), "Stage " + stage.name(), addresses.whole(id));
+        return place(stage, into, sources(id, ""), "Stage " + stage.name(), addresses.whole(id));
     }
 
     private CompletableFuture<Placing> place(
@@ -178,8 +184,9 @@ class StageController {
                 .exceptionally(StageController::notDone);
     }
 
-    private List<String> sources(String stage) {
-        return mixer.picture().orElse(MixerPicture.NONE).loading(address -> addresses.opens(address, stage));
+    /** The browser sources that show a stage, or sound one outlet of it. */
+    private List<String> sources(String stage, String outlet) {
+        return mixer.picture().orElse(MixerPicture.NONE).loading(address -> addresses.opens(address, stage, outlet));
     }
 
     private Stage known(String stage) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import org.waxbell.app.address.StageAddresses;
 import org.waxbell.app.rpc.MixerCalls.News.Levels;
@@ -32,6 +33,8 @@ final class RingSight {
         private boolean moved;
         private Standing standing = Standing.NOWHERE;
         private String scene = "";
+        /** The outlets that the ring sounds by, which may have sources of their own. */
+        private final Set<String> outlets = new TreeSet<>();
     }
 
     synchronized void looks(Ring ring, StageFeed feed) {
@@ -40,6 +43,9 @@ final class RingSight {
                 String stage = stageOf(run);
                 OnStage here = stages.computeIfAbsent(stage, id -> new OnStage());
                 here.pages = Math.max(here.pages, feed.pages(stage).size());
+                if (run.part().lane() == Lane.SOUND) {
+                    here.outlets.add(run.part().place().orElseThrow().spot());
+                }
             }
         }
     }
@@ -64,7 +70,7 @@ final class RingSight {
                 here.standing = standing;
                 here.scene = picture.programme();
             }
-            here.muted = sources.stream()
+            here.muted = heard(picture, addresses, stage, here).stream()
                     .allMatch(source -> picture.valueOf(new Target(Target.Kind.MUTE, source))
                             .orElse("")
                             .equals("muted"));
@@ -73,10 +79,16 @@ final class RingSight {
 
     synchronized void hears(Levels levels, MixerPicture picture, StageAddresses addresses) {
         stages.forEach((stage, here) -> {
-            List<String> sources = picture.loading(address -> addresses.opens(address, stage));
+            List<String> sources = heard(picture, addresses, stage, here);
             here.moved |= levels.levels().stream()
                     .anyMatch(level -> level.peak() > SILENCE && sources.contains(level.source()));
         });
+    }
+
+    /** The sources of the mixer by which the ring can be heard: those that show the stage, and those of its outlets alone. */
+    private static List<String> heard(MixerPicture picture, StageAddresses addresses, String stage, OnStage here) {
+        return picture.loading(address -> addresses.opens(address, stage)
+                || here.outlets.stream().anyMatch(outlet -> addresses.opens(address, stage, outlet)));
     }
 
     /** What is known of each stage on which the ring played long enough. @param painted the runs of parts that a page painted */

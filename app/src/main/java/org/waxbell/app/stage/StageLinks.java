@@ -2,8 +2,10 @@ package org.waxbell.app.stage;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.link.FixedLink;
@@ -41,20 +43,33 @@ class StageLinks implements FixedLink.Source, StageWatcher {
 
     private LinkState state(String stage) {
         List<StagePage> pages = feed.pages(stage);
-        String unheard = wiring.current().wiring().stage(stage).stream()
+        Trouble unheard = wiring.current().wiring().stage(stage).stream()
                 .flatMap(known -> known.outlets().stream())
-                .filter(outlet ->
-                        outlet.apart() && feed.pages(stage, outlet.id()).isEmpty())
-                .map(Outlet::name)
+                .filter(Outlet::apart)
+                .flatMap(outlet -> unheard(outlet, feed.pages(stage, outlet.id())).stream())
                 .findFirst()
-                .orElse("");
+                .orElse(null);
         return states.compute(
                 stage,
                 (id, before) -> next(before == null ? LinkState.NEW.unset(clock.now()) : before, pages, unheard));
     }
 
-    /** @param unheard an outlet with a page of its own that no page sounds, empty text for none */
-    private LinkState next(LinkState before, List<StagePage> pages, String unheard) {
+    /** What is wrong with an outlet that has a page of its own; empty where it is heard. */
+    private static Optional<Trouble> unheard(Outlet outlet, List<StagePage> pages) {
+        if (pages.isEmpty()) {
+            return Optional.of(Trouble.lasting(
+                    "No page sounds the outlet " + outlet.name() + ": what is played there is not heard.",
+                    "Place its own browser source, or let the stage’s pages sound it."));
+        }
+        return pages.stream().anyMatch(StagePage::sounds)
+                ? Optional.empty()
+                : Optional.of(Trouble.lasting(
+                        "The outlet " + outlet.name() + " has its page, and it may not sound.",
+                        "Click once into the page that sounds it."));
+    }
+
+    /** @param unheard what is wrong with an outlet that has a page of its own, null for nothing */
+    private LinkState next(LinkState before, List<StagePage> pages, @Nullable Trouble unheard) {
         if (pages.isEmpty()) {
             return broken(
                     before,
@@ -63,13 +78,8 @@ class StageLinks implements FixedLink.Source, StageWatcher {
                             "Place it in the mixer, or open its address there."));
         }
         double worst = pages.stream().mapToDouble(StagePage::roundTrip).max().orElse(-1);
-        if (!unheard.isEmpty()) {
-            return broken(
-                            before,
-                            Trouble.lasting(
-                                    "No page sounds the outlet " + unheard + ": what is played there is not heard.",
-                                    "Place its own browser source, or let the stage's pages sound it."))
-                    .measured(worst);
+        if (unheard != null) {
+            return broken(before, unheard).measured(worst);
         }
         if (pages.stream().noneMatch(StagePage::sounds)) {
             return broken(

@@ -32,7 +32,6 @@ public class StageSocket extends TextWebSocketHandler implements Served {
     private static final String OUTLET = "outlet=";
     private static final int LONGEST_REASON = 200;
     private final Map<String, StagePage> pages = new ConcurrentHashMap<>();
-    private final Map<String, String> outlets = new ConcurrentHashMap<>();
     private final Map<String, Outbox> outboxes = new ConcurrentHashMap<>();
     private final Outboxes maker;
     private final StageFeed feed;
@@ -65,13 +64,11 @@ public class StageSocket extends TextWebSocketHandler implements Served {
     @Override
     public void afterConnectionEstablished(WebSocketSession session) {
         outboxes.put(session.getId(), maker.of(session));
-        outlets.put(session.getId(), outlet(session.getUri()));
     }
 
     @Override
     public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
         outboxes.remove(session.getId());
-        outlets.remove(session.getId());
         StagePage page = pages.remove(session.getId());
         if (page != null) {
             feed.leave(page);
@@ -88,7 +85,7 @@ public class StageSocket extends TextWebSocketHandler implements Served {
             if (page != null) {
                 hear(page, report);
             } else if (outbox != null) {
-                hello(outbox, report);
+                hello(outbox, report, outlet(session.getUri()));
             }
         } catch (JacksonException | IllegalArgumentException nonsense) {
             LOG.warn("A stage page said what it may not: {}", nonsense.getMessage());
@@ -104,13 +101,13 @@ public class StageSocket extends TextWebSocketHandler implements Served {
         return query.startsWith(OUTLET) ? query.substring(OUTLET.length()) : "";
     }
 
-    private void hello(Outbox outbox, StageReport report) {
+    private void hello(Outbox outbox, StageReport report, String outlet) {
         var admitted = keys.admit(report.key());
         if (!report.type().equals("hello") || admitted.isEmpty()) {
             outbox.close(StageFeed.WRONG_KEY);
             return;
         }
-        StagePage page = new StagePage(outbox, admitted.get(), outlets.getOrDefault(outbox.id(), ""));
+        StagePage page = new StagePage(outbox, admitted.get(), outlet);
         pages.put(outbox.id(), page);
         feed.join(page);
         watchers.forEach(watcher -> watcher.pagesChanged(page.stage()));

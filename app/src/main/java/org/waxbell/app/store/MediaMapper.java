@@ -73,10 +73,18 @@ public interface MediaMapper {
             values (#{hash}, #{loudness}, #{peak}, #{gain}, #{drawing})""")
     void measured(SoundRow row);
 
-    /** Everything on the shelf. */
-    @Select("""
+    /** What is told of a file. */
+    String FILE = """
             select m.name, m.folder, m.hash, m.type, m.length_ms, m.bytes, m.tags, m.weight, m.brought,
                    s.loudness, s.peak, s.gain, s.drawing
-            from media m left join sound s on s.hash = m.hash order by m.folder, m.name""")
+            from media m left join sound s on s.hash = m.hash""";
+
+    /** Everything on the shelf. */
+    @Select(FILE + " order by m.folder, m.name")
     List<FileRow> all();
+
+    /** What lies at a place, null for nothing. */
+    @Select(FILE + " where m.folder = #{folder} and m.name = #{name}")
+    @Nullable
+    FileRow find(String folder, String name);
 }

@@ -2,7 +2,6 @@ package org.waxbell.app.wiring;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -22,6 +21,9 @@ import org.waxbell.wiring.Wiring;
 /** Puts files that a person brings on the shelf, once their content was looked at; calls, lays, tags and takes away what lies there. */
 @Component
 public class Shelving {
+    /** Where sounds go that nobody has laid anywhere. */
+    private static final String SOUNDS = "Sounds";
+
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_FOLDER = 40;
     private static final int LONGEST_TAGS = 200;
@@ -53,13 +55,19 @@ public class Shelving {
     /**
      * Puts a file into a folder; one of the same name is replaced. Throws {@link Refused} where its content is not what the folder is for.
      *
+     * @param folder   empty text for where its content belongs
+     * @param sounds   where a sound goes then; empty text, or a folder of what is seen, for one of that name
      * @param lengthMs of a video whose own header does not tell, as the page that played it measured; 0 where nobody did
      */
-    public CompletableFuture<Brought> add(String folder, String name, byte[] content, long lengthMs, Actor by) {
+    public CompletableFuture<Brought> add(
+            String folder, String sounds, String name, byte[] content, long lengthMs, Actor by) {
         String bare = plain("name", name, LONGEST_NAME);
-        Intake.Taken taken = look(plain("folder", folder, LONGEST_FOLDER), bare, content);
+        boolean heard = !sounds.isBlank() && !ShelfUse.FOLDERS.containsValue(sounds.strip());
+        String to = plain(
+                "folder", folder.isBlank() ? Intake.folder(content, heard ? sounds : SOUNDS) : folder, LONGEST_FOLDER);
+        Intake.Taken taken = look(to, bare, content);
         String kept = bare.replaceAll("\\.[A-Za-z0-9]{1,5}$", "") + "." + taken.ending();
-        return put(folder.strip(), kept, taken, lengthMs, by);
+        return put(to, kept, taken, lengthMs, by);
     }
 
     /** Puts another content in place of a file, which keeps its name, its tags and everything that uses it. */
@@ -111,12 +119,9 @@ public class Shelving {
                         "name", spot.name(), "There is no such file on the shelf.", "Choose one that is there."));
     }
 
-    /** Who uses each of these files. */
-    public Map<Spot, List<ShelfUse.Use>> uses() {
-        return files.rows().stream()
-                .collect(Collectors.toMap(
-                        row -> new Spot(row.folder(), row.name()),
-                        row -> ShelfUse.of(row.media(), store.current().wiring())));
+    /** Who uses a file, by what is in force now. */
+    public Function<Media, List<ShelfUse.Use>> uses() {
+        return ShelfUse.of(store.current().wiring());
     }
 
     /**

@@ -55,6 +55,20 @@ class IntakeTest {
         refused("Sounds", image("png"), "and a sound is WAV");
     }
 
+    @Test
+    void aFileGoesWhereItsContentBelongsWhateverItIsCalled() throws IOException {
+        assertThat(Intake.folder(image("png"), "Chimes")).isEqualTo("Pictures");
+        assertThat(Intake.folder(text("\n <svg xmlns=\"http://www.w3.org/2000/svg\"/>"), "Chimes"))
+                .isEqualTo("Pictures");
+        assertThat(Intake.folder(Files.readAllBytes(Path.of("../demo/media/Videos/dip.webm")), "Chimes"))
+                .isEqualTo("Videos");
+        assertThat(Intake.folder(Files.readAllBytes(Path.of("../demo/media/Figures/moth.json")), "Chimes"))
+                .isEqualTo("Figures");
+        assertThat(Intake.folder(Files.readAllBytes(Path.of("../demo/media/Bench/bell.wav")), "Chimes"))
+                .isEqualTo("Chimes");
+        assertThat(Intake.folder(text("just words"), "Chimes")).isEqualTo("Chimes");
+    }
+
     /** The head of a PNG of that size with nothing in it. */
     private static byte[] vast(int width, int height) throws IOException {
         byte[] small = image("png");
