@@ -29,7 +29,7 @@ const go = (remark: Remark) => router.push({ path: `/cues/${props.draft.cue.id}`
           >{{ SEVERITIES[remark.severity] }}</span
         >
         <p class="min-w-0 flex-1 text-[13.5px]">
-          {{ remark.message }} <span class="text-soft">{{ remark.remedy }}</span>
+          {{ remark.message }} <span class="text-soft">{{ remark.remedy }}</span>{{ ' ' }}
           <button v-if="remark.path" class="underline" @click="go(remark)">Go there</button>
         </p>
         <button v-if="remark.mended && draft.state === 'saved'" class="button flex-none" @click="mend(remark)">

@@ -49,6 +49,12 @@ class HouseTest {
     }
 
     @Test
+    @Order(0)
+    void whoWasNeverSeenCanBeChosenToo() {
+        assertThat(app.get("/api/known").body().get("viewers").toString()).contains("pip_in_the_reeds", "wickerby");
+    }
+
+    @Test
     @Order(1)
     void aShowIsOpenedOnceAndFirstLinesCountFromThen() {
         assertThat(says("wickerby", "hello all")).endsWith("no show is open, so it is nobody's first line tonight");

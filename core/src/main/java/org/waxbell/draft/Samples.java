@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.Sampling;
+import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.score.Part;
@@ -51,8 +52,8 @@ public final class Samples {
     public static Map<String, String> of(Cue cue, Wiring wiring) {
         Map<String, String> all = new TreeMap<>();
         Set<String> brought = new HashSet<>(cue.fields());
+        Sampling usual = on(cue, wiring);
         for (Pull pull : cue.pulls()) {
-            Sampling usual = on(cue, wiring);
             // Somebody types something behind the word, so that its value can be seen.
             ShowEvent event =
                     pull.sample(usual.behind().isEmpty() ? new Sampling(usual.cue(), usual.prefix(), " tall") : usual);
@@ -61,6 +62,10 @@ public final class Samples {
                     all.putIfAbsent(name, value);
                 }
             });
+        }
+        if (usual.behind().isEmpty()) {
+            // A word of any kind stands behind there; where a person is meant, a person's name reads better.
+            all.replace("named", Facts.ARRIVAL.sample().who());
         }
         brought.forEach(name -> all.putIfAbsent(name, ""));
         if (all.containsKey("viewer")) {

@@ -64,12 +64,11 @@ public record CardPart(
             .and(Motions.fields())
             .and(
                     Field.choice(
-                                    "portrait",
-                                    "Beside the words",
-                                    new Choice("", "a picture, or nothing"),
-                                    new Choice(WRITER, "the portrait of who sets it off"),
-                                    new Choice(NAMED, "the portrait of whom they name"))
-                            .wide(3),
+                            "portrait",
+                            "Beside the words",
+                            new Choice("", "a picture, or nothing"),
+                            new Choice(WRITER, "the portrait of who sets it off"),
+                            new Choice(NAMED, "the portrait of whom they name")),
                     Field.file("picture", "Picture", From.PICTURES).when("portrait", ""))
             .making(on -> new CardPart(
                     on.id(),

@@ -173,4 +173,12 @@ class SentenceTest {
             }
         }
     }
+
+    @Test
+    void somebodyNamedIsAPersonUntilAnArgumentIsAskedFor() {
+        Cue open = cue("greet", List.of("!greet"), List.of(), reply("answer", NOW));
+        assertThat(Samples.of(open, housed(open)))
+                .containsEntry("named", "brine_otter")
+                .containsEntry("argument", "tall");
+    }
 }

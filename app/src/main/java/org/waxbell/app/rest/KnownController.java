@@ -41,7 +41,7 @@ class KnownController {
                 .filter(Fact.class::isInstance)
                 .map(event -> ((Fact) event).text("item"));
         return new KnownNames(
-                sorted(people.names().stream()).stream().limit(MOST_NAMES).toList(),
+                sorted(people.lately(MOST_NAMES).stream()),
                 sorted(rewards.all().stream().map(PracticeRewards.Reward::title)),
                 sorted(Stream.concat(Stream.of(Facts.GIFT.sample().text("item")), gifts)));
     }

@@ -24,6 +24,10 @@ public interface PersonMapper {
     @Select("select * from person where id like #{link} || ':%' order by rowid")
     List<PersonRow> ofLink(String link);
 
+    /** The names of everyone who is known, whether they were seen or not; those last seen come first. @param most how many at most */
+    @Select("select name from person order by last_seen desc nulls last, rowid limit #{most}")
+    List<String> lately(int most);
+
     /** The names of everyone who was seen. */
     @Select("select name from person where first_seen is not null")
     List<String> names();
