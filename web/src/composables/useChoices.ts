@@ -52,6 +52,7 @@ export const useChoices = (cueId: () => string = () => '') => {
     viewers: () => plain(known.names.viewers),
     rewards: () => plain(known.names.rewards),
     gifts: () => plain(known.names.gifts),
+    voices: () => [{ value: '', name: 'the usual voice' }, ...known.names.voices],
     links: () => named(live.links.filter((each) => each.kind === 'irc' || each.id === 'practice')),
   }
   const of = (field: FieldView, value: Record<string, unknown>): Choice[] =>

@@ -7,6 +7,7 @@ import TheRope from '@/components/rope/TheRope.vue'
 import { useEver } from '@/composables/useEver'
 import { useHandKeys } from '@/composables/useHandKeys'
 import { useKeys } from '@/composables/useKeys'
+import { useHearHere } from '@/stores/hearHere'
 import { useKinds } from '@/stores/kinds'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
@@ -16,6 +17,7 @@ import { useWiring } from '@/stores/wiring'
 /** What opens over the page is loaded when it is first opened. */
 const KeysDialog = defineAsyncComponent(() => import('@/components/rail/KeysDialog.vue'))
 const ThePalette = defineAsyncComponent(() => import('@/components/rail/ThePalette.vue'))
+const HearingFrames = defineAsyncComponent(() => import('@/components/rail/HearingFrames.vue'))
 const JournalDialog = defineAsyncComponent(() => import('@/components/why/JournalDialog.vue'))
 const WhyDialog = defineAsyncComponent(() => import('@/components/why/WhyDialog.vue'))
 const kinds = useKinds()
@@ -25,6 +27,7 @@ const notes = useNotes()
 const keys = ref(false)
 const palette = ref(false)
 const why = useWhy()
+const here = useHearHere()
 const keysEver = useEver(() => keys.value)
 const paletteEver = useEver(() => palette.value)
 const whyEver = useEver(() => why.journal || why.decision !== null)
@@ -76,6 +79,7 @@ useKeys({
       it is tried again every second.
     </p>
     <main class="min-h-0 flex-1"><RouterView /></main>
+    <HearingFrames v-if="here.on" />
     <TheRope />
     <TheNotes />
     <ThePalette v-if="paletteEver" :open="palette" @close="palette = false" @keys="keys = true" @history="history" />

@@ -26,6 +26,7 @@ const part = (over: Partial<NonNullable<Part['card']>> = {}, lengthMs = 5_600): 
   at: 0,
   lengthMs,
   sound: null,
+  caption: null,
   quiet: null,
   thing: null,
   card: {

@@ -1,4 +1,5 @@
 import './stage.css'
+import { showCaption } from './caption'
 import { showCard } from './cards'
 import { LOOK_MS, SILENT } from '@/lib/meter'
 import { ServerClock } from './clock'
@@ -8,7 +9,7 @@ import { Feed } from './feed'
 import { Larder } from './larder'
 import { Moments, type Moment } from './moment'
 import type { Ahead, ChatSeen, Face, Frame, News, Part, StageSize } from './messages'
-import { Sounds } from './sounds'
+import { NotThere, Sounds } from './sounds'
 import { run, showThing, type Ground, type Run } from './things'
 
 /** The overlay page: shows what the feed tells it at the moment it is meant for, and nothing else. */
@@ -28,6 +29,8 @@ let seen = 0
 const key = new URLSearchParams(location.hash.slice(1)).get('k') ?? ''
 /** A page for one outlet alone shows nothing, and sounds only that. */
 const outlet = new URLSearchParams(location.search).get('outlet') ?? ''
+/** A preview that is heard all the same: the console's own ears. */
+const aloud = new URLSearchParams(location.search).has('aloud')
 const feed = new Feed(key, outlet, hear, clear)
 const sounds = new Sounds(ready)
 const larder = new Larder(sounds)
@@ -37,6 +40,9 @@ const ground: Ground = { root, sounds, silent: false, video: larder.video }
 const moments = new Moments({ ...ground, silent: true }, deck, () => (preview ? stage : null), sounds)
 
 function ready(): void {
+  if (aloud) {
+    parent.postMessage({ may: sounds.may }, location.origin)
+  }
   if (clock.inStep) {
     feed.tell({ type: 'ready', roundTrip: clock.roundTrip, sounds: sounds.may })
   }
@@ -93,7 +99,7 @@ function arrange(news: {
 
 function welcome(news: Extract<News, { type: 'welcome' }>): void {
   preview = news.preview
-  ground.silent = preview
+  ground.silent = preview && !aloud
   seen = news.number
   before = news.lines
   arrange(news)
@@ -143,20 +149,63 @@ function start(part: Part): void {
     show(part, moment)
   } else if (part.quiet) {
     quieten(part, moment)
-  } else if (part.sound && !preview) {
-    sounds
-      .play(part, moment)
-      .then(() => feed.tell({ type: 'ended', partRun: part.partRun }))
-      .catch((failed: Error) => feed.tell({ type: 'failed', partRun: part.partRun, why: failed.message }))
-      .finally(() => running.delete(part.partRun))
+  } else if (part.sound) {
+    read(part, moment)
+    sound(part, moment)
   }
 }
 
-/** Whether this page does that part: one for an outlet does its sounds alone, the others leave out what has a page of its own. */
+/** Sounds a part, where this page is to be heard. What can be read goes on where it cannot be heard; that this page may not sound is told beside. */
+function sound(part: Part, moment: number): void {
+  if ((preview && !aloud) || !isHeard(part)) {
+    return
+  }
+  sounds
+    .play(part, moment)
+    .then(() => {
+      feed.tell({ type: 'ended', partRun: part.partRun })
+      end(part.partRun)
+    })
+    .catch((failed: Error) => {
+      const isRead = part.caption !== null && !sounds.may
+      if (!isRead && !(failed instanceof NotThere && failed.known)) {
+        feed.tell({ type: 'failed', partRun: part.partRun, why: failed.message })
+      }
+      if (!isRead) {
+        end(part.partRun)
+      }
+    })
+}
+
+/** Lets what is said be read as long as it is said, on pages that are not heard too. */
+function read(part: Part, moment: number): void {
+  const spot = stage!.spots.find((each) => each.id === part.caption?.spot)
+  if (!spot || outlet) {
+    return
+  }
+  sounds
+    .begins(part.sound!, moment)
+    .then(({ at, lengthMs }) => {
+      if (running.has(part.partRun) && at + lengthMs > performance.now()) {
+        running.set(part.partRun, showCaption(root, spot, part, at, lengthMs))
+        const over = window.setTimeout(() => end(part.partRun), at + lengthMs + GRACE_MS - performance.now())
+        clocks.set(part.partRun, { over, frame: 0 })
+        tellFirstFrame(part.partRun, at)
+      }
+    })
+    .catch(() => undefined)
+}
+
+/** Whether this page does that part: one for an outlet does its sounds alone, the others leave out what has a page of its own, unless it can be read. */
 function isMine(part: Part): boolean {
-  const at = part.sound?.outlet ?? part.quiet?.outlet
-  const apart = stage?.outlets.some((each) => each.id === at && each.apart)
-  return outlet ? at === outlet : !part.sound || preview || !apart
+  return outlet
+    ? (part.sound?.outlet ?? part.quiet?.outlet) === outlet
+    : !part.sound || part.caption !== null || isHeard(part)
+}
+
+/** Whether a sound is heard from pages such as this. */
+function isHeard(part: Part): boolean {
+  return aloud || outlet !== '' || !stage?.outlets.some((each) => each.id === part.sound?.outlet && each.apart)
 }
 
 /** Another outlet is quieter from the moment on, and loud again at its end or when it is ended early. */
@@ -253,6 +302,8 @@ function clear(): void {
 
 interface Asked {
   level?: number
+  /** The output on which this page sounds, empty text for the usual one. */
+  sink?: string
   moment?: Moment | null
   /** Whether fixtures are left out, for a look at cards alone. */
   only?: 'parts'
@@ -270,6 +321,14 @@ addEventListener('message', (message: MessageEvent<Asked>) => {
   }
   root.toggleAttribute('data-only-parts', message.data?.only === 'parts' || root.hasAttribute('data-only-parts'))
   Object.entries(message.data?.frames ?? {}).forEach(([id, frame]) => deck.move(id, frame))
+  if (typeof message.data?.sink === 'string') {
+    sounds.onOutput(message.data.sink).catch(() => {
+      parent.postMessage(
+        { sinkFault: 'That output is not there any more; it sounds on the usual one.' },
+        location.origin,
+      )
+    })
+  }
   if (typeof message.data?.level === 'number') {
     sounds.loudness = Math.min(1, Math.max(0, message.data.level))
     sounds.wake()

@@ -43,6 +43,17 @@ export interface Sound {
   playMs: number
   fadeInMs: number
   fadeOutMs: number
+  /** Whether it is still being made, as speech is: it begins when it is there, and from its beginning. */
+  coming: boolean
+}
+
+/** Spoken words that can be read while they are heard. */
+export interface Caption {
+  spot: string
+  look: Look
+  byWord: boolean
+  /** Each with how much of the speech has gone by when it begins, 0 to 1. */
+  words: { text: string; share: number }[]
 }
 
 /** Another outlet sounds quieter meanwhile. */
@@ -79,6 +90,7 @@ export interface Part {
   lengthMs: number
   card: Card | null
   sound: Sound | null
+  caption: Caption | null
   quiet: Quiet | null
   thing: Thing | null
 }

@@ -27,6 +27,7 @@ const part = (partRun: string, at: number, lengthMs: number, more: Partial<Part>
   lengthMs,
   card: null,
   sound: null,
+  caption: null,
   quiet: null,
   thing: null,
   ...more,
@@ -133,6 +134,7 @@ describe('a moment of a plan', () => {
         playMs: 0,
         fadeInMs: 0,
         fadeOutMs: 0,
+        coming: false,
       },
     })
     moments.show({ parts: [card('a', 500, 'later'), sound], at: 0, playing: true, sounds: false })

@@ -3,9 +3,25 @@ import type { Part } from './messages'
 
 type Sound = NonNullable<Part['sound']>
 
+const SPOKEN = '/media/spoken/'
+/** How long speech is kept that may be asked for again. */
+const SPOKEN_MS = 180_000
+
 /** The factor by which a sound is played: its volume, and what makes all sounds equally loud. */
 export const loudnessOf = (sound: Pick<Sound, 'volume' | 'gain'>): number =>
   (sound.volume / 100) * 10 ** (sound.gain / 2_000)
+
+/** A sound that could not be fetched. */
+export class NotThere extends Error {
+  constructor(readonly status: number) {
+    super(`the sound could not be fetched (${status})`)
+  }
+
+  /** Whether the server could not make it, and knows that already. */
+  get known(): boolean {
+    return this.status === 410
+  }
+}
 
 /** Lets a sound swell and fall away. @param begins its own beginning, in the time of its context @param lasts in seconds */
 const fade = (gain: AudioParam, full: number, sound: Sound, begins: number, lasts: number) => {
@@ -28,6 +44,8 @@ export class Sounds {
   private readonly meter = meterOf(this.context)
   private readonly decoded = new Map<string, Promise<AudioBuffer>>()
   private readonly playing = new Map<string, AudioBufferSourceNode>()
+  /** What is wanted and not there yet. */
+  private readonly coming = new Set<string>()
   private readonly outlets = new Map<string, GainNode>()
   private readonly films = new WeakMap<HTMLVideoElement, GainNode>()
   private readonly quiet = new Map<string, { outlet: string; percent: number }>()
@@ -46,6 +64,12 @@ export class Sounds {
   /** Asks to be allowed to sound, after a click elsewhere in the same tab. */
   wake(): void {
     void this.context.resume()
+  }
+
+  /** Sounds on that output from now on; empty text for the usual one. */
+  async onOutput(id: string): Promise<void> {
+    const context = this.context as AudioContext & { setSinkId?: (id: string) => Promise<void> }
+    await context.setSinkId?.(id)
   }
 
   /** The level that the mixer gives this page, 0 to 1. */
@@ -99,13 +123,13 @@ export class Sounds {
       return known
     }
     const loading = fetch(address)
-      .then((answer) =>
-        answer.ok
-          ? answer.arrayBuffer()
-          : Promise.reject(new Error(`the sound could not be fetched (${answer.status})`)),
-      )
+      .then((answer) => (answer.ok ? answer.arrayBuffer() : Promise.reject(new NotThere(answer.status))))
       .then((bytes) => this.context.decodeAudioData(bytes))
     loading.catch(() => this.decoded.delete(name))
+    if (name.startsWith(SPOKEN)) {
+      // It is never said again.
+      setTimeout(() => this.decoded.delete(name), SPOKEN_MS)
+    }
     this.decoded.set(name, loading)
     return loading
   }
@@ -126,13 +150,24 @@ export class Sounds {
     gain.gain.value = volume / 100
   }
 
-  /** Plays from `start`, a moment of this page's own clock; what of it is past already is left out. */
-  async play(part: Part, start: number): Promise<void> {
+  /** When a sound begins, which for one that is coming is when it is there, and how long it is. */
+  async begins(sound: Sound, start: number): Promise<{ at: number; lengthMs: number }> {
+    const buffer = await this.buffer(sound.media)
+    return { at: sound.coming ? Math.max(start, performance.now()) : start, lengthMs: buffer.duration * 1_000 }
+  }
+
+  /** Plays from `planned`, a moment of this page's own clock; what of it is past already is left out, unless it had to be made first. */
+  async play(part: Part, planned: number): Promise<void> {
     if (!this.may) {
       throw new Error('this page may not sound until it is clicked')
     }
-    const buffer = await this.buffer(part.sound!.media)
     const sound = part.sound!
+    this.coming.add(part.partRun)
+    const { at: start } = await this.begins(sound, planned)
+    const buffer = await this.buffer(sound.media)
+    if (!this.coming.delete(part.partRun)) {
+      return
+    }
     const from = sound.fromMs / 1_000
     const rest = Math.max(0, buffer.duration - from)
     const lasts = sound.playMs > 0 ? Math.min(rest, sound.playMs / 1_000) : rest
@@ -157,6 +192,7 @@ export class Sounds {
 
   /** Ends one sound before its time; nothing where it does not play. */
   end(partRun: string): void {
+    this.coming.delete(partRun)
     this.playing.get(partRun)?.stop()
   }
 
@@ -164,6 +200,7 @@ export class Sounds {
   stop(): void {
     this.playing.forEach((source) => source.stop())
     this.playing.clear()
+    this.coming.clear()
     ;[...this.quiet.keys()].forEach((name) => this.loud(name))
   }
 }

@@ -5,7 +5,7 @@ import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, Wi
 
 /** What holds until the server has told. */
 const PLAIN_HOUSE: House = {
-  formatVersion: 3,
+  formatVersion: 4,
   prefix: '!',
   home: 'practice',
   pointsOne: 'point',
@@ -15,6 +15,23 @@ const PLAIN_HOUSE: House = {
   neighbours: [],
   slate: [],
   looks: [],
+  reading: {
+    voice: '',
+    speed: 100,
+    pitch: 100,
+    links: 'instead',
+    linkWords: 'a link',
+    signs: 'hold',
+    repeats: 'leave',
+    senseless: 'hold',
+    senselessFrom: 53,
+    unwelcome: 'instead',
+    unwelcomeWords: [],
+    tooLong: 'leave',
+    longest: 240,
+    standIn: 'something',
+    spelled: [],
+  },
 }
 
 /** The wiring as the server has it. */

@@ -57,6 +57,7 @@ const words: [string, string][] = [
   ['rope-rang', 'rope'],
   ['on-screen', 'lane-screen'],
   ['on-sound', 'lane-sound'],
+  ['on-voice', 'lane-voice'],
   ['on-chat', 'lane-chat'],
   ['on-mixer', 'lane-mixer'],
   ['on-room', 'lane-room'],

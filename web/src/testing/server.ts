@@ -19,7 +19,7 @@ export const onlyTake = (parts: Part[]): Cue['takes'][number] => ({
 })
 
 export const HOUSE: House = {
-  formatVersion: 3,
+  formatVersion: 4,
   prefix: '!',
   home: 'practice',
   pointsOne: 'drip',
@@ -29,6 +29,23 @@ export const HOUSE: House = {
   neighbours: [],
   slate: [],
   looks: [],
+  reading: {
+    voice: '',
+    speed: 100,
+    pitch: 100,
+    links: 'instead',
+    linkWords: 'a link',
+    signs: 'hold',
+    repeats: 'leave',
+    senseless: 'hold',
+    senselessFrom: 53,
+    unwelcome: 'instead',
+    unwelcomeWords: [],
+    tooLong: 'leave',
+    longest: 240,
+    standIn: 'something',
+    spelled: [],
+  },
 }
 
 /** A cue of the demo, for tests. */

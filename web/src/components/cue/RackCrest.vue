@@ -5,7 +5,7 @@ import { numberOf } from '@/lib/cueList'
 /** A seal drawn from the name of a rack: its rim, its sign and its wax hang on the name alone. */
 const props = defineProps<{ name: string }>()
 const hash = computed(() => numberOf(props.name))
-const LANES = ['screen', 'sound', 'chat', 'mixer', 'room', 'books', 'outside']
+const LANES = ['screen', 'sound', 'voice', 'chat', 'mixer', 'room', 'books', 'outside']
 /** Signs of the candle-maker's bench, in a field of 20 by 20. */
 const SIGNS = [
   'M10 4c2 3 4 5 4 8a4 4 0 0 1-8 0c0-3 2-5 4-8z',

@@ -1,10 +1,11 @@
-import { BookOpen, Clapperboard, Globe, Lamp, MessageSquare, RectangleHorizontal, Volume2 } from '@lucide/vue'
+import { BookOpen, Clapperboard, Globe, Lamp, MessageSquare, Mic, RectangleHorizontal, Volume2 } from '@lucide/vue'
 import type { Lane } from '@/api/types'
 
 /** The picture of each lane: never by colour alone. */
 export const LANE_ICONS: Record<Lane, typeof Globe> = {
   screen: RectangleHorizontal,
   sound: Volume2,
+  voice: Mic,
   chat: MessageSquare,
   mixer: Clapperboard,
   room: Lamp,

@@ -166,7 +166,7 @@ public final class Samples {
     /** The house of the demo: drips, a circle, a neighbour, values of the slate. */
     public static House house() {
         return new House(
-                3,
+                House.FORMAT,
                 "!",
                 "practice",
                 "drip",
@@ -177,7 +177,8 @@ public final class Samples {
                 List.of(
                         new SlateValue("pours", "Pours tonight", true, false, false, "0"),
                         new SlateValue("wish", "Wish", false, true, true, "none")),
-                List.of());
+                List.of(),
+                org.waxbell.voice.Reading.USUAL);
     }
 
     public static Wiring housed(Cue... cues) {

@@ -97,7 +97,7 @@ class CarryTest {
         assertThat(names(preview.get("removes"))).containsExactly("Pour the taper");
         assertThat(names(preview.get("replaces"))).containsExactly("the channel’s settings", "Ring it");
         assertThat(names(preview.get("adds"))).isEmpty();
-        assertThat(preview.get("leaves")).hasSize(2 + 1 + 17);
+        assertThat(preview.get("leaves")).hasSize(2 + 1 + 19);
         assertThat(export(app)).as("a preview changes nothing").isEqualTo(before);
         assertThat(bring(app, text, true).status()).isEqualTo(200);
         assertThat(app.bean(Documents.class).tree(export(app))).isEqualTo(other);
@@ -249,7 +249,14 @@ class CarryTest {
             JsonNode preview = preview(app, new String(old.readAllBytes(), StandardCharsets.UTF_8), true)
                     .body();
             assertThat(names(preview.get("removes")))
-                    .containsExactly("What may I ask", "Spin the dyes", "See it dipped", "Tilly flares", "With thanks");
+                    .containsExactly(
+                            "What may I ask",
+                            "Spin the dyes",
+                            "See it dipped",
+                            "Tilly flares",
+                            "With thanks",
+                            "Say it",
+                            "Ask Odalys");
             assertThat(names(preview.get("leaves"))).contains("Good evening", "Honeycomb gift");
         }
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 public sealed interface Directive
         permits ShowCard,
                 PlaySound,
+                Speak,
                 Quieten,
                 SayInChat,
                 MakeClip,

@@ -1,7 +1,7 @@
 package org.waxbell.directive;
 
 /** A directive that a stage page carries out over a span of time, so that a page which joins late can pick it up. */
-public sealed interface StageDirective permits ShowCard, PlaySound, Quieten, ShowThing {
+public sealed interface StageDirective permits ShowCard, PlaySound, Speak, Quieten, ShowThing {
     /** The run of the part that it belongs to. */
     String partRun();
 

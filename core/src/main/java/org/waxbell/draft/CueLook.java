@@ -23,6 +23,7 @@ import org.waxbell.link.LinkNeeds;
 import org.waxbell.port.Calendars;
 import org.waxbell.wiring.CueCheck;
 import org.waxbell.wiring.Kinds;
+import org.waxbell.wiring.ReadyCue;
 import org.waxbell.wiring.Wiring;
 import org.waxbell.wiring.WiringPatch;
 
@@ -89,7 +90,7 @@ public record CueLook(
                 events(cue, wiring),
                 freeGates(cue, kinds),
                 missing(on, kinds),
-                held(cue),
+                held(cue, wiring),
                 cue.danger());
     }
 
@@ -138,12 +139,14 @@ public record CueLook(
         return missing;
     }
 
-    private static Map<String, String> held(Cue cue) {
+    private static Map<String, String> held(Cue cue, Wiring wiring) {
         Map<String, String> held = new LinkedHashMap<>();
         held.put(OnGate.KIND.name(), OnGate.KIND.says());
         for (Gate gate : cue.gates()) {
             held.put(gate.kind().name(), gate.kind().says());
         }
+        ReadyCue.reads(cue, wiring.house().reading())
+                .ifPresent(gate -> held.put(gate.kind().name(), gate.kind().says()));
         return held;
     }
 }

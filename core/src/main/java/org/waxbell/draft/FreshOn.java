@@ -183,7 +183,8 @@ public record FreshOn(
             case CUES -> wiring.cues().stream().map(Cue::id).filter(each -> !each.equals(cue.id()));
             case RACKS -> wiring.racks().stream().map(Rack::id);
             case NOWHERE, SOUNDS -> Stream.of();
-            case SOURCES, SCENES, LINKS, VIEWERS, REWARDS, GIFTS -> known.getOrDefault(from, List.of()).stream();
+            case SOURCES, SCENES, LINKS, VIEWERS, VOICES, REWARDS, GIFTS ->
+                known.getOrDefault(from, List.of()).stream();
         };
     }
 

@@ -46,6 +46,8 @@ public enum From {
     LINKS(""),
     /** Viewers who were seen, by their names. */
     VIEWERS(""),
+    /** Voices that can be heard here, empty text for the usual one. */
+    VOICES(""),
     /** Rewards of the channel. */
     REWARDS(""),
     /** Gifts that came. */

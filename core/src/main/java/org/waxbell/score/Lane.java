@@ -8,6 +8,8 @@ public enum Lane {
     SCREEN(true),
     /** Sounds on a stage's outlets. */
     SOUND(true),
+    /** What is said aloud. */
+    VOICE(true),
     /** Lines written into chat. */
     CHAT(false),
     /** Scenes and sources of the mixer. */

@@ -101,6 +101,13 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
         }
     }
 
+    /** Checks that there is a look of that id. */
+    void look(String id) {
+        if (!looks().contains(id)) {
+            problems.at("look").add(id, "There is no such look.", "Choose one of " + looks() + ".");
+        }
+    }
+
     /** Whether there is a rack of that id. */
     boolean hasRack(String id) {
         return ground.hasRack(id);

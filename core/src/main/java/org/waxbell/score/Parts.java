@@ -18,6 +18,7 @@ public final class Parts {
                     SpinPart.KIND,
                     MovePart.KIND,
                     SoundPart.KIND,
+                    VoicePart.KIND,
                     ReplyPart.KIND,
                     SwitchPart.KIND,
                     ClipPart.KIND,

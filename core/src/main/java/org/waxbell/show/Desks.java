@@ -5,13 +5,14 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.waxbell.desk.Desk;
 import org.waxbell.engine.Books;
+import org.waxbell.speech.VoiceDesk;
 import org.waxbell.state.Book;
 import org.waxbell.wheel.WheelDesk;
 
 /** Every standing job, one line each. */
 public final class Desks {
     /** All of them, in the order in which they are asked. */
-    public static final List<Desk<?, ?>> ALL = List.of(new WheelDesk());
+    public static final List<Desk<?, ?>> ALL = List.of(new WheelDesk(), new VoiceDesk());
 
     private Desks() {}
 

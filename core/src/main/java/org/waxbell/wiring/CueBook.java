@@ -33,6 +33,7 @@ public final class CueBook {
         this.places = new Places(wiring);
         CueBook same = before != null
                         && before.wiring.house().slate().equals(wiring.house().slate())
+                        && before.wiring.house().reading().equals(wiring.house().reading())
                         && before.wiring.deskValues().equals(wiring.deskValues())
                 ? before
                 : null;
@@ -56,7 +57,7 @@ public final class CueBook {
                 && before.wiring.rack(rack.id()).equals(wiring.rack(rack.id()))) {
             return was;
         }
-        return ReadyCue.of(cue, rack, wiring.scope(cue));
+        return ReadyCue.of(cue, rack, wiring.scope(cue), wiring.house().reading());
     }
 
     /** The cues that {@code event} concerns, in the order of the list. */

@@ -191,6 +191,8 @@ public final class CueCheck {
     private void whenHeld() {
         Set<String> gates = new HashSet<>(Set.of("on"));
         cue.gates().forEach(gate -> gates.add(gate.kind().name()));
+        ReadyCue.reads(cue, wiring.house().reading())
+                .ifPresent(gate -> gates.add(gate.kind().name()));
         Set<String> fields = names();
         fields.add("reason");
         Set<String> said = new HashSet<>();

@@ -13,6 +13,7 @@ import org.waxbell.kind.Kind;
 import org.waxbell.look.Look;
 import org.waxbell.slate.SlateValue;
 import org.waxbell.tally.Tally;
+import org.waxbell.voice.Reading;
 
 /**
  * What holds for the whole wiring.
@@ -26,6 +27,7 @@ import org.waxbell.tally.Tally;
  * @param neighbours names of other helper accounts: never answered, counted or greeted
  * @param slate      the values of the slate
  * @param looks      looks of cards beside those that ship, or in their place
+ * @param reading    how text is read aloud
  */
 public record House(
         int formatVersion,
@@ -37,12 +39,23 @@ public record House(
         List<Circle> circles,
         List<String> neighbours,
         List<SlateValue> slate,
-        List<Look> looks) {
+        List<Look> looks,
+        Reading reading) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 3;
+    public static final int FORMAT = 4;
     /** A house in which nothing is set. */
-    public static final House PLAIN =
-            new House(FORMAT, "!", "practice", "point", "points", true, List.of(), List.of(), List.of(), List.of());
+    public static final House PLAIN = new House(
+            FORMAT,
+            "!",
+            "practice",
+            "point",
+            "points",
+            true,
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            Reading.USUAL);
 
     private static final int MOST = 1_000;
     /** What it says of itself. */
@@ -131,6 +144,7 @@ public record House(
         }
         checkLooks(problems);
         checkSlate(problems);
+        reading.check(problems.at("reading"));
     }
 
     private void checkSlate(Problems problems) {

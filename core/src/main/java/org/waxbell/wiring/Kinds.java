@@ -17,6 +17,7 @@ import org.waxbell.look.Look;
 import org.waxbell.score.Part;
 import org.waxbell.score.Parts;
 import org.waxbell.stage.Stage;
+import org.waxbell.voice.Reading;
 
 /** All kinds that a wiring may have; formats, forms and menus are made from them. */
 public record Kinds(Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, Family<Fixture> fixtures) {
@@ -24,7 +25,8 @@ public record Kinds(Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, 
     public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL);
 
     /** Documents that have no kinds, and describe themselves. */
-    public static final List<Kind<?>> DOCUMENTS = List.of(Cue.KIND, Rack.KIND, Stage.KIND, House.KIND, Look.KIND);
+    public static final List<Kind<?>> DOCUMENTS =
+            List.of(Cue.KIND, Rack.KIND, Stage.KIND, House.KIND, Look.KIND, Reading.KIND);
 
     /** The families, in the order in which a cue is read. */
     public List<Family<?>> families() {

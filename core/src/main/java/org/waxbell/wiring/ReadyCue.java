@@ -21,7 +21,10 @@ import org.waxbell.gate.Gate;
 import org.waxbell.gate.GateAnswer;
 import org.waxbell.gate.GateQuery;
 import org.waxbell.gate.OnGate;
+import org.waxbell.gate.ReadingGate;
 import org.waxbell.gate.StandBackGate;
+import org.waxbell.score.VoicePart;
+import org.waxbell.voice.Reading;
 import org.waxbell.words.Wording;
 
 /**
@@ -52,9 +55,10 @@ public record ReadyCue(
         boolean standsBack,
         long price,
         List<FirstLinePull> firstLines) {
-    static ReadyCue of(Cue cue, Rack rack, Scope scope) {
+    static ReadyCue of(Cue cue, Rack rack, Scope scope, Reading reading) {
         List<Gate> gates = new ArrayList<>(cue.gates());
         gates.add(new OnGate(cue.on(), rack.id(), rack.on(), rack.name(), cue.waitsForTheHost()));
+        reads(cue, reading).ifPresent(gates::add);
         gates.sort(Comparator.comparingInt(Gate::order));
         long memory = gates.stream().mapToLong(Gate::remembersMs).max().orElse(0);
         Map<String, Condition> whens = new HashMap<>();
@@ -81,6 +85,25 @@ public record ReadyCue(
                         .filter(FirstLinePull.class::isInstance)
                         .map(FirstLinePull.class::cast)
                         .toList());
+    }
+
+    /** What looks at the words of strangers that a cue says, first; empty where it says none. */
+    public static Optional<Gate> reads(Cue cue, Reading reading) {
+        List<VoicePart> says = cue.takes().stream()
+                .flatMap(take -> take.score().parts().stream())
+                .filter(VoicePart.class::isInstance)
+                .map(VoicePart.class::cast)
+                .filter(part -> !part.strange().isEmpty())
+                .toList();
+        return says.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new ReadingGate(
+                        reading,
+                        says.stream()
+                                .flatMap(part -> part.strange().stream())
+                                .distinct()
+                                .toList(),
+                        says.stream().anyMatch(VoicePart::earFirst)));
     }
 
     private static Stream<String> patterns(Cue cue) {

@@ -80,7 +80,8 @@ public record WiringDocument(
                 added(theirs.circles(), house.circles(), Circle::id),
                 added(theirs.neighbours(), house.neighbours(), name -> name),
                 added(theirs.slate(), house.slate(), value -> value.id()),
-                added(theirs.looks(), house.looks(), look -> look.id()));
+                added(theirs.looks(), house.looks(), look -> look.id()),
+                theirs.reading());
         return new WiringDocument(
                 FORMAT,
                 both,

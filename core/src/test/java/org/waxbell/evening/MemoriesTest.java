@@ -115,7 +115,8 @@ class MemoriesTest {
                 List.of(new Circle("a", "A", List.of()), new Circle("a", " ", List.of(" "))),
                 List.of(""),
                 List.of(POURS, POURS, new SlateValue("2x", "X", true, false, false, "many")),
-                List.of());
+                List.of(),
+                org.waxbell.voice.Reading.USUAL);
         Problems problems = new Problems();
         house.check(problems);
         assertThat(problems.found())

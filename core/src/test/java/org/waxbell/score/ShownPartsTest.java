@@ -189,7 +189,17 @@ class ShownPartsTest {
                 400,
                 Manner.PLAIN);
         House house = new House(
-                House.FORMAT, "!", "practice", "drip", "drips", false, List.of(), List.of(), List.of(), List.of(mine));
+                House.FORMAT,
+                "!",
+                "practice",
+                "drip",
+                "drips",
+                false,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(mine),
+                org.waxbell.voice.Reading.USUAL);
         Engine engine = Samples.engine(new CueBook(wiring(house, card)), EngineState.fresh(7));
         ShowCard told = (ShowCard) rings(engine, 1_000).directives().get(0);
         assertThat(told.look().entry()).isEqualTo(Motion.DRIFT);

@@ -16,6 +16,7 @@ import org.waxbell.cue.Rack;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
 import org.waxbell.stage.Stage;
+import org.waxbell.voice.Reading;
 
 /** The whole wiring as one document: merged, patched, and held to what its cues stand on. */
 class WiringDocumentTest {
@@ -53,7 +54,8 @@ class WiringDocumentTest {
                 List.of(new Circle("dippers", "Theirs", List.of()), new Circle("choir", "Choir", List.of())),
                 List.of("reed_bell", "owl_bell"),
                 List.of(),
-                List.of());
+                List.of(),
+                Reading.USUAL);
         WiringDocument merged = new WiringDocument(
                         1,
                         house,
@@ -111,7 +113,8 @@ class WiringDocumentTest {
                         List.of(),
                         List.of(),
                         THERE.house().slate(),
-                        List.of()),
+                        List.of(),
+                        Reading.USUAL),
                 List.of(Samples.BENCH, new Rack(1, "A b", "", true)),
                 List.of(POUR, WAVE, wrong),
                 List.of(Samples.MAIN),

@@ -67,6 +67,7 @@ class ScreenshotsTest {
             cues(app, browser, dusk);
             stages(app, browser, dusk);
             take(browser, links, "links");
+            voice(app, browser, dusk);
             String rehearse = browser.tab(app.address() + "/rehearse");
             browser.seeText("aside button", "Rehearse it").click();
             browser.seeText("ol[aria-label=Moments] button", "held: ").click();
@@ -77,6 +78,17 @@ class ScreenshotsTest {
             take(browser, channel, "channel");
         }
         assertThat(PICTURES.resolve("console.png")).isNotEmptyFile();
+    }
+
+    private static void voice(Packaged app, Browser browser, String tab) throws IOException {
+        go(browser, app, "/voice", "button.chip");
+        app.say("brine_otter", "!say sdfjkhsdfkjh wvbnmq");
+        app.say("tallowmoth", "!ask why is the sage one so green tonight");
+        app.say("marshlight_ines", "!say good evening all, what a lovely tall taper you have");
+        app.say("captain_sedge", "!say the bench is full");
+        browser.see("[data-waits]");
+        browser.see("[data-waiting]");
+        take(browser, tab, "voice");
     }
 
     private static void dusk(Browser browser, boolean dusk) {

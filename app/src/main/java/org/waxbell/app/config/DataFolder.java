@@ -29,7 +29,7 @@ public final class DataFolder implements AutoCloseable {
             if (fresh) {
                 ownerOnly(root);
             }
-            for (String part : new String[] {"media", "keys", "log", "backups", "scripts", "faults"}) {
+            for (String part : new String[] {"media", "keys", "log", "backups", "scripts", "faults", "voices"}) {
                 ownerOnly(Files.createDirectories(root.resolve(part)));
             }
             if (!Files.isWritable(root)) {
@@ -95,6 +95,11 @@ public final class DataFolder implements AutoCloseable {
     /** The folder of media, named by their hash. */
     public Path media() {
         return root.resolve("media");
+    }
+
+    /** The folder of programs that may speak. */
+    public Path voices() {
+        return root.resolve("voices");
     }
 
     /** The folder of scripts to rehearse. */

@@ -165,13 +165,32 @@ final class Converters {
         });
     }
 
-    /** Version 2 of the house brought hints to staff, version 3 looks. */
+    /** Version 2 of the house brought hints to staff, version 3 looks, version 4 how text is read aloud. */
     private static void house(ObjectNode house) {
         if (version(house) == 1) {
             house.put("formatVersion", 2).put("hints", true);
         }
         if (version(house) == 2) {
             house.put("formatVersion", 3).putArray("looks");
+        }
+        if (version(house) == 3) {
+            house.put("formatVersion", 4);
+            ObjectNode reading = house.putObject("reading")
+                    .put("voice", "")
+                    .put("speed", 100)
+                    .put("pitch", 100)
+                    .put("links", "instead")
+                    .put("linkWords", "a link")
+                    .put("signs", "hold")
+                    .put("repeats", "leave")
+                    .put("senseless", "hold")
+                    .put("senselessFrom", 53)
+                    .put("unwelcome", "instead")
+                    .put("tooLong", "leave")
+                    .put("longest", 240)
+                    .put("standIn", "something");
+            reading.putArray("unwelcomeWords");
+            reading.putArray("spelled");
         }
     }
 

@@ -28,6 +28,7 @@ import org.waxbell.score.Lane;
 import org.waxbell.score.Manner;
 import org.waxbell.score.SlatePart;
 import org.waxbell.seen.Seen;
+import org.waxbell.voice.Doing;
 import org.waxbell.wiring.Kinds;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.EnumNamingStrategies;
@@ -46,6 +47,7 @@ class JsonConfig {
             Field.Type.class,
             From.class,
             TakeRule.class,
+            Doing.class,
             ArgumentGate.Wants.class,
             AirGate.Air.class,
             FirstLinePull.Whose.class,

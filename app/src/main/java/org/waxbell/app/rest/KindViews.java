@@ -18,6 +18,7 @@ import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
 import org.waxbell.gate.OnGate;
+import org.waxbell.gate.ReadingGate;
 import org.waxbell.kind.Choice;
 import org.waxbell.kind.Family;
 import org.waxbell.kind.Field;
@@ -174,6 +175,7 @@ public final class KindViews {
                     KindView.of(OnGate.KIND),
                     KindView.named("rack", "Rack", "in a rack that is off"),
                     KindView.named("allTheSame", "Open to all", "open to all, and you have not said “on all the same”"),
+                    KindView.of(ReadingGate.KIND),
                     KindView.named("take", "Takes", "no take fits"),
                     KindView.named("hand", "By hand", ""));
             return new KindsView(

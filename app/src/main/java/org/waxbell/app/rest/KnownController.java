@@ -7,11 +7,13 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.practice.PracticeRewards;
+import org.waxbell.app.speech.Speeches;
 import org.waxbell.app.store.JournalMapper;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
 import org.waxbell.journal.Decision;
+import org.waxbell.kind.Choice;
 
 /** What is known of the channel, so that names need not be typed. */
 @RestController
@@ -23,8 +25,11 @@ class KnownController {
     private final PracticeRewards rewards;
     private final JournalMapper journal;
     private final Documents json;
+    private final Speeches speeches;
 
-    KnownController(PersonMapper people, PracticeRewards rewards, JournalMapper journal, Documents json) {
+    KnownController(
+            PersonMapper people, PracticeRewards rewards, JournalMapper journal, Documents json, Speeches speeches) {
+        this.speeches = speeches;
         this.people = people;
         this.rewards = rewards;
         this.journal = journal;
@@ -32,7 +37,7 @@ class KnownController {
     }
 
     /** Names that may be chosen, each list in the order of the alphabet. */
-    record KnownNames(List<String> viewers, List<String> rewards, List<String> gifts) {}
+    record KnownNames(List<String> viewers, List<String> rewards, List<String> gifts, List<Choice> voices) {}
 
     @GetMapping
     KnownNames known() {
@@ -43,7 +48,10 @@ class KnownController {
         return new KnownNames(
                 sorted(people.lately(MOST_NAMES).stream()),
                 sorted(rewards.all().stream().map(PracticeRewards.Reward::title)),
-                sorted(Stream.concat(Stream.of(Facts.GIFT.sample().text("item")), gifts)));
+                sorted(Stream.concat(Stream.of(Facts.GIFT.sample().text("item")), gifts)),
+                speeches.voices().stream()
+                        .map(each -> new Choice(each.id(), each.name() + ", " + each.by()))
+                        .toList());
     }
 
     private static List<String> sorted(Stream<String> names) {

@@ -3,9 +3,11 @@ package org.waxbell.app.rest;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.file.Files;
 import java.time.Duration;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.media.MediaTokens;
+import org.waxbell.app.speech.Spokens;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.shelf.Media;
 
@@ -23,10 +26,12 @@ import org.waxbell.shelf.Media;
 class PageController {
     private final MediaFiles files;
     private final MediaTokens tokens;
+    private final Spokens spokens;
     private final WiringStore wiring;
 
-    PageController(MediaFiles files, MediaTokens tokens, WiringStore wiring) {
+    PageController(MediaFiles files, MediaTokens tokens, WiringStore wiring, Spokens spokens) {
         this.files = files;
+        this.spokens = spokens;
         this.tokens = tokens;
         this.wiring = wiring;
     }
@@ -37,6 +42,7 @@ class PageController {
         "/cues/{id}",
         "/slate",
         "/shelf",
+        "/voice",
         "/viewers",
         "/checkup",
         "/links",
@@ -82,5 +88,20 @@ class PageController {
                 .contentType(MediaType.parseMediaType(media.type()))
                 .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
                 .body(new FileSystemResource(files.file(hash)));
+    }
+
+    /** What is said; who comes while it is being made waits for it. Its name is its secret. */
+    @GetMapping("/media/spoken/{id}")
+    CompletableFuture<ResponseEntity<byte[]>> spoken(@PathVariable String id) {
+        return spokens.find(id)
+                .map(coming -> coming.thenApply(made -> made.fault().isEmpty()
+                        ? ResponseEntity.ok()
+                                .contentType(MediaType.parseMediaType("audio/wav"))
+                                .cacheControl(
+                                        CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                                .body(made.wav())
+                        : ResponseEntity.status(HttpStatus.GONE).<byte[]>build()))
+                .orElseGet(() -> CompletableFuture.completedFuture(
+                        ResponseEntity.notFound().build()));
     }
 }

@@ -20,6 +20,7 @@ import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.live.Notices.PartNotice;
 import org.waxbell.app.live.Notices.RingNotice;
 import org.waxbell.app.media.MediaTokens;
+import org.waxbell.app.stage.SpokenSource;
 import org.waxbell.app.stage.StagePart;
 import org.waxbell.app.store.EngineMapper;
 import org.waxbell.app.wiring.WiringStore;
@@ -149,7 +150,8 @@ class TryoutController {
 
     private StageMoment moment(Directive directive, long from) {
         StageDirective part = (StageDirective) directive;
-        return new StageMoment(part.stage(), StagePart.of(part, tokens).since(from));
+        return new StageMoment(
+                part.stage(), StagePart.of(part, tokens, SpokenSource.NONE).since(from));
     }
 
     /** Rings a saved cue for real, with its gates asked or passed over; no other cue hears of the event. */

@@ -49,8 +49,10 @@ public class StageFeed implements Carriers {
     private final MediaTokens tokens;
     private final WiringStore wiring;
     private final SystemClock clock;
+    private final SpokenSource spoken;
 
-    StageFeed(Documents json, MediaTokens tokens, WiringStore wiring, SystemClock clock) {
+    StageFeed(Documents json, MediaTokens tokens, WiringStore wiring, SystemClock clock, SpokenSource spoken) {
+        this.spoken = spoken;
         this.json = json;
         this.tokens = tokens;
         this.wiring = wiring;
@@ -114,7 +116,7 @@ public class StageFeed implements Carriers {
     synchronized void perform(StageDirective part) {
         Feed feed = feed(part.stage());
         feed.shown.put(part.partRun(), part);
-        tell(feed, new PartNews("part", ++feed.number, StagePart.of(part, tokens)));
+        tell(feed, new PartNews("part", ++feed.number, StagePart.of(part, tokens, spoken)));
     }
 
     synchronized void end(EndPart end) {
@@ -198,7 +200,7 @@ public class StageFeed implements Carriers {
         wiring.current().wiring().stage(page.stage()).ifPresent(stage -> follow(feed, stage));
         feed.pages.put(page.id(), page);
         List<StagePart> parts = feed.shown.values().stream()
-                .map(part -> StagePart.of(part, tokens))
+                .map(part -> StagePart.of(part, tokens, spoken))
                 .toList();
         wiring.current().wiring().stage(page.stage()).ifPresent(stage -> {
             page.outbox()

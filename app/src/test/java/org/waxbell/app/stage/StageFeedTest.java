@@ -40,7 +40,7 @@ class StageFeedTest {
     private final MediaTokens tokens = mock();
     private final WiringStore wiring = mock();
     private final SystemClock clock = mock();
-    private final StageFeed feed = new StageFeed(documents, tokens, wiring, clock);
+    private final StageFeed feed = new StageFeed(documents, tokens, wiring, clock, SpokenSource.NONE);
 
     @BeforeEach
     void stage() {

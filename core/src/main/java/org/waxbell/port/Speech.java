@@ -1,0 +1,32 @@
+package org.waxbell.port;
+
+import java.util.List;
+import org.waxbell.voice.Utterance;
+import org.waxbell.voice.Voice;
+
+/** Port: makes speech of text. */
+public interface Speech {
+    /** Its voices, the usual one first; empty where it cannot speak here. It may look around for them, so it is asked apart from the engine. */
+    List<Voice> voices();
+
+    /** Makes it, which takes a while; a text in which nothing can be said is refused. @param limitMs when it is given up, in milliseconds */
+    Spoken say(Utterance what, long limitMs);
+
+    /** What came of it. @param wav a whole WAV file, empty where it failed @param fault why it failed, as the end of a sentence; empty text where it did not */
+    record Spoken(byte[] wav, String fault) {
+        /** It was made. */
+        public static Spoken of(byte[] wav) {
+            return new Spoken(wav, "");
+        }
+
+        /** It failed, and why. */
+        public static Spoken failed(String why) {
+            return new Spoken(new byte[0], why);
+        }
+
+        /** Whether it was made. */
+        public boolean isMade() {
+            return fault.isEmpty();
+        }
+    }
+}

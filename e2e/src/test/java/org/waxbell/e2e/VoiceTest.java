@@ -1,0 +1,171 @@
+package org.waxbell.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.openqa.selenium.By;
+import org.openqa.selenium.WebElement;
+import tools.jackson.databind.JsonNode;
+
+/** The voice in the browser: tried, heard from the console with no mixer and no stage page, read along, hushed, and led by the host. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class VoiceTest extends OnConsole {
+    private static final double LOUD = -60;
+
+    @AfterEach
+    void quiet() {
+        app.post("/api/hush", Map.of());
+    }
+
+    private static boolean isHeard() {
+        return Boolean.TRUE.equals(
+                browser.driver().executeScript("return (window.peaks ?? []).some((each) => each.peak > " + LOUD + ")"));
+    }
+
+    private static void listen() {
+        browser.driver()
+                .executeScript(
+                        "window.peaks = []; window.onmessage = (told) => { if (told.data?.peak !== undefined) window.peaks.push({ at: Date.now(), peak: told.data.peak }) }");
+    }
+
+    private static JsonNode ring(String label) {
+        return app.get("/api/live")
+                .get("rings")
+                .valueStream()
+                .filter(ring -> ring.at("/parts/0/label").asString().contains(label))
+                .findFirst()
+                .orElse(null);
+    }
+
+    @Test
+    @Order(1)
+    void aTextIsTriedAndHeardInTheConsole() {
+        show("/voice");
+        browser.type("section[aria-label='Try it'] input[name=text]", "wickerby, see www.example.org for 12 tapers");
+        browser.seeText("[data-looked]", "wicker bee, see a link for twelve tapers");
+        browser.seeText("section[aria-label='Try it'] button", "Hear it").click();
+        browser.await(
+                "it was fetched to be heard",
+                any -> Boolean.TRUE.equals(
+                        browser.driver()
+                                .executeScript(
+                                        "return performance.getEntriesByType('resource').some((each) => each.name.includes('/media/spoken/'))")));
+        browser.type("section[aria-label='Try it'] input[name=text]", "sdfjkhsdfkjh wvbnmq");
+        browser.seeText("[data-looked]", "kept out: letters that make no words");
+    }
+
+    @Test
+    @Order(2)
+    void theSentenceIsItsSettings() {
+        show("/voice");
+        browser.see("button.chip[data-chip=senseless]").click();
+        browser.see("[data-field=senseless] button").click();
+        browser.seeText("[data-field=senseless] [role=option]", "left out").click();
+        browser.await(
+                "the sentence says so",
+                any -> browser.see("button.chip[data-chip=senseless]").getText().equals("left out"));
+        browser.see("[data-field=longest] input").clear();
+        browser.type("[data-field=longest] input", "5");
+        browser.seeText("[data-field=longest]", "20");
+        assertThat(app.get("/api/wiring").at("/house/house/reading/longest").asInt())
+                .isEqualTo(200);
+        app.post("/api/undo", Map.of());
+        browser.await(
+                "it is undone",
+                any -> app.get("/api/wiring")
+                        .at("/house/house/reading/senseless")
+                        .asString()
+                        .equals("hold"));
+    }
+
+    @Test
+    @Order(3)
+    void withNoMixerItIsHeardFromTheConsoleAndHushSilencesIt() {
+        show("/voice");
+        listen();
+        browser.see("[data-hear-here]").click();
+        browser.seeText("label", "Sounds and speech of all stages").click();
+        browser.seeText("[data-hear-here]", "Heard on this page");
+        listen();
+        app.say("marshlight_ines", "!say good evening all, what a lovely tall taper you have there tonight");
+        app.say("captain_sedge", "!say the bench is full");
+        browser.await("it is heard", any -> isHeard());
+        browser.see("[data-speaking] progress");
+        browser.see("[data-waiting]");
+        app.post("/api/hush", Map.of());
+        browser.await(
+                "it is silent",
+                any -> Boolean.TRUE.equals(
+                        browser.driver().executeScript("return window.peaks.at(-1).peak <= " + LOUD)));
+        browser.gone("[data-waiting]");
+        assertThat(ring("the bench is full").get("state").asString()).isNotIn("waiting", "playing");
+        browser.seeText("label", "Sounds and speech of all stages").click();
+        browser.seeText("[data-hear-here]", "Not heard here");
+    }
+
+    @Test
+    @Order(4)
+    void whatIsSaidIsReadAlongAlsoAfterAReload() {
+        String stage =
+                browser.tab(app.get("/api/stages/main/address").get("address").asString());
+        browser.await(
+                "the stage has joined",
+                any -> !app.get("/api/live").get("pages").isEmpty());
+        app.say("tallowmoth", "!say the sage one is the very best of all that were ever poured in this marsh");
+        browser.seeText("#stage .caption", "the sage one is the very best");
+        assertThat(browser.all("#stage .caption .word")).hasSizeGreaterThan(10);
+        browser.driver().navigate().refresh();
+        browser.seeText("#stage .caption", "the sage one is the very best");
+        browser.gone("#stage .caption");
+        browser.driver().close();
+        assertThat(stage).isNotEmpty();
+    }
+
+    @Test
+    @Order(5)
+    void theHostLetsAQuestionThroughSeesWhatWasKeptOutAndBlocks() {
+        show("/voice");
+        app.say("wickerby", "!ask why is the sage one so green");
+        app.say("brine_otter", "!say sdfjkhsdfkjh wvbnmq");
+        WebElement waits = browser.seeText("[data-waits]", "why is the sage one so green");
+        waits.findElements(By.tagName("button")).stream()
+                .filter(each -> each.getText().contains("Let it be said"))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        browser.await("it is said", any -> ring("wickerby asks: why is the sage one so green") != null);
+        browser.gone("[data-waits]");
+        WebElement kept = browser.seeText("[data-kept]", "sdfjkhsdfkjh");
+        assertThat(kept.getText()).contains("letters that make no words");
+        kept.findElement(By.tagName("button")).click();
+        browser.seeText("[data-blocked]", "brine_otter");
+        assertThat(app.say("brine_otter", "!say hello").get("sentence").asString())
+                .contains("nothing is said for brine_otter");
+        browser.seeText("[data-blocked] button", "Let them again").click();
+        browser.gone("[data-blocked]");
+    }
+
+    @Test
+    @Order(6)
+    void onePersonSoundsDeeper() {
+        show("/voice");
+        browser.type("section[aria-label=People] input[list]", "juniper_and_ash");
+        WebElement pitch = browser.all("section[aria-label=People] label").stream()
+                .filter(each -> each.getText().startsWith("Pitch"))
+                .findFirst()
+                .orElseThrow()
+                .findElement(By.tagName("input"));
+        pitch.clear();
+        pitch.sendKeys("70\t");
+        browser.seeText("section[aria-label=People] button", "Give them this voice")
+                .click();
+        browser.seeText("[data-own]", "pitch 70 %");
+        browser.seeText("[data-own] button", "Take it away").click();
+        browser.gone("[data-own]");
+    }
+}

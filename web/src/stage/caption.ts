@@ -1,0 +1,37 @@
+import { showCard } from './cards'
+import { element } from './elements'
+import type { Part, Spot } from './messages'
+import { run, type Run } from './things'
+
+const EASE_MS = 180
+const AWAITED = 0.5
+
+/** Puts what is said on its spot from `start` on, and lets each word stand out when it is said where that is wanted. */
+export const showCaption = (stage: HTMLElement, spot: Spot, part: Part, start: number, lengthMs: number): Run => {
+  const { look, byWord, words } = part.caption!
+  const text = words.map((each) => each.text).join(' ')
+  const card = {
+    spot: spot.id,
+    look,
+    title: '',
+    words: text,
+    picture: '',
+    portrait: '',
+    entryMs: EASE_MS,
+    exitMs: EASE_MS,
+  }
+  const { made, life, end } = showCard(stage, spot, { ...part, lengthMs, card }, start)
+  made.classList.add('caption')
+  made.querySelector('.title')?.remove()
+  if (byWord) {
+    const spans = words.map((each) => {
+      const span = element('span', 'word')
+      span.textContent = each.text
+      const spoken = span.animate([{ opacity: AWAITED }, { opacity: 1 }], { duration: EASE_MS, fill: 'both' })
+      spoken.startTime = start + each.share * lengthMs
+      return span
+    })
+    made.querySelector('.line')!.replaceChildren(...spans.flatMap((span, at) => (at ? [' ', span] : [span])))
+  }
+  return run(made, life, { end })
+}
