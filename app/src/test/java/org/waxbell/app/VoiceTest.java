@@ -145,7 +145,7 @@ class VoiceTest {
         assertThat(of(looked.get("findings"), "rule")).containsExactly("link", "unwelcome");
         says("wickerby", "aaaaaaaaaaaaaaaaaaaaaa");
         assertThat(of(app.get("/api/voice/lines").body(), "said")).contains("aa");
-        assertThat(app.post("/api/voice/look", Map.of("text", " ")).status()).isEqualTo(400);
+        assertThat(app.post("/api/voice/look", Map.of("text", " ")).status()).isEqualTo(422);
     }
 
     @Test

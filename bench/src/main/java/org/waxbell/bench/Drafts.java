@@ -30,6 +30,27 @@ final class Drafts {
                 Map.entry("manner", Map.of("ifFails", "goOn", "atOnce", false, "toEnd", false)));
     }
 
+    /** Something said at once, however many speak, that can be read where cards stand. */
+    static Map<String, Object> voice(String id, String words) {
+        return Map.ofEntries(
+                Map.entry("kind", "voice"),
+                Map.entry("id", id),
+                Map.entry("start", Map.of("kind", "at", "ms", 0)),
+                Map.entry("words", words),
+                Map.entry("voice", "plain"),
+                Map.entry("speed", 0),
+                Map.entry("pitch", 0),
+                Map.entry("volume", 100),
+                Map.entry("stage", "main"),
+                Map.entry("outlet", "voice"),
+                Map.entry("longestMs", 12_000),
+                Map.entry("earFirst", false),
+                Map.entry("caption", "words"),
+                Map.entry("spot", "read-along"),
+                Map.entry("look", "beeswax"),
+                Map.entry("manner", Map.of("ifFails", "goOn", "atOnce", false, "toEnd", false)));
+    }
+
     static void cue(Packaged app, String id, List<Object> parts) {
         Map<String, Object> cue = new HashMap<>(Map.of(
                 "formatVersion",

@@ -12,6 +12,9 @@ public interface Speech {
     /** Makes it, which takes a while; a text in which nothing can be said is refused. @param limitMs when it is given up, in milliseconds */
     Spoken say(Utterance what, long limitMs);
 
+    /** Gets ready what takes a while the first time, before anybody waits for it. */
+    default void makeReady() {}
+
     /** What came of it. @param wav a whole WAV file, empty where it failed @param fault why it failed, as the end of a sentence; empty text where it did not */
     record Spoken(byte[] wav, String fault) {
         /** It was made. */

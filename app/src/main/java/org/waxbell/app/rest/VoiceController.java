@@ -51,6 +51,7 @@ import org.waxbell.voice.Voice;
 class VoiceController {
     private static final int MOST = 60;
     private static final int LINES = 50;
+    private static final String CHAT = Facts.chat().kind();
     private static final long LONGEST_TRY = 30_000;
     private static final int LONGEST_TEXT = 1_000;
     private final Speeches speeches;
@@ -214,7 +215,7 @@ class VoiceController {
     /** The last lines of chat as they would be said. */
     @GetMapping("/lines")
     List<LookedView> lines() {
-        return journal.ofKind("chat", LINES).stream()
+        return journal.ofKind(CHAT, LINES).stream()
                 .map(row -> json.read(row.json(), Decision.class).event())
                 .filter(ChatLine.class::isInstance)
                 .map(line -> looked(((ChatLine) line).text()))

@@ -32,7 +32,7 @@ final class Doors {
             new Door(HttpMethod.POST, Right.SHOW, "/api/show", "/api/air"),
             new Door(HttpMethod.POST, Right.PULL, "/api/cues/*/press", "/api/cues/*/try", "/api/rings/*/again"),
             new Door(HttpMethod.PUT, Right.PULL, "/api/slate/*"),
-            new Door(HttpMethod.POST, Right.ASK, "/api/desks/**"),
+            new Door(HttpMethod.POST, Right.ASK, "/api/desks/**", "/api/voice/waits/**"),
             new Door(null, Right.PRACTICE, "/api/practice/**"),
             new Door(
                     HttpMethod.POST,
@@ -41,6 +41,8 @@ final class Doors {
                     "/api/conditions/**",
                     "/api/rehearsals",
                     "/api/cues/look",
+                    "/api/voice/hear",
+                    "/api/voice/look",
                     "/api/words/sample"),
             new Door(HttpMethod.DELETE, Right.LOOK, "/api/rehearsals/*"),
             new Door(

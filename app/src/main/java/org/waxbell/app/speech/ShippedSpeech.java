@@ -47,7 +47,8 @@ final class ShippedSpeech implements Speech {
     }
 
     /** Parses and compiles it, which takes a few seconds once. */
-    synchronized void makeReady() {
+    @Override
+    public synchronized void makeReady() {
         if (module != null) {
             return;
         }

@@ -40,15 +40,13 @@ public class Speeches {
                 .flatMap(cue -> cue.takes().stream())
                 .flatMap(take -> take.score().parts().stream())
                 .anyMatch(VoicePart.class::isInstance);
-        if (says
-                && chosen(wiring.house().reading().voice())
-                                .map(Map.Entry::getValue)
-                                .orElse(null)
-                        instanceof ShippedSpeech plain) {
-            Thread thread = new Thread(plain::makeReady, "speech-ready");
-            thread.setDaemon(true);
-            thread.setPriority(Thread.MIN_PRIORITY);
-            thread.start();
+        if (says) {
+            chosen(wiring.house().reading().voice()).ifPresent(voice -> {
+                Thread thread = new Thread(voice.getValue()::makeReady, "speech-ready");
+                thread.setDaemon(true);
+                thread.setPriority(Thread.MIN_PRIORITY);
+                thread.start();
+            });
         }
     }
 

@@ -1,0 +1,184 @@
+package org.waxbell.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.waxbell.e2e.Browser;
+import org.waxbell.e2e.Packaged;
+import org.waxbell.voice.Looked;
+import org.waxbell.voice.Reading;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * The voice that ships: from a line to the moment at which a stage page begins to say it, beside making the same sentence for who
+ * asks alone; what a flood of requests does to cards; and which texts count as senseless.
+ */
+final class VoiceBench {
+    private static final String SENTENCE = "The tall taper is poured, and everybody gathers at the warm bench now.";
+    private static final int FLOOD = 300;
+    private static final int AT_ONCE = 8;
+    private static final int GENERATED = 1_000;
+    private static final String[] ROWS = {"qwertyuiop", "asdfghjkl", "zxcvbnm"};
+    private final Scale scale;
+
+    VoiceBench(Scale scale) {
+        this.scale = scale;
+    }
+
+    void run() throws Exception {
+        senseless();
+        Path data = Files.createTempDirectory("waxbell-bench");
+        try (Packaged app = new Packaged(data);
+                Browser browser = new Browser();
+                LiveEnd live = new LiveEnd(app.address())) {
+            wire(app);
+            browser.tab(app.get("/api/stages/main/address").get("address").asString());
+            browser.await(
+                    "the stage has joined",
+                    any -> app.get("/api/live").get("pages").size() == 1);
+            said(app, live);
+            flood(app, live);
+        }
+    }
+
+    private static void wire(Packaged app) {
+        JsonNode house = app.get("/api/wiring").get("house");
+        ObjectNode plain = (ObjectNode) house.get("house").deepCopy();
+        ((ObjectNode) plain.get("reading")).put("voice", "plain");
+        Drafts.saved(
+                app.put("/api/house", Map.of("version", house.get("version").asLong(), "house", plain)));
+        Drafts.cue(app, "aloud", List.of(Drafts.voice("voice", "{line}")));
+        Drafts.cue(app, "card", List.of(Drafts.card("card", "corner", 0, 500)));
+    }
+
+    private static double alone(Packaged app) {
+        long before = System.nanoTime();
+        long length = app.post("/api/voice/hear", Map.of("text", SENTENCE, "voice", "plain", "speed", 0, "pitch", 0))
+                .get("lengthMs")
+                .asLong();
+        double took = (System.nanoTime() - before) / 1e6;
+        if (length < 1_000) {
+            throw new IllegalStateException("nothing was said");
+        }
+        return took;
+    }
+
+    private void said(Packaged app, LiveEnd live) {
+        alone(app);
+        List<Double> first = new ArrayList<>();
+        List<Double> alone = new ArrayList<>();
+        for (int i = 0; i < scale.of(2, 100, 300); i++) {
+            alone.add(alone(app));
+            JsonNode decision = app.say("wickerby", "!aloud " + SENTENCE.substring("!aloud ".length()));
+            long ring = decision.at("/answers/0/ring").asLong();
+            first.add(live.startedAt(ring + ".voice") - decision.get("at").asLong());
+            app.post("/api/hush", Map.of());
+        }
+        Figures.printBoth("line_to_speech", first);
+        Figures.printBoth("made_alone", alone);
+        Figures.print("speech_to_alone", Figures.percentile(first, 50) / Figures.percentile(alone, 50), "");
+    }
+
+    private void flood(Packaged app, LiveEnd live) throws InterruptedException, IOException {
+        int cards = scale.of(2, 20);
+        List<Double> calm = cards(app, live, cards);
+        double before = Figures.memory(app.process());
+        ExecutorService writers = Executors.newFixedThreadPool(AT_ONCE);
+        for (int i = 0; i < FLOOD; i++) {
+            String text = "!aloud number " + i + " of the evening";
+            writers.execute(() -> app.say("wickerby", text));
+        }
+        List<Double> flooded = cards(app, live, cards);
+        writers.shutdown();
+        if (!writers.awaitTermination(1, TimeUnit.MINUTES)) {
+            throw new IllegalStateException("the flood did not end");
+        }
+        Figures.printBoth("card_when_calm", calm);
+        Figures.printBoth("card_in_a_flood", flooded);
+        Figures.print("card_in_a_flood_to_calm", Figures.percentile(flooded, 50) / Figures.percentile(calm, 50), "");
+        Figures.print("memory_after_flood", Figures.memory(app.process()) - before, "MB");
+        long waiting = app.get("/api/live")
+                .get("rings")
+                .valueStream()
+                .filter(ring -> ring.get("state").asString().equals("waiting"))
+                .count();
+        Figures.print("waiting_after_flood", waiting, "of " + FLOOD);
+        app.post("/api/hush", Map.of());
+    }
+
+    private static List<Double> cards(Packaged app, LiveEnd live, int count) {
+        List<Double> all = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            JsonNode decision = app.say("tallowmoth", "!card");
+            double at = live.startedAt(decision.at("/answers/0/ring").asLong() + ".card");
+            if (!Double.isNaN(at)) {
+                all.add(at - decision.get("at").asLong());
+            }
+        }
+        return all;
+    }
+
+    /** Mashed keys of three sorts, and lines of ordinary talk and prose. */
+    private static void senseless() throws IOException {
+        Random random = new Random(7);
+        Map<String, Integer> caught = new HashMap<>();
+        for (int i = 0; i < GENERATED; i++) {
+            String row = ROWS[random.nextInt(ROWS.length)];
+            caught(caught, "row", mashed(random, row));
+            caught(caught, "anywhere", mashed(random, String.join("", ROWS)));
+            caught(caught, "syllables", syllables(random));
+        }
+        caught.forEach((sort, count) ->
+                Figures.print("senseless_caught_" + sort, 100.0 * count / GENERATED, "% of " + GENERATED));
+        Set<String> ordinary = new HashSet<>();
+        try (Stream<String> talk = Files.lines(Path.of("demo/evening.jsonl"));
+                Stream<String> prose = Files.lines(Path.of("docs/guide.md"))) {
+            talk.filter(line -> line.contains("\"text\":\""))
+                    .forEach(line -> ordinary.add(line.replaceAll(".*\"text\":\"([^\"]*)\".*", "$1")));
+            prose.forEach(line -> ordinary.addAll(List.of(line.split("[.:;]"))));
+        }
+        List<String> read = ordinary.stream().filter(line -> line.length() > 8).toList();
+        long wrong = read.stream().filter(VoiceBench::isSenseless).count();
+        Figures.print("senseless_wrongly", 100.0 * wrong / read.size(), "% of " + read.size());
+    }
+
+    private static void caught(Map<String, Integer> caught, String sort, String text) {
+        caught.merge(sort, isSenseless(text) ? 1 : 0, Integer::sum);
+    }
+
+    private static boolean isSenseless(String text) {
+        return Looked.at(text, Reading.USUAL).findings().stream()
+                .anyMatch(each -> each.rule().equals("senseless"));
+    }
+
+    private static String mashed(Random random, String keys) {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < 8 + random.nextInt(16); i++) {
+            text.append(keys.charAt(random.nextInt(keys.length())));
+        }
+        return text.toString();
+    }
+
+    /** What sounds like words and is none: this should be hard, and is not counted as a goal. */
+    private static String syllables(Random random) {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < 6; i++) {
+            text.append("bdfgklmnprstv".charAt(random.nextInt(13)))
+                    .append("aeiou".charAt(random.nextInt(5)))
+                    .append(i % 3 == 2 ? " " : "");
+        }
+        return text.toString();
+    }
+}
