@@ -19,12 +19,21 @@ const more = (menu: HTMLElement) => {
   return look
 }
 
+/** A press on what may be chosen leaves the focus where it is: a browser would scroll what it focuses into view, and the button would be let go over another. */
+const still = (menu: HTMLElement) =>
+  menu.addEventListener('mousedown', (press) => {
+    if ((press.target as Element).closest('[role=option], [role=menuitem]')) {
+      press.preventDefault()
+    }
+  })
+
 /** Puts a menu, list or panel where it fits whole, over everything else, and keeps it there. */
 export const vMenu: Directive<HTMLElement, Opens | undefined> = {
   mounted: (menu, { value }) => {
     const anchor = anchorOf(menu)
     const own = parseFloat(getComputedStyle(menu).maxHeight) || Infinity
     const look = more(menu)
+    still(menu)
     menu.classList.add('over-all')
     menu.popover = 'manual'
     menu.showPopover?.()

@@ -7,6 +7,7 @@ import { fitting } from './fit'
 import { Deck } from './deck'
 import { Feed } from './feed'
 import { Larder } from './larder'
+import { Maker } from './maker'
 import { Moments, type Moment } from './moment'
 import type { Ahead, ChatSeen, Face, Frame, News, Part, StageSize } from './messages'
 import { NotThere, Sounds } from './sounds'
@@ -34,6 +35,7 @@ const aloud = new URLSearchParams(location.search).has('aloud')
 const feed = new Feed(key, outlet, hear, clear)
 const sounds = new Sounds(ready)
 const larder = new Larder(sounds)
+const maker = new Maker()
 const fit = fitting(root)
 const deck = new Deck(root, (server) => clock.toPage(server))
 const ground: Ground = { root, sounds, silent: false, video: larder.video }
@@ -58,13 +60,15 @@ function hear(news: News): void {
     deck.begin(before)
   } else if (news.type === 'ask') {
     ready()
+  } else if (news.type === 'make') {
+    maker.make(news)
   } else if (news.number > seen) {
     seen = news.number
     told(news)
   }
 }
 
-function told(news: Exclude<News, { type: 'welcome' | 'clock' | 'ask' }>): void {
+function told(news: Exclude<News, { type: 'welcome' | 'clock' | 'ask' | 'make' }>): void {
   switch (news.type) {
     case 'hush':
       return clear()

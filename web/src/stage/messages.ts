@@ -175,6 +175,8 @@ export type News =
   | { type: 'hush'; number: number; at: number }
   | { type: 'clock'; sent: number; now: number }
   | { type: 'ask' }
+  /** Make this speech, and give it to the server. */
+  | { type: 'make'; id: string; text: string; voice: string; speed: number; pitch: number }
 
 export type Report =
   | { type: 'hello'; key: string }

@@ -8,7 +8,7 @@ export const useKnown = defineStore('known', () => {
   const names = ref<KnownNames>({ viewers: [], rewards: [], gifts: [], voices: [] })
   const load = () =>
     ask<KnownNames>('GET', '/known').then(
-      (told) => (names.value = told),
+      (told) => (names.value = { ...names.value, ...told }),
       () => undefined,
     )
   return { names, load }

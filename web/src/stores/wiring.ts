@@ -4,7 +4,7 @@ import { ask, type Refusal } from '@/api/http'
 import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, WiringView, SavedCue } from '@/api/types'
 
 /** What holds until the server has told. */
-const PLAIN_HOUSE: House = {
+export const PLAIN_HOUSE: House = {
   formatVersion: 4,
   prefix: '!',
   home: 'practice',

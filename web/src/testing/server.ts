@@ -1,4 +1,5 @@
 import { vi } from 'vitest'
+import { PLAIN_HOUSE } from '@/stores/wiring'
 import type { Cue, CueLook, House, KindsView, Part, Sketched, WiringView } from '@/api/types'
 import KINDS from './kinds.json'
 
@@ -18,35 +19,7 @@ export const onlyTake = (parts: Part[]): Cue['takes'][number] => ({
   score: { parts },
 })
 
-export const HOUSE: House = {
-  formatVersion: 4,
-  prefix: '!',
-  home: 'practice',
-  pointsOne: 'drip',
-  pointsMany: 'drips',
-  hints: true,
-  circles: [],
-  neighbours: [],
-  slate: [],
-  looks: [],
-  reading: {
-    voice: '',
-    speed: 100,
-    pitch: 100,
-    links: 'instead',
-    linkWords: 'a link',
-    signs: 'hold',
-    repeats: 'leave',
-    senseless: 'hold',
-    senselessFrom: 53,
-    unwelcome: 'instead',
-    unwelcomeWords: [],
-    tooLong: 'leave',
-    longest: 240,
-    standIn: 'something',
-    spelled: [],
-  },
-}
+export const HOUSE: House = { ...PLAIN_HOUSE, pointsOne: 'drip', pointsMany: 'drips' }
 
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({

@@ -3,8 +3,10 @@ import { useClipboard } from '@vueuse/core'
 import { Copy, Plus, Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import { ask } from '@/api/http'
-import type { Problem, Stage } from '@/api/types'
+import type { FieldView, Problem, Stage } from '@/api/types'
+import { useChoices } from '@/composables/useChoices'
 import { useNotes } from '@/stores/notes'
+import ChoiceField from '../cue/ChoiceField.vue'
 import NumberField from '../cue/NumberField.vue'
 import TextField from '../cue/TextField.vue'
 import SpotForm from './SpotForm.vue'
@@ -23,6 +25,17 @@ const change = (more: Partial<Stage['outlets'][number]>) =>
     ...props.stage,
     outlets: props.stage.outlets.map((each, at) => (at === index.value ? { ...each, ...more } : each)),
   })
+const { of: choicesOf } = useChoices()
+/** What the mixer has now, and what is chosen though it has it not. */
+const sources = computed(() => {
+  const all = choicesOf({ choices: [], from: 'sources' } as unknown as FieldView, {})
+  const missing = outlet.value.source && !all.some((each) => each.value === outlet.value.source)
+  return [
+    { value: '', name: 'nothing is softer' },
+    ...all,
+    ...(missing ? [{ value: outlet.value.source, name: outlet.value.source }] : []),
+  ]
+})
 const others = computed(() => props.stage.outlets.filter((each) => each.id !== props.chosen))
 const quieten = (id: string, on: boolean) =>
   change({
@@ -83,6 +96,26 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         @update:model-value="change({ quietTo: $event })"
       />
     </fieldset>
+    <div class="grid grid-cols-2 gap-2">
+      <ChoiceField
+        label="In the mixer"
+        :model-value="outlet.source"
+        :choices="sources"
+        :problems="of('source')"
+        @update:model-value="change({ source: $event })"
+      />
+      <NumberField
+        v-if="outlet.source"
+        label="Down to"
+        unit="%"
+        :model-value="outlet.sourceTo"
+        :problems="of('sourceTo')"
+        @update:model-value="change({ sourceTo: $event })"
+      />
+    </div>
+    <p class="text-[12.5px] text-soft">
+      A source of the mixer, such as the microphone, can be softer meanwhile; it is put back after.
+    </p>
     <label class="flex items-start gap-2">
       <input
         type="checkbox"

@@ -12,6 +12,8 @@ const outlet = (id: string, over: Partial<Stage['outlets'][number]> = {}) => ({
   quietens: [],
   quietTo: 100,
   apart: false,
+  source: '',
+  sourceTo: 40,
   ...over,
 })
 const stage = (...outlets: Stage['outlets']) => ({ id: 'main', outlets, spots: [], fixtures: [] }) as unknown as Stage
@@ -43,8 +45,8 @@ describe('an outlet', () => {
     const made = form(stage(outlet('bench')))
     expect(made.text()).not.toContain('Copy its address')
     await made.find('label input[type=checkbox]').setValue(true)
-    expect(edited(made)[0]).toMatchObject({ apart: true })
-    await made.setProps({ stage: stage(outlet('bench', { apart: true })) })
+    expect(edited(made)[0]).toMatchObject({ apart: true, source: '', sourceTo: 40 })
+    await made.setProps({ stage: stage(outlet('bench', { apart: true, source: '', sourceTo: 40 })) })
     expect(made.text()).toContain('Copy its address')
   })
 })

@@ -106,7 +106,7 @@ const add = async () => {
     wiring.stages.map((each) => each.stage.id),
   )
   const made: Stage = {
-    formatVersion: 4,
+    formatVersion: 5,
     id,
     name: `Stage ${wiring.stages.length + 1}`,
     width: 1_280,
@@ -122,7 +122,16 @@ const add = async () => {
       },
     ],
     outlets: [
-      { id: 'sounds', name: 'Sounds', busy: { kind: 'share', together: 3 }, quietens: [], quietTo: 100, apart: false },
+      {
+        id: 'sounds',
+        name: 'Sounds',
+        busy: { kind: 'share', together: 3 },
+        quietens: [],
+        quietTo: 100,
+        apart: false,
+        source: '',
+        sourceTo: 40,
+      },
     ],
   }
   try {

@@ -41,7 +41,16 @@ const STAGE: Stage = {
   height: 720,
   backdrop: '',
   outlets: [
-    { id: 'bench', name: 'Bench', busy: { kind: 'share', together: 3 }, quietens: [], quietTo: 100, apart: false },
+    {
+      id: 'bench',
+      name: 'Bench',
+      busy: { kind: 'share', together: 3 },
+      quietens: [],
+      quietTo: 100,
+      apart: false,
+      source: '',
+      sourceTo: 40,
+    },
   ],
   spots: [
     {

@@ -85,7 +85,7 @@ final class StageBench {
         }
         Map<String, Object> stage = new HashMap<>(Map.of(
                 "formatVersion",
-                4,
+                5,
                 "id",
                 "main",
                 "name",

@@ -14,6 +14,7 @@ import org.waxbell.directive.Directive;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.Quieten;
 import org.waxbell.directive.StageDirective;
+import org.waxbell.event.Target;
 import org.waxbell.score.Manner;
 import org.waxbell.score.PlannedPart;
 import org.waxbell.score.ScoreCompiler;
@@ -101,6 +102,7 @@ final class Performance {
             out.directed(directive);
             if (place != null) {
                 quieten(directive, place);
+                runner.softened(ring, run).ifPresent(soft -> soft.perform(new Clerk(runner, ring, at, out)));
             }
         }
     }
@@ -169,11 +171,14 @@ final class Performance {
     }
 
     private void release(PartRun run) {
-        run.part().holds().ifPresent(target -> {
-            if (runner.handlers().switches().release(target, ring.nameOf(run), at, out)) {
-                runner.switched(ring, target, at, out);
-            }
-        });
+        run.part().holds().ifPresent(target -> release(run, target));
+        runner.softened(ring, run).ifPresent(soft -> release(run, soft.target()));
+    }
+
+    private void release(PartRun run, Target target) {
+        if (runner.handlers().switches().release(target, ring.nameOf(run), at, out)) {
+            runner.switched(ring, target, at, out);
+        }
     }
 
     /** Works out what is known now, and finds room for it; a ring that still waits is placed with all of it. */

@@ -62,7 +62,14 @@ final class Resuming {
                 out.directed(again);
             }
         } else if (run.part().lane().toldAhead()) {
+            Switch soft = runner.softened(ring, run).orElse(null);
+            if (soft != null) {
+                runner.handlers().switches().forget(soft.target(), ring.nameOf(run));
+            }
             performance.close(index, PartState.ENDED, "");
+            if (soft != null) {
+                runner.handlers().switches().owe(soft.target(), false, ring.nameOf(run), now, out);
+            }
         } else {
             performance.close(index, PartState.UNKNOWN, "the program stopped while it was under way");
         }
@@ -76,6 +83,10 @@ final class Resuming {
                         && run.part().holds().isPresent()
                         && runner.tell(ring, run) instanceof Switch held) {
                     runner.handlers().switches().resume(ring, run, held);
+                }
+                if (run.state() == PartState.TOLD) {
+                    runner.softened(ring, run)
+                            .ifPresent(soft -> runner.handlers().switches().resume(ring, run, soft));
                 }
             }
         }

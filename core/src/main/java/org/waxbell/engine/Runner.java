@@ -3,6 +3,7 @@ package org.waxbell.engine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Asking;
@@ -13,6 +14,7 @@ import org.waxbell.cue.Rack;
 import org.waxbell.desk.Answer;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.HushAll;
+import org.waxbell.directive.Switch;
 import org.waxbell.event.CueRang;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Target;
@@ -315,6 +317,20 @@ final class Runner {
                 handlers.areReadBy(run.part().patterns()) ? handlers.wordsOfAll(ring.event()) : Map.of();
         return ring.telling(
                 run, now, wordBook, wired.house().home(), wired.book().wiring().looks());
+    }
+
+    /** What the outlet of a part holds of the mixer while it sounds; empty for nothing. */
+    Optional<Switch> softened(Ring ring, PartRun run) {
+        return run.part()
+                .place()
+                .flatMap(place -> wired.book().outlet(place))
+                .flatMap(outlet -> outlet.holds()
+                        .map(source -> new Switch(
+                                ring.nameOf(run),
+                                ring.momentOf(run),
+                                source,
+                                Integer.toString(outlet.sourceTo()),
+                                false)));
     }
 
     @Nullable

@@ -189,8 +189,10 @@ public record VoicePart(
 
     @Override
     public Directive direct(Telling telling) {
+        String said = telling.value(name("text"));
         Utterance what = new Utterance(
-                telling.value(name("text")),
+                // Where no desk was asked, as in a sketch, its words are said as they are written.
+                said.isEmpty() ? telling.fill(words) : said,
                 telling.value(name("voice")),
                 percent(telling.value(name("speed"))),
                 percent(telling.value(name("pitch"))));

@@ -36,7 +36,9 @@ public record Stage(
         List<Outlet> outlets,
         List<Fixture> fixtures) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 4;
+    public static final int FORMAT = 5;
+
+    private static final int LONGEST_SOURCE = 120;
     /** The backdrop that is the practice mixer's picture. */
     public static final String OF_MIXER = "mixer";
 
@@ -86,6 +88,10 @@ public record Stage(
             Problems here = problems.at("outlets", i);
             place(here, outlet.id(), outlet.name(), outlet.busy(), places);
             here.at("quietTo").within(outlet.quietTo(), 0, 100, "How loud the others are", " percent");
+            here.at("sourceTo").within(outlet.sourceTo(), 0, 100, "How loud the source is", " percent");
+            if (!outlet.source().isEmpty()) {
+                here.at("source").text(outlet.source(), LONGEST_SOURCE, "The name of the source");
+            }
             for (int j = 0; j < outlet.quietens().size(); j++) {
                 String other = outlet.quietens().get(j);
                 if (!hasOutlet(other) || other.equals(outlet.id())) {

@@ -17,8 +17,10 @@ import org.waxbell.cue.HeldAnswer;
 import org.waxbell.directive.Caption;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.SayInChat;
+import org.waxbell.directive.SetTarget;
 import org.waxbell.directive.Speak;
 import org.waxbell.event.Facts;
+import org.waxbell.event.Target;
 import org.waxbell.event.Tried;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.GateAnswer;
@@ -69,7 +71,7 @@ class SpeakingTest {
                 main.width(),
                 main.height(),
                 main.spots(),
-                List.of(Outlet.plain("voice", "Voice", new BusyRule.Wait(5, 60_000))));
+                List.of(new Outlet("voice", "Voice", new BusyRule.Wait(5, 60_000), List.of(), 100, false, "mic", 30)));
         return new Wiring(housed.house(), housed.racks(), housed.cues(), List.of(sounding), housed.shelf());
     }
 
@@ -208,5 +210,26 @@ class SpeakingTest {
         Outcome hushed = engine.hush(1_500, Actor.HOST);
         assertThat(hushed.directives()).hasAtLeastOneElementOfType(HushAll.class);
         assertThat(spoken(hushed, engine.wake(60_000))).isEmpty();
+    }
+
+    private static List<String> levels(Outcome... outcomes) {
+        return Arrays.stream(outcomes)
+                .flatMap(each -> each.directives().stream())
+                .filter(SetTarget.class::isInstance)
+                .map(each -> ((SetTarget) each).target().name() + " " + ((SetTarget) each).value())
+                .toList();
+    }
+
+    @Test
+    void aSourceOfTheMixerIsSofterMeanwhileAndPutBackAfter() {
+        engine.accept(500, Facts.SWITCHED.by(Actor.MIXER, new Target(Target.Kind.LEVEL, "mic"), "80"));
+        Outcome begun = write(1_000, INES, "!say one");
+        assertThat(levels(begun)).containsExactly("mic 30");
+        Speak speak = spoken(begun).get(0);
+        engine.completed(1_200, speak.partRun(), Completion.measured(2_000));
+        assertThat(levels(engine.wake(speak.meantFor() + 1_900))).isEmpty();
+        assertThat(levels(engine.wake(speak.meantFor() + 2_000))).containsExactly("mic 80");
+        write(30_000, INES, "!say two");
+        assertThat(levels(engine.hush(30_500, Actor.HOST))).containsExactly("mic 80");
     }
 }

@@ -168,4 +168,23 @@ class VoiceTest extends OnConsole {
         browser.seeText("[data-own] button", "Take it away").click();
         browser.gone("[data-own]");
     }
+
+    @Test
+    @Order(7)
+    void aStagePageMakesTheSmootherVoices() {
+        browser.tab(app.get("/api/stages/main/address").get("address").asString());
+        browser.await(
+                "the stage has joined",
+                any -> !app.get("/api/live").get("pages").isEmpty());
+        browser.await("the page made it", any -> {
+            JsonNode heard = app.post(
+                    "/api/voice/hear", Map.of("text", "good evening all", "voice", "page:slt", "speed", 0, "pitch", 0));
+            assertThat(heard.get("lengthMs").asLong()).isBetween(600L, 3_000L);
+            return Boolean.TRUE.equals(
+                    browser.driver()
+                            .executeScript(
+                                    "return performance.getEntriesByType('resource').some((each) => each.name.includes('/media/made/') && each.responseStatus === 204)"));
+        });
+        browser.driver().close();
+    }
 }

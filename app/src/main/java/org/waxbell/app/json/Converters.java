@@ -194,7 +194,7 @@ final class Converters {
         }
     }
 
-    /** Version 2 of a stage brought outlets that make others quieter, version 3 frames, fixtures and backdrops, version 4 outlets with a page of their own. */
+    /** Version 2 of a stage brought outlets that make others quieter, version 3 frames, fixtures and backdrops, version 4 outlets with a page of their own, version 5 sources of the mixer that are quieter meanwhile. */
     private static void stage(ObjectNode stage) {
         if (version(stage) == 1) {
             stage.put("formatVersion", 2);
@@ -211,6 +211,10 @@ final class Converters {
         if (version(stage) == 3) {
             stage.put("formatVersion", 4);
             each(stage.path("outlets"), outlet -> outlet.put("apart", false));
+        }
+        if (version(stage) == 4) {
+            stage.put("formatVersion", 5);
+            each(stage.path("outlets"), outlet -> outlet.put("source", "").put("sourceTo", 40));
         }
     }
 

@@ -4,6 +4,8 @@ import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.file.Files;
 import java.time.Duration;
 import java.util.concurrent.CompletableFuture;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -13,9 +15,12 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.media.MediaTokens;
+import org.waxbell.app.speech.PageSpeech;
 import org.waxbell.app.speech.Spokens;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.shelf.Media;
@@ -27,11 +32,13 @@ class PageController {
     private final MediaFiles files;
     private final MediaTokens tokens;
     private final Spokens spokens;
+    private final PageSpeech pageSpeech;
     private final WiringStore wiring;
 
-    PageController(MediaFiles files, MediaTokens tokens, WiringStore wiring, Spokens spokens) {
+    PageController(MediaFiles files, MediaTokens tokens, WiringStore wiring, Spokens spokens, PageSpeech pageSpeech) {
         this.files = files;
         this.spokens = spokens;
+        this.pageSpeech = pageSpeech;
         this.tokens = tokens;
         this.wiring = wiring;
     }
@@ -103,5 +110,23 @@ class PageController {
                         : ResponseEntity.status(HttpStatus.GONE).<byte[]>build()))
                 .orElseGet(() -> CompletableFuture.completedFuture(
                         ResponseEntity.notFound().build()));
+    }
+
+    /** A page made speech that it was asked for. */
+    @PostMapping("/media/made/{id}")
+    ResponseEntity<Void> made(@PathVariable String id, @RequestBody(required = false) byte @Nullable [] wav) {
+        return (pageSpeech.made(id, wav == null ? new byte[0] : wav)
+                        ? ResponseEntity.noContent()
+                        : ResponseEntity.notFound())
+                .build();
+    }
+
+    /** The voice as pages run it. */
+    @GetMapping("/media/voice.wasm")
+    ResponseEntity<Resource> voice() {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/wasm"))
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .body(new ClassPathResource("voice/flite.wasm"));
     }
 }

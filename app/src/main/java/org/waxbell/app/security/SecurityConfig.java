@@ -29,6 +29,9 @@ class SecurityConfig {
     /** For all that stands in no frame. */
     static final String CLOSED = POLICY + "'none'";
 
+    /** For our own scripts: the one that makes speech is a worker, which has the policy that comes with it. */
+    private static final String SCRIPTS = CLOSED.replace("script-src 'self'", "script-src 'self' 'wasm-unsafe-eval'");
+
     private static final String FILE_POLICY = "default-src 'none'; style-src 'unsafe-inline'; sandbox";
 
     private static final Turned TURNED = new Turned();
@@ -64,7 +67,9 @@ class SecurityConfig {
                 .referrerPolicy(policy -> policy.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.NO_REFERRER))
                 .addHeaderWriter(policy(SecurityConfig::isStage, POLICY + "'self'"))
                 .addHeaderWriter(policy(SecurityConfig::isFile, FILE_POLICY))
-                .addHeaderWriter(policy(request -> !isStage(request) && !isFile(request), CLOSED));
+                .addHeaderWriter(policy(SecurityConfig::isScript, SCRIPTS))
+                .addHeaderWriter(
+                        policy(request -> !isStage(request) && !isFile(request) && !isScript(request), CLOSED));
     }
 
     private static DelegatingRequestMatcherHeaderWriter policy(RequestMatcher where, String policy) {
@@ -76,6 +81,10 @@ class SecurityConfig {
     private static boolean isStage(HttpServletRequest request) {
         return request.getRequestURI().equals("/stage")
                 || request.getRequestURI().equals("/stage.html");
+    }
+
+    private static boolean isScript(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/assets/");
     }
 
     private static boolean isFile(HttpServletRequest request) {

@@ -29,7 +29,7 @@ import org.waxbell.voice.Voice;
 /** The plain voice that ships: Flite in WebAssembly, inside this program. It is made ready once, when it is wanted first. */
 @Component
 @Order(30)
-final class ShippedSpeech implements Speech {
+class ShippedSpeech implements Speech {
     /** Its voice by id. */
     static final String PLAIN = "plain";
 

@@ -2,15 +2,19 @@ package org.waxbell.app.stage;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -32,6 +36,7 @@ import org.waxbell.fixture.MascotFixture;
 import org.waxbell.port.Carrier;
 import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
+import org.waxbell.voice.Utterance;
 
 /**
  * What each stage shows, and the pages that show it. Messages of a stage are numbered; a page that joins or comes again is
@@ -74,6 +79,8 @@ public class StageFeed implements Carriers {
     private record EndNews(String type, long number, String partRun, long at) {}
 
     private record AskNews(String type) {}
+
+    private record MakeNews(String type, String id, String text, String voice, int speed, int pitch) {}
 
     private record HushNews(String type, long number, long at) {}
 
@@ -283,6 +290,20 @@ public class StageFeed implements Carriers {
             }
             return answered;
         });
+    }
+
+    /** Asks one page to make speech, one that sounds before others; the page by name, empty where there is none. @param not pages that are not asked @param told hears which page it is before that is asked */
+    public synchronized Optional<String> make(Set<String> not, String id, Utterance what, Consumer<String> told) {
+        Optional<StagePage> maker = feeds.values().stream()
+                .flatMap(feed -> feed.pages.values().stream())
+                .filter(page -> !not.contains(page.id()))
+                .min(Comparator.comparing(StagePage::preview).thenComparing(page -> !page.sounds()));
+        maker.ifPresent(page -> {
+            told.accept(page.id());
+            page.outbox()
+                    .post(json.write(new MakeNews("make", id, what.text(), what.voice(), what.speed(), what.pitch())));
+        });
+        return maker.map(StagePage::id);
     }
 
     /** The worst round trip of all pages, in milliseconds. */
