@@ -1,4 +1,6 @@
 import { ref } from 'vue'
+import { onOutput } from '@/lib/output'
+import { useHearHere } from '@/stores/hearHere'
 
 /** What is heard in the console just now: one file at a time, as loud as a stage would play it. */
 const playing = ref('')
@@ -41,6 +43,8 @@ export const useHearing = () => {
     }
     const player = begin()
     await context!.resume()
+    // An output that was pulled out since is no reason for silence.
+    await onOutput(context!, useHearHere().output).catch(() => undefined)
     level!.gain.value = 10 ** (gain / 2_000)
     if (playing.value !== address) {
       player.src = address

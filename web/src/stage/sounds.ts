@@ -1,4 +1,5 @@
 import { meterOf, peakOf } from '@/lib/meter'
+import { onOutput } from '@/lib/output'
 import type { Part } from './messages'
 
 type Sound = NonNullable<Part['sound']>
@@ -67,9 +68,8 @@ export class Sounds {
   }
 
   /** Sounds on that output from now on; empty text for the usual one. */
-  async onOutput(id: string): Promise<void> {
-    const context = this.context as AudioContext & { setSinkId?: (id: string) => Promise<void> }
-    await context.setSinkId?.(id)
+  onOutput(id: string): Promise<void> {
+    return onOutput(this.context, id)
   }
 
   /** The level that the mixer gives this page, 0 to 1. */

@@ -31,13 +31,13 @@ final class Drafts {
     }
 
     /** Something said at once, however many speak, that can be read where cards stand. */
-    static Map<String, Object> voice(String id, String words) {
+    static Map<String, Object> voice(String id, String words, String voice) {
         return Map.ofEntries(
                 Map.entry("kind", "voice"),
                 Map.entry("id", id),
                 Map.entry("start", Map.of("kind", "at", "ms", 0)),
                 Map.entry("words", words),
-                Map.entry("voice", "plain"),
+                Map.entry("voice", voice),
                 Map.entry("speed", 0),
                 Map.entry("pitch", 0),
                 Map.entry("volume", 100),

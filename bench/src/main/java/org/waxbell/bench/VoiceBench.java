@@ -27,6 +27,9 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class VoiceBench {
     private static final String SENTENCE = "The tall taper is poured, and everybody gathers at the warm bench now.";
+    /** How long it is said by the plain voice. */
+    private static final double SENTENCE_SECONDS = 5.06;
+
     private static final int FLOOD = 300;
     private static final int AT_ONCE = 8;
     private static final int GENERATED = 1_000;
@@ -48,7 +51,8 @@ final class VoiceBench {
             browser.await(
                     "the stage has joined",
                     any -> app.get("/api/live").get("pages").size() == 1);
-            said(app, live);
+            said(app, live, "plain", "");
+            said(app, live, "page:slt", "smooth_");
             flood(app, live);
         }
     }
@@ -59,13 +63,14 @@ final class VoiceBench {
         ((ObjectNode) plain.get("reading")).put("voice", "plain");
         Drafts.saved(
                 app.put("/api/house", Map.of("version", house.get("version").asLong(), "house", plain)));
-        Drafts.cue(app, "aloud", List.of(Drafts.voice("voice", "{line}")));
+        Drafts.cue(app, "plain", List.of(Drafts.voice("voice", "{line}", "plain")));
+        Drafts.cue(app, "smooth", List.of(Drafts.voice("voice", "{line}", "page:slt")));
         Drafts.cue(app, "card", List.of(Drafts.card("card", "corner", 0, 500)));
     }
 
-    private static double alone(Packaged app) {
+    private static double alone(Packaged app, String voice) {
         long before = System.nanoTime();
-        long length = app.post("/api/voice/hear", Map.of("text", SENTENCE, "voice", "plain", "speed", 0, "pitch", 0))
+        long length = app.post("/api/voice/hear", Map.of("text", SENTENCE, "voice", voice, "speed", 0, "pitch", 0))
                 .get("lengthMs")
                 .asLong();
         double took = (System.nanoTime() - before) / 1e6;
@@ -75,39 +80,35 @@ final class VoiceBench {
         return took;
     }
 
-    private void said(Packaged app, LiveEnd live) {
-        alone(app);
+    private void said(Packaged app, LiveEnd live, String voice, String prefix) {
+        alone(app, voice);
+        String word = voice.equals("plain") ? "!plain" : "!smooth";
         List<Double> first = new ArrayList<>();
         List<Double> alone = new ArrayList<>();
         for (int i = 0; i < scale.of(2, 100, 300); i++) {
-            alone.add(alone(app));
-            JsonNode decision = app.say("wickerby", "!aloud " + SENTENCE.substring("!aloud ".length()));
+            alone.add(alone(app, voice));
+            JsonNode decision = app.say("wickerby", word + SENTENCE.substring(word.length()));
             long ring = decision.at("/answers/0/ring").asLong();
             first.add(live.startedAt(ring + ".voice") - decision.get("at").asLong());
             app.post("/api/hush", Map.of());
         }
-        Figures.printBoth("line_to_speech", first);
-        Figures.printBoth("made_alone", alone);
-        Figures.print("speech_to_alone", Figures.percentile(first, 50) / Figures.percentile(alone, 50), "");
+        Figures.printBoth(prefix + "line_to_speech", first);
+        Figures.printBoth(prefix + "made_alone", alone);
+        Figures.print(prefix + "speech_to_alone", Figures.percentile(first, 50) / Figures.percentile(alone, 50), "");
+        Figures.print(
+                prefix + "speech_in_a_second", SENTENCE_SECONDS * 1_000 / Figures.percentile(alone, 50), "s of speech");
     }
 
     private void flood(Packaged app, LiveEnd live) throws InterruptedException, IOException {
-        int cards = scale.of(2, 20);
+        int cards = scale.of(2, 40);
         List<Double> calm = cards(app, live, cards);
+        List<Double> talk = flooded(app, live, cards, "number %d of the evening");
         double before = Figures.memory(app.process());
-        ExecutorService writers = Executors.newFixedThreadPool(AT_ONCE);
-        for (int i = 0; i < FLOOD; i++) {
-            String text = "!aloud number " + i + " of the evening";
-            writers.execute(() -> app.say("wickerby", text));
-        }
-        List<Double> flooded = cards(app, live, cards);
-        writers.shutdown();
-        if (!writers.awaitTermination(1, TimeUnit.MINUTES)) {
-            throw new IllegalStateException("the flood did not end");
-        }
+        List<Double> spoken = flooded(app, live, cards, "!plain number %d of the evening");
         Figures.printBoth("card_when_calm", calm);
-        Figures.printBoth("card_in_a_flood", flooded);
-        Figures.print("card_in_a_flood_to_calm", Figures.percentile(flooded, 50) / Figures.percentile(calm, 50), "");
+        Figures.printBoth("card_in_a_flood_of_talk", talk);
+        Figures.printBoth("card_in_a_flood_of_speech", spoken);
+        Figures.print("speech_to_talk", Figures.percentile(spoken, 50) / Figures.percentile(talk, 50), "");
         Figures.print("memory_after_flood", Figures.memory(app.process()) - before, "MB");
         long waiting = app.get("/api/live")
                 .get("rings")
@@ -116,6 +117,22 @@ final class VoiceBench {
                 .count();
         Figures.print("waiting_after_flood", waiting, "of " + FLOOD);
         app.post("/api/hush", Map.of());
+    }
+
+    /** Cards while others write as fast as they are answered. */
+    private static List<Double> flooded(Packaged app, LiveEnd live, int cards, String line)
+            throws InterruptedException {
+        ExecutorService writers = Executors.newFixedThreadPool(AT_ONCE);
+        for (int i = 0; i < FLOOD; i++) {
+            String text = String.format(line, i);
+            writers.execute(() -> app.say("wickerby", text));
+        }
+        List<Double> all = cards(app, live, cards);
+        writers.shutdown();
+        if (!writers.awaitTermination(1, TimeUnit.MINUTES)) {
+            throw new IllegalStateException("the flood did not end");
+        }
+        return all;
     }
 
     private static List<Double> cards(Packaged app, LiveEnd live, int count) {

@@ -25,10 +25,12 @@ final class LoudWithoutRest extends CueRule {
                 || Cues.gate(cue, LimitGate.class).isPresent()
                 || Cues.gate(cue, PriceGate.class).isPresent();
         for (Placed each : parts(cue)) {
-            if (!held && cue.openToAll() && each.part() instanceof SoundPart) {
+            if (!held && cue.openToAll() && each.part().lane().heard()) {
                 found.add(
                         "gates",
-                        "Everyone may ring this sound as often as they like.",
+                        each.part() instanceof SoundPart
+                                ? "Everyone may ring this sound as often as they like."
+                                : "Everyone may have this said as often as they like.",
                         "Give it a cooldown, such as 10 s.",
                         Optional.of(rested(cue)));
                 return;

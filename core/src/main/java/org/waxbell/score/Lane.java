@@ -32,6 +32,11 @@ public enum Lane {
         return name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT);
     }
 
+    /** Whether what lands there is heard. */
+    public boolean heard() {
+        return this == SOUND || this == VOICE;
+    }
+
     /** Whether its adapters start things themselves at the moment told, and so want to be told ahead of it. */
     public boolean toldAhead() {
         return toldAhead;

@@ -3,6 +3,7 @@ package org.waxbell.voice;
 import com.ibm.icu.text.Normalizer2;
 import com.ibm.icu.text.SpoofChecker;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -74,15 +75,16 @@ final class UnwelcomeRule implements TextRule {
     }
 
     private static List<Group> groups(String[] words) {
+        List<String> forms = Arrays.stream(words).map(UnwelcomeRule::form).toList();
         List<Group> all = new ArrayList<>();
         int letters = 0;
         for (int i = 0; i < words.length; i++) {
-            all.add(new Group(form(words[i]), i, i + 1));
-            boolean spelled =
-                    words[i].codePoints().filter(Character::isLetterOrDigit).count() == 1;
-            letters = spelled ? Math.min(MOST_SPELLED, letters + 1) : 0;
-            for (int from = i - letters + 1; from < i; from++) {
-                all.add(new Group(form(String.join("", List.of(words).subList(from, i + 1))), from, i + 1));
+            all.add(new Group(forms.get(i), i, i + 1));
+            letters = forms.get(i).length() == 1 ? Math.min(MOST_SPELLED, letters + 1) : 0;
+            String spelled = forms.get(i);
+            for (int from = i - 1; from > i - letters; from--) {
+                spelled = forms.get(from) + spelled;
+                all.add(new Group(plain(spelled), from, i + 1));
             }
         }
         return all;
@@ -107,17 +109,23 @@ final class UnwelcomeRule implements TextRule {
         for (char each : folded.toCharArray()) {
             signs.append(DIGITS.getOrDefault(each, each));
         }
-        String skeleton = Normalizer2.getNFDInstance()
-                .normalize(LIKENESS.getSkeleton(signs.toString()).toLowerCase(Locale.ROOT))
-                // The strokes i, l and 1 look alike, and m like rn.
-                .replace('l', 'i')
-                .replace("rn", "m");
+        return plain(Normalizer2.getNFDInstance()
+                .normalize(LIKENESS.getSkeleton(signs.toString()).toLowerCase(Locale.ROOT)));
+    }
+
+    /** Letters alone, each once where it is stretched. */
+    private static String plain(String skeleton) {
         StringBuilder form = new StringBuilder();
-        skeleton.codePoints().filter(Character::isLetterOrDigit).forEach(each -> {
-            if (form.isEmpty() || form.codePointBefore(form.length()) != each) {
-                form.appendCodePoint(each);
-            }
-        });
+        // The strokes i, l and 1 look alike, and m like rn.
+        skeleton.replace('l', 'i')
+                .replace("rn", "m")
+                .codePoints()
+                .filter(Character::isLetterOrDigit)
+                .forEach(each -> {
+                    if (form.isEmpty() || form.codePointBefore(form.length()) != each) {
+                        form.appendCodePoint(each);
+                    }
+                });
         return form.toString();
     }
 }

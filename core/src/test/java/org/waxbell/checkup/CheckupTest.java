@@ -37,6 +37,7 @@ import org.waxbell.score.Score;
 import org.waxbell.score.SlatePart;
 import org.waxbell.score.SoundPart;
 import org.waxbell.score.SwitchPart;
+import org.waxbell.score.VoicePart;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.CueCheck;
 import org.waxbell.wiring.Wiring;
@@ -61,6 +62,25 @@ class CheckupTest {
 
     private static Part lamp() {
         return new SwitchPart("lamp", NOW, 2_000, new Target(Target.Kind.LAMP, "Bench"), "off", false, Manner.PLAIN);
+    }
+
+    private static VoicePart said() {
+        return new VoicePart(
+                "voice",
+                NOW,
+                "{viewer}",
+                "",
+                0,
+                0,
+                100,
+                "main",
+                "bench",
+                12_000,
+                false,
+                "",
+                "corner",
+                "beeswax",
+                Manner.PLAIN);
     }
 
     private static Part sound(String file) {
@@ -174,6 +194,7 @@ class CheckupTest {
                         "loud-without-rest",
                         of(cue("s", List.of(), sound(""))),
                         of(cue("s", List.of(REST), sound("")))),
+                Arguments.of("loud-without-rest", of(cue("v", List.of(), said())), of(cue("v", List.of(REST), said()))),
                 Arguments.of(
                         "pause-for-rest",
                         of(cue("p", List.of(), Samples.reply("r", new Anchor.At(5_000)))),

@@ -13,7 +13,10 @@ import org.waxbell.actor.Actor;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.EventPull;
 import org.waxbell.cue.HeldAnswer;
+import org.waxbell.cue.Take;
+import org.waxbell.cue.TakeRule;
 import org.waxbell.directive.Caption;
 import org.waxbell.directive.HushAll;
 import org.waxbell.directive.SayInChat;
@@ -28,6 +31,7 @@ import org.waxbell.gate.ReadingGate;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.Manner;
+import org.waxbell.score.Score;
 import org.waxbell.score.VoicePart;
 import org.waxbell.stage.Stage;
 import org.waxbell.voice.Reading;
@@ -231,5 +235,41 @@ class SpeakingTest {
         assertThat(levels(engine.wake(speak.meantFor() + 2_000))).containsExactly("mic 80");
         write(30_000, INES, "!say two");
         assertThat(levels(engine.hush(30_500, Actor.HOST))).containsExactly("mic 80");
+    }
+
+    @Test
+    void giftsAreThankedWithTheRightPluralAndOneSaysSomethingElse() {
+        Take lantern = new Take(
+                "lantern",
+                "Lantern",
+                "gift.item == \"Lantern\"",
+                1,
+                "",
+                new Score(List.of(voice("A lantern from {viewer}, how bright it is", false, ""))));
+        Take other = Take.only(new Score(List.of(
+                voice("{viewer} sent {giftCount, plural, one {a {giftItem}} other {# of {giftItem}}}", false, ""))));
+        Cue thanks = Samples.taking(
+                Samples.pulledBy(
+                        Samples.cue("thanks", List.of(), List.of()),
+                        new EventPull("gift", Map.of("giftWorth", 50L), Map.of())),
+                TakeRule.FIRST,
+                lantern,
+                other);
+        Wiring wiring = wiring(thanks);
+        assertThat(CueCheck.check(wiring, thanks, Calendars.NONE)).isEmpty();
+        engine = Samples.engine(new CueBook(wiring), EngineState.fresh(5));
+        assertThat(spoken(gift(1_000, "Honeycomb", 50, 3)))
+                .extracting(each -> each.what().text())
+                .containsExactly("brine_otter sent 3 of Honeycomb");
+        engine.hush(1_500, Actor.HOST);
+        assertThat(spoken(gift(2_000, "Lantern", 80, 1)))
+                .extracting(each -> each.what().text())
+                .containsExactly("A lantern from brine_otter, how bright it is");
+        engine.hush(2_500, Actor.HOST);
+        assertThat(spoken(gift(3_000, "Honeycomb", 49, 1))).isEmpty();
+    }
+
+    private Outcome gift(long at, String item, long worth, long count) {
+        return engine.accept(at, Facts.GIFT.from("practice", OTTER, item, worth, count));
     }
 }

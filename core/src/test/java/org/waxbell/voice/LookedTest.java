@@ -108,6 +108,7 @@ class LookedTest {
         assertThat(Looked.at("pour it pour it pour it now", Reading.USUAL).text())
                 .isEqualTo("pour it now");
         assertThat(Looked.at("a".repeat(400), Reading.USUAL).text()).isEqualTo("aa");
+        assertThat(Looked.at("Ha, ha, HA! what ha", Reading.USUAL).text()).isEqualTo("Ha, what ha");
         assertThat(Looked.at("very very good", Reading.USUAL).findings()).isEmpty();
     }
 

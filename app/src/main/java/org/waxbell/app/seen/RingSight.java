@@ -43,7 +43,7 @@ final class RingSight {
                 String stage = stageOf(run);
                 OnStage here = stages.computeIfAbsent(stage, id -> new OnStage());
                 here.pages = Math.max(here.pages, feed.pages(stage).size());
-                if (run.part().lane() == Lane.SOUND) {
+                if (run.part().lane().heard()) {
                     here.outlets.add(run.part().place().orElseThrow().spot());
                 }
             }
@@ -108,7 +108,7 @@ final class RingSight {
                     .filter(run -> run.part().lane() == Lane.SCREEN)
                     .toList();
             boolean sounds =
-                    played.stream().anyMatch(run -> run.part().lane() == Lane.SOUND && run.state() == PartState.ENDED);
+                    played.stream().anyMatch(run -> run.part().lane().heard() && run.state() == PartState.ENDED);
             if (!played.isEmpty()) {
                 Sight.Level level = here.muted
                         ? Sight.Level.MUTED
