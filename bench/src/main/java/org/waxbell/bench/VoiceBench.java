@@ -32,6 +32,7 @@ final class VoiceBench {
 
     private static final int FLOOD = 300;
     private static final int AT_ONCE = 8;
+    private static final int WARM_ROUNDS = 40;
     private static final int GENERATED = 1_000;
     private static final String[] ROWS = {"qwertyuiop", "asdfghjkl", "zxcvbnm"};
     private final Scale scale;
@@ -167,8 +168,44 @@ final class VoiceBench {
             prose.forEach(line -> ordinary.addAll(List.of(line.split("[.:;]"))));
         }
         List<String> read = ordinary.stream().filter(line -> line.length() > 8).toList();
+        looks(read);
         long wrong = read.stream().filter(VoiceBench::isSenseless).count();
         Figures.print("senseless_wrongly", 100.0 * wrong / read.size(), "% of " + read.size());
+    }
+
+    /** How long the engine's thread is kept by looking at one line, beside a thousand unwelcome words. */
+    private static void looks(List<String> lines) {
+        List<String> words = new ArrayList<>();
+        for (int i = 0; i < GENERATED; i++) {
+            words.add("grockle" + Integer.toString(i, 26).replaceAll("[0-9]", "q"));
+        }
+        Reading usual = Reading.USUAL;
+        Reading many = new Reading(
+                usual.voice(),
+                usual.speed(),
+                usual.pitch(),
+                usual.links(),
+                usual.linkWords(),
+                usual.signs(),
+                usual.repeats(),
+                usual.senseless(),
+                usual.senselessFrom(),
+                usual.unwelcome(),
+                words,
+                usual.tooLong(),
+                usual.longest(),
+                usual.standIn(),
+                usual.spelled());
+        int found = 0;
+        long before = 0;
+        for (int round = 0; round < WARM_ROUNDS; round++) {
+            before = System.nanoTime();
+            for (String line : lines) {
+                found += Looked.at(line, many).findings().size();
+            }
+        }
+        double each = (System.nanoTime() - before) / 1e3 / lines.size();
+        Figures.print("look_at_a_line", found < 0 ? 0 : each, "µs");
     }
 
     private static void caught(Map<String, Integer> caught, String sort, String text) {

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Words that the host does not want to hear, also in letters that look like theirs (the skeleton of Unicode Technical Standard
@@ -26,6 +27,11 @@ final class UnwelcomeRule implements TextRule {
 
     /** Words that belong together: one, or the letters of one that is spelled out. @param to behind the last of them */
     private record Group(String form, int from, int to) {}
+
+    /** A list and its forms. */
+    private record Known(List<String> words, Set<String> forms) {}
+
+    private volatile @Nullable Known lately;
 
     @Override
     public String name() {
@@ -44,9 +50,7 @@ final class UnwelcomeRule implements TextRule {
 
     @Override
     public Optional<Found> look(String text, Reading reading) {
-        Set<String> unwelcome =
-                reading.unwelcomeWords().stream().map(UnwelcomeRule::form).collect(Collectors.toSet());
-        unwelcome.remove("");
+        Set<String> unwelcome = forms(reading.unwelcomeWords());
         if (unwelcome.isEmpty()) {
             return Optional.empty();
         }
@@ -72,6 +76,18 @@ final class UnwelcomeRule implements TextRule {
                         Map.of("unwelcome", (long) first.size()),
                         rest(words, gone, Set.of(), ""),
                         rest(words, gone, first, reading.standIn())));
+    }
+
+    /** The forms of a list, worked out once for as long as it stays the same list. */
+    private Set<String> forms(List<String> words) {
+        Known known = lately;
+        if (known == null || known.words() != words) {
+            Set<String> forms = words.stream().map(UnwelcomeRule::form).collect(Collectors.toSet());
+            forms.remove("");
+            known = new Known(words, forms);
+            lately = known;
+        }
+        return known.forms();
     }
 
     private static List<Group> groups(String[] words) {
