@@ -15,7 +15,7 @@ const speaking = computed(() =>
     <h2 class="text-[18px]">What is said</h2>
     <p v-if="speaking.length === 0" class="pt-1 text-soft">
       No cue says anything yet. Make one under <RouterLink to="/cues" class="underline">Cues</RouterLink>, for a chat
-      word such as !say, and give it the part “Say something”.
+      word such as !say, and give it the part “Say by voice”.
     </p>
     <ul>
       <li v-for="{ cue, brief } in speaking" :key="cue.id" class="border-t border-line py-2 first:border-0">

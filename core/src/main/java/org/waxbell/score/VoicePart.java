@@ -69,7 +69,7 @@ public record VoicePart(
     private static final String MANNER = "Voice, speed and pitch of its own";
 
     /** What it says of itself. */
-    public static final Kind<Part> KIND = Kind.<Part>of(VoicePart.class, "voice", "Say something", "Voice")
+    public static final Kind<Part> KIND = Kind.<Part>of(VoicePart.class, "voice", "Say by voice", "Voice")
             .also("speech speak read aloud tts")
             .with(
                     Field.words("words", "Says").needed(),

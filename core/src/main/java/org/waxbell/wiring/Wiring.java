@@ -62,7 +62,6 @@ public record Wiring(House house, List<Rack> racks, List<Cue> cues, List<Stage> 
     /** Everything that desks run, by its place. */
     public Map<String, DeskDocument> deskDocuments() {
         Map<String, DeskDocument> all = new LinkedHashMap<>();
-        all.put(house.reading().id(), house.reading());
         for (Stage stage : stages) {
             for (Fixture fixture : stage.fixtures()) {
                 if (fixture instanceof DeskDocument document) {
@@ -70,6 +69,7 @@ public record Wiring(House house, List<Rack> racks, List<Cue> cues, List<Stage> 
                 }
             }
         }
+        all.put(house.reading().id(), house.reading());
         return all;
     }
 
