@@ -83,7 +83,7 @@ final class VoiceBench {
 
     private void said(Packaged app, LiveEnd live, String voice, String prefix) {
         alone(app, voice);
-        String word = voice.equals("plain") ? "!plain" : "!smooth";
+        String word = voice.equals("plain") ? "!plain " : "!smooth ";
         List<Double> first = new ArrayList<>();
         List<Double> alone = new ArrayList<>();
         for (int i = 0; i < scale.of(2, 100, 300); i++) {

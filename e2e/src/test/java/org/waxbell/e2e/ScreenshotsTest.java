@@ -81,6 +81,7 @@ class ScreenshotsTest {
     }
 
     private static void voice(Packaged app, Browser browser, String tab) throws IOException {
+        browser.to(tab);
         go(browser, app, "/voice", "button.chip");
         app.say("brine_otter", "!say sdfjkhsdfkjh wvbnmq");
         app.say("tallowmoth", "!ask why is the sage one so green tonight");
