@@ -176,7 +176,7 @@ export type News =
   | { type: 'clock'; sent: number; now: number }
   | { type: 'ask' }
   /** Make this speech, and give it to the server. */
-  | { type: 'make'; id: string; text: string; voice: string; speed: number; pitch: number }
+  | { type: 'make'; id: string; words: string[] }
 
 export type Report =
   | { type: 'hello'; key: string }

@@ -1,16 +1,11 @@
 import { ConsoleStdout, File, type Inode, OpenFile, PreopenDirectory, WASI } from '@bjorn3/browser_wasi_shim'
 
-/** What is to be said, and in which voice. */
+/** What the voice is called with, but for the file. */
 export interface ToMake {
   id: string
-  text: string
-  voice: string
-  speed: number
-  pitch: number
+  words: string[]
 }
 
-/** What the voices' own pitch is, in hertz. */
-const PITCH: Record<string, number> = { slt: 170, rms: 98 }
 const MADE = 'speech.wav'
 let voice: Promise<WebAssembly.Module> | null = null
 
@@ -18,22 +13,9 @@ let voice: Promise<WebAssembly.Module> | null = null
 const make = async (what: ToMake): Promise<Uint8Array<ArrayBuffer>> => {
   voice ??= WebAssembly.compileStreaming(fetch('/media/voice.wasm'))
   const folder = new Map<string, Inode>()
-  const words = [
-    'flite',
-    '-voice',
-    what.voice,
-    '--setf',
-    `duration_stretch=${(100 / what.speed).toFixed(3)}`,
-    '--setf',
-    `int_f0_target_mean=${(((PITCH[what.voice] ?? 100) * what.pitch) / 100).toFixed(1)}`,
-    '-t',
-    what.text,
-    '-o',
-    `/said/${MADE}`,
-  ]
   const silent = () => ConsoleStdout.lineBuffered(() => undefined)
   const wasi = new WASI(
-    words,
+    [...what.words, '-o', `/said/${MADE}`],
     [],
     [new OpenFile(new File([])), silent(), silent(), new PreopenDirectory('/said', folder)],
   )

@@ -44,8 +44,6 @@ watch(
     }
   },
 )
-const verdict = (of: LookedView) =>
-  of.held ? `kept out: ${of.reason}` : of.asks ? `asked of you first: ${of.reason}` : of.reason
 </script>
 
 <template>
@@ -69,9 +67,9 @@ const verdict = (of: LookedView) =>
           <bdi>{{ looked.read }}</bdi>
         </dd>
       </template>
-      <template v-if="verdict(looked)">
+      <template v-if="looked.verdict">
         <dt class="text-soft">It found</dt>
-        <dd :class="looked.held && 'text-wax-words'">{{ verdict(looked) }}</dd>
+        <dd :class="looked.held && 'text-wax-words'">{{ looked.verdict }}</dd>
       </template>
     </dl>
     <button class="mt-2 text-[13.5px] underline" :aria-expanded="lines !== null" @click="tonight">
@@ -82,7 +80,7 @@ const verdict = (of: LookedView) =>
       <li v-for="(each, at) in lines" :key="at" class="flex gap-3 border-t border-line py-1 first:border-0">
         <bdi class="min-w-0 flex-1 break-words">{{ each.text }}</bdi>
         <span class="w-[44%] flex-none" :class="each.held ? 'text-wax-words' : 'text-soft'">{{
-          verdict(each) || 'said as it is'
+          each.verdict || 'said as it is'
         }}</span>
       </li>
     </ul>

@@ -9,7 +9,7 @@ import { useVoice } from '@/stores/voice'
 const voice = useVoice()
 const failed = ref('')
 const hear = async (text: HeldText) => {
-  failed.value = await voice.hear(text.text.replace(/^\S+\s+/, ''))
+  failed.value = await voice.hear(text.says)
 }
 </script>
 

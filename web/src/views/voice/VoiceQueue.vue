@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RotateCcw, Square, SkipForward } from '@lucide/vue'
-import { useRafFn } from '@vueuse/core'
+import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { PartNotice, RingNotice } from '@/api/types'
 import { span } from '@/lib/spans'
@@ -9,11 +9,12 @@ import { useNotes } from '@/stores/notes'
 import { useWhy } from '@/stores/why'
 
 /** What is said now, with how far it has come, and what waits for its turn. */
+const TICK_MS = 200
 const live = useLive()
 const why = useWhy()
 const notes = useNotes()
 const now = ref(live.now())
-useRafFn(() => (now.value = live.now()), { fpsLimit: 10 })
+useIntervalFn(() => (now.value = live.now()), TICK_MS)
 
 interface Said {
   ring: RingNotice

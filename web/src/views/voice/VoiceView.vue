@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Pause, Play } from '@lucide/vue'
-import { watch } from 'vue'
+import { watchThrottled } from '@vueuse/core'
 import { useLive } from '@/stores/live'
 import { useVoice } from '@/stores/voice'
 import HearHere from './HearHere.vue'
@@ -14,7 +14,12 @@ import VoiceQueue from './VoiceQueue.vue'
 /** The voice: what is said now and next, what waits for the host, how text is read, and by whom nothing is said. */
 const live = useLive()
 const voice = useVoice()
-watch([() => live.wiringStamp, () => live.decisions.at(-1)?.number], () => void voice.load(), { immediate: true })
+/** A flood of lines is no reason to ask as often. */
+const OFTEN_MS = 400
+watchThrottled([() => live.wiringStamp, () => live.decisions.at(-1)?.number], () => void voice.load(), {
+  throttle: OFTEN_MS,
+  immediate: true,
+})
 </script>
 
 <template>

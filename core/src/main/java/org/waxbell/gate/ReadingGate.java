@@ -23,6 +23,8 @@ import org.waxbell.voice.Reading;
 public record ReadingGate(Reading reading, List<String> written, boolean earFirst) implements Gate {
     /** Its name in answers. */
     public static final String NAME = "reading";
+    /** The number of an answer that keeps a text out for what was found in it. */
+    public static final String KEPT = "keptOut";
     /** The number of an answer that waits for the host. */
     public static final String WAITS = "waitsForHost";
 
@@ -60,7 +62,7 @@ public record ReadingGate(Reading reading, List<String> written, boolean earFirs
         Map<String, Object> stands = query.facts().desks(query.person());
         String viewer = query.viewer().map(Viewer::name).orElse("");
         boolean blocked = Arrays.asList(
-                        stands.getOrDefault("voiceBlocked", "").toString().split(" "))
+                        stands.getOrDefault("voiceBlocked", "").toString().split("\n"))
                 .contains(viewer.toLowerCase(Locale.ROOT));
         if (blocked) {
             return GateAnswer.held(NAME, "nothing is said for " + viewer, Map.of());
@@ -75,13 +77,10 @@ public record ReadingGate(Reading reading, List<String> written, boolean earFirs
                 continue;
             }
             Looked looked = Looked.at(text, reading);
-            if (looked.held()) {
-                return GateAnswer.held(NAME, "kept out: " + looked.reason(), looked.numbers());
-            }
-            if (looked.asks()) {
+            if (looked.held() || looked.asks()) {
                 Map<String, Long> numbers = new HashMap<>(looked.numbers());
-                numbers.put(WAITS, 1L);
-                return GateAnswer.held(NAME, "waits for you: " + looked.reason(), numbers);
+                numbers.put(looked.held() ? KEPT : WAITS, 1L);
+                return GateAnswer.held(NAME, looked.verdict(), numbers);
             }
         }
         return waits.isEmpty()

@@ -195,10 +195,7 @@ public record CardPart(
                             "Nothing that sets this cue off tells whose portrait that is.",
                             "Choose another one, or a picture.");
         }
-        List<String> looks = check.looks();
-        if (!looks.contains(look)) {
-            problems.at("look").add(look, "There is no such look.", "Choose one of " + looks + ".");
-        }
+        check.look(look);
         if (!picture.isEmpty() && check.shelf().find(PICTURES, picture).isEmpty()) {
             problems.at("picture")
                     .add(picture, "There is no such picture on the shelf.", "Choose one that is there, or none.");

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.waxbell.act.Asking;
@@ -63,8 +64,11 @@ public record VoicePart(
     /** Each word stands out when it is said. */
     static final String BY_WORD = "words";
 
-    /** The values that strangers write, by their names in words. */
-    private static final Set<String> STRANGE = Set.of("line", "argument", "rewardInput", "clipTitle", "hookText");
+    /** The values of an event that strangers write, by their names in words. */
+    private static final Set<String> STRANGE =
+            Set.of("line", "argument", "named", "rewardInput", "clipTitle", "hookText");
+    /** How values of the slate begin: a cue may have written there what a stranger wrote. */
+    private static final List<String> KEPT = List.of("slate", "namedSlate");
 
     private static final String MANNER = "Voice, speed and pitch of its own";
 
@@ -147,12 +151,21 @@ public record VoicePart(
         return List.of(words);
     }
 
-    /** The values in its words that a stranger wrote. */
+    /** The values of the event in its words that a stranger wrote; they are looked at before it rings. */
     public Set<String> strange() {
+        return uses(STRANGE::contains);
+    }
+
+    private Set<String> uses(Predicate<String> which) {
         return Wording.uses(words).stream()
                 .map(Wording.Use::name)
-                .filter(STRANGE::contains)
+                .filter(which)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** Values as a pattern that is taken apart again. */
+    private static String pieces(Set<String> names) {
+        return names.stream().map(name -> "{" + name + "}").collect(Collectors.joining(Reading.BETWEEN));
     }
 
     @Override
@@ -167,14 +180,18 @@ public record VoicePart(
                 Reading.DESK,
                 Reading.SAY,
                 Map.of(
-                        "text", words,
+                        "text",
+                        words,
                         "written",
-                                strange().stream()
-                                        .map(name -> "{" + name + "}")
-                                        .collect(Collectors.joining(Reading.BETWEEN)),
-                        "voice", voice,
-                        "speed", Integer.toString(speed),
-                        "pitch", Integer.toString(pitch))));
+                        pieces(strange()),
+                        "kept",
+                        pieces(uses(name -> KEPT.stream().anyMatch(name::startsWith))),
+                        "voice",
+                        voice,
+                        "speed",
+                        Integer.toString(speed),
+                        "pitch",
+                        Integer.toString(pitch))));
     }
 
     @Override

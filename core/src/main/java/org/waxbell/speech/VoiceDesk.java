@@ -77,13 +77,17 @@ public final class VoiceDesk implements Desk<Reading, VoiceState> {
             return Answer.refused(now, "blocked", "nothing is said for " + viewer);
         }
         String text = ask.text("text");
-        // The longest piece first, for a shorter one may stand in it.
-        List<String> written = Arrays.stream(ask.text("written").split(Reading.BETWEEN))
-                .filter(each -> !each.isBlank())
-                .sorted(Comparator.comparingInt(String::length).reversed())
-                .toList();
+        List<String> written = pieces(ask.text("written"));
         for (String piece : written) {
             text = text.replace(piece, Looked.at(piece, reading).text());
+        }
+        // What was kept from before was not looked at when this rang.
+        for (String piece : pieces(ask.text("kept"))) {
+            Looked looked = Looked.at(piece, reading);
+            if (looked.held() || looked.asks()) {
+                return Answer.refused(now, "keptOut", looked.verdict());
+            }
+            text = text.replace(piece, looked.text());
         }
         text = Looked.plain(text);
         if (text.codePoints().noneMatch(Character::isLetterOrDigit)) {
@@ -96,6 +100,14 @@ public final class VoiceDesk implements Desk<Reading, VoiceState> {
         said.put("speed", percent(own == null ? 0 : own.speed(), ask.number("speed"), reading.speed()));
         said.put("pitch", percent(own == null ? 0 : own.pitch(), ask.number("pitch"), reading.pitch()));
         return Answer.done(now, "said", text, said);
+    }
+
+    /** The longest piece first, for a shorter one may stand in it. */
+    private static List<String> pieces(String joined) {
+        return Arrays.stream(joined.split(Reading.BETWEEN))
+                .filter(each -> !each.isBlank())
+                .sorted(Comparator.comparingInt(String::length).reversed())
+                .toList();
     }
 
     private static String first(String... choices) {
@@ -117,6 +129,6 @@ public final class VoiceDesk implements Desk<Reading, VoiceState> {
                 "voicePaused",
                 now.halted() ? 1L : 0L,
                 "voiceBlocked",
-                String.join(" ", now.blocked().keySet()));
+                String.join("\n", now.blocked().keySet()));
     }
 }

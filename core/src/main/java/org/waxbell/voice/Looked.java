@@ -68,6 +68,13 @@ public record Looked(String text, List<Finding> findings) {
         return why.isEmpty() ? "nothing is left to say" : String.join(", ", why);
     }
 
+    /** What comes of it, in words: that and why it is kept out or waits, or what was found; empty text where nothing was. */
+    public String verdict() {
+        return held()
+                ? "kept out: " + reason()
+                : asks() ? "waits for you: " + reason() : findings.isEmpty() ? "" : reason();
+    }
+
     /** The numbers behind the reason. */
     public Map<String, Long> numbers() {
         Map<String, Long> all = new HashMap<>();

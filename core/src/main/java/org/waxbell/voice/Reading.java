@@ -159,6 +159,7 @@ public record Reading(
                     List.of(
                             ActField.text("text", "What", LONGEST_TEXT * 2),
                             ActField.text("written", "What of it a viewer wrote", LONGEST_TEXT),
+                            ActField.text("kept", "What of it a viewer may have written before", LONGEST_TEXT),
                             ActField.text("voice", "Voice", LONGEST_NAME),
                             ActField.number("speed", "Speed", 0, FASTEST, 0),
                             ActField.number("pitch", "Pitch", 0, FASTEST, 0)),

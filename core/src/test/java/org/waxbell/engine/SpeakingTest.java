@@ -272,4 +272,17 @@ class SpeakingTest {
     private Outcome gift(long at, String item, long worth, long count) {
         return engine.accept(at, Facts.GIFT.from("practice", OTTER, item, worth, count));
     }
+
+    @Test
+    void whatAViewerHadWrittenOnTheSlateIsLookedAtWhenItIsSaid() {
+        Cue wish = Samples.cue("wish", List.of("!wish"), List.of(), voice("{viewer} wants {slateWish}", false, ""));
+        engine = Samples.engine(new CueBook(wiring(wish)), EngineState.fresh(5));
+        engine.accept(500, Facts.SLATE_WRITTEN.by(Actor.HOST, "wish", INES.id(), "see www.example.org"));
+        engine.accept(600, Facts.SLATE_WRITTEN.by(Actor.HOST, "wish", OTTER.id(), "sdfjkhsdfkjh wvbnmq"));
+        assertThat(spoken(write(1_000, INES, "!wish")))
+                .extracting(each -> each.what().text())
+                .containsExactly("marshlight_ines wants see a link");
+        engine.hush(1_500, Actor.HOST);
+        assertThat(spoken(write(2_000, OTTER, "!wish"), engine.wake(2_500))).isEmpty();
+    }
 }

@@ -111,8 +111,7 @@ class VoiceTest extends OnConsole {
     @Test
     @Order(4)
     void whatIsSaidIsReadAlongAlsoAfterAReload() {
-        String stage =
-                browser.tab(app.get("/api/stages/main/address").get("address").asString());
+        browser.tab(app.get("/api/stages/main/address").get("address").asString());
         browser.await(
                 "the stage has joined",
                 any -> !app.get("/api/live").get("pages").isEmpty());
@@ -123,7 +122,6 @@ class VoiceTest extends OnConsole {
         browser.seeText("#stage .caption", "the sage one is the very best");
         browser.gone("#stage .caption");
         browser.driver().close();
-        assertThat(stage).isNotEmpty();
     }
 
     @Test

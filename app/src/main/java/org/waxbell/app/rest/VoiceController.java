@@ -50,6 +50,9 @@ import org.waxbell.voice.Voice;
 @RequestMapping("/api/voice")
 class VoiceController {
     private static final int MOST = 60;
+    /** Among how many decisions it is looked for what waits: a long evening has fewer. */
+    private static final int AMONG = 20_000;
+
     private static final int LINES = 50;
     private static final String CHAT = Facts.chat().kind();
     private static final long LONGEST_TRY = 30_000;
@@ -82,8 +85,16 @@ class VoiceController {
         this.notices = notices;
     }
 
-    /** A text that was held. @param at milliseconds since 1970 UTC @param reason why, as the gate said it */
-    record HeldText(long decision, long at, String viewer, String cueId, String cueName, String text, String reason) {}
+    /** A text that was held. @param at milliseconds since 1970 UTC @param says what of it would be said @param reason why, as the gate said it */
+    record HeldText(
+            long decision,
+            long at,
+            String viewer,
+            String cueId,
+            String cueName,
+            String text,
+            String says,
+            String reason) {}
 
     /** How the voice stands. @param sentence how text is read; chips name fields @param waits what the host is asked about, oldest first @param keptOut newest first */
     record VoiceView(
@@ -100,20 +111,20 @@ class VoiceController {
 
     record ToLook(String text) {}
 
-    /** What comes of looking at a text. @param said what of it is said @param read the same as it is read @param held whether it is kept out @param asks whether the host is asked @param reason why */
+    /** What comes of looking at a text. @param said what of it is said @param read the same as it is read @param held whether it is kept out @param asks whether the host is asked @param verdict what comes of it, in words */
     record LookedView(
             String text,
             String said,
             String read,
             boolean held,
             boolean asks,
-            String reason,
+            String verdict,
             List<Looked.Finding> findings) {}
 
     @GetMapping
     VoiceView voice() {
         VoiceState now = now();
-        List<HeldText> waits = held("\"" + ReadingGate.WAITS + "\"")
+        List<HeldText> waits = held(ReadingGate.WAITS)
                 .filter(each -> !now.settled().contains(each.decision()))
                 .sorted((one, other) -> Long.compare(one.decision(), other.decision()))
                 .toList();
@@ -124,7 +135,7 @@ class VoiceController {
                 List.copyOf(now.blocked().values()),
                 List.copyOf(now.own().values()),
                 waits,
-                held("\"kept out: ").toList());
+                held(ReadingGate.KEPT).toList());
     }
 
     private VoiceState now() {
@@ -135,15 +146,15 @@ class VoiceController {
                 .orElse(VoiceState.NEW);
     }
 
-    /** Texts that were held lately for what their answer holds. */
-    private Stream<HeldText> held(String with) {
-        return journal.holding(with, MOST).stream().flatMap(row -> texts(row, with));
+    /** Texts that were held lately, by the number that tells for what. */
+    private Stream<HeldText> held(String number) {
+        return journal.holdingLately("\"" + number + "\"", AMONG, MOST).stream().flatMap(row -> texts(row, number));
     }
 
-    private Stream<HeldText> texts(DecisionRow row, String with) {
+    private Stream<HeldText> texts(DecisionRow row, String number) {
         Decision decision = json.read(row.json(), Decision.class);
         return decision.cues().stream()
-                .filter(answer -> answer.held() && waitsOrNot(answer, with.contains(ReadingGate.WAITS)))
+                .filter(answer -> answer.held() && isHeldFor(answer, number))
                 .map(answer -> new HeldText(
                         row.number(),
                         row.at(),
@@ -151,12 +162,13 @@ class VoiceController {
                         answer.cueId(),
                         answer.cueName(),
                         text(decision.event()),
+                        said(decision.event()),
                         last(answer).reason()));
     }
 
-    private static boolean waitsOrNot(CueAnswer answer, boolean waits) {
+    private static boolean isHeldFor(CueAnswer answer, String number) {
         GateAnswer last = last(answer);
-        return last.gate().equals(ReadingGate.NAME) && last.numbers().containsKey(ReadingGate.WAITS) == waits;
+        return last.gate().equals(ReadingGate.NAME) && last.numbers().containsKey(number);
     }
 
     private static GateAnswer last(CueAnswer answer) {
@@ -165,6 +177,10 @@ class VoiceController {
 
     private static String text(ShowEvent event) {
         return event instanceof Written line ? line.text() : event.sentence();
+    }
+
+    private static String said(ShowEvent event) {
+        return event instanceof Written line && !line.argument().isBlank() ? line.argument() : text(event);
     }
 
     /** Makes speech to be heard by who asks alone. */
@@ -232,7 +248,7 @@ class VoiceController {
                 ReadAloud.of(looked.text(), language, reading.spellings()),
                 looked.held(),
                 looked.asks(),
-                looked.held() || !looked.findings().isEmpty() ? looked.reason() : "",
+                looked.verdict(),
                 looked.findings());
     }
 

@@ -74,16 +74,11 @@ final class InstalledSpeech implements Speech {
         }
         // It writes its head last, so it needs a file that it can go back in.
         return ProgramSpeech.filed(
-                (text, made) -> List.of(
-                        FLITE,
-                        "-voice",
-                        voice,
-                        "--setf",
-                        "duration_stretch=" + 100.0 / what.speed(),
-                        "-f",
-                        text,
-                        "-o",
-                        made),
+                (text, made) -> {
+                    List<String> words = FliteWords.of(voice, what);
+                    words.addAll(List.of("-f", text, "-o", made));
+                    return words;
+                },
                 what.text(),
                 limitMs);
     }

@@ -62,10 +62,11 @@ public class PageSpeech implements Speech {
         byte[] secret = new byte[SECRET];
         random.nextBytes(secret);
         String id = HexFormat.of().formatHex(secret);
-        Utterance bare =
-                new Utterance(what.text(), what.voice().substring(BY_PAGE.length()), what.speed(), what.pitch());
+        List<String> words = FliteWords.of(what.voice().substring(BY_PAGE.length()), what);
+        words.addAll(List.of("-t", what.text()));
         CompletableFuture<byte[]> coming = new CompletableFuture<>();
-        Optional<String> page = feed.getObject().make(slow, id, bare, maker -> asked.put(id, new Asked(maker, coming)));
+        Optional<String> page =
+                feed.getObject().make(slow, id, words, maker -> asked.put(id, new Asked(maker, coming)));
         if (page.isEmpty()) {
             return plain.say(what, limitMs);
         }

@@ -15,9 +15,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.Order;
@@ -35,8 +33,6 @@ class ShippedSpeech implements Speech {
 
     private static final String INSIDE = "/said";
     private static final String FILE = "speech.wav";
-    /** What the voice's own pitch is, in hertz. */
-    private static final double PITCH = 91;
 
     private @Nullable WasmModule module;
     private @Nullable Function<Instance, Machine> machine;
@@ -83,9 +79,7 @@ class ShippedSpeech implements Speech {
     }
 
     private void run(Path folder, Utterance what) {
-        List<String> words = new ArrayList<>(List.of("flite", "-voice", "kal16"));
-        set(words, "duration_stretch", 100.0 / what.speed());
-        set(words, "int_f0_target_mean", PITCH * what.pitch() / 100);
+        List<String> words = FliteWords.of("kal16", what);
         words.addAll(List.of("-t", what.text(), "-o", INSIDE + "/" + FILE));
         WasiOptions options = WasiOptions.builder()
                 .withArguments(words)
@@ -103,10 +97,5 @@ class ShippedSpeech implements Speech {
                 throw over;
             }
         }
-    }
-
-    private static void set(List<String> words, String feature, double value) {
-        words.add("--setf");
-        words.add(String.format(Locale.ROOT, "%s=%.3f", feature, value));
     }
 }

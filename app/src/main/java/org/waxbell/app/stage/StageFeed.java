@@ -36,7 +36,6 @@ import org.waxbell.fixture.MascotFixture;
 import org.waxbell.port.Carrier;
 import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
-import org.waxbell.voice.Utterance;
 
 /**
  * What each stage shows, and the pages that show it. Messages of a stage are numbered; a page that joins or comes again is
@@ -80,7 +79,7 @@ public class StageFeed implements Carriers {
 
     private record AskNews(String type) {}
 
-    private record MakeNews(String type, String id, String text, String voice, int speed, int pitch) {}
+    private record MakeNews(String type, String id, List<String> words) {}
 
     private record HushNews(String type, long number, long at) {}
 
@@ -292,16 +291,15 @@ public class StageFeed implements Carriers {
         });
     }
 
-    /** Asks one page to make speech, one that sounds before others; the page by name, empty where there is none. @param not pages that are not asked @param told hears which page it is before that is asked */
-    public synchronized Optional<String> make(Set<String> not, String id, Utterance what, Consumer<String> told) {
+    /** Asks one page to make speech, by what the voice is called with, one that sounds before others; the page by name, empty where there is none. @param not pages that are not asked @param told hears which page it is before that is asked */
+    public synchronized Optional<String> make(Set<String> not, String id, List<String> words, Consumer<String> told) {
         Optional<StagePage> maker = feeds.values().stream()
                 .flatMap(feed -> feed.pages.values().stream())
                 .filter(page -> !not.contains(page.id()))
                 .min(Comparator.comparing(StagePage::preview).thenComparing(page -> !page.sounds()));
         maker.ifPresent(page -> {
             told.accept(page.id());
-            page.outbox()
-                    .post(json.write(new MakeNews("make", id, what.text(), what.voice(), what.speed(), what.pitch())));
+            page.outbox().post(json.write(new MakeNews("make", id, words)));
         });
         return maker.map(StagePage::id);
     }

@@ -30,6 +30,11 @@ public interface JournalMapper {
     @Select("select * from decision where instr(json, #{text}) > 0 order by number desc limit #{most}")
     List<DecisionRow> holding(String text, int most);
 
+    /** The same among so many of the newest alone, for whoever asks often. */
+    @Select("select * from decision where number > (select coalesce(max(number), 0) from decision) - #{among}"
+            + " and instr(json, #{text}) > 0 order by number desc limit #{most}")
+    List<DecisionRow> holdingLately(String text, int among, int most);
+
     /** The newest decisions of events of a kind, newest first. */
     @Select("select * from decision where kind = #{kind} order by number desc limit #{most}")
     List<DecisionRow> ofKind(String kind, int most);
