@@ -98,7 +98,8 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
     </fieldset>
     <div class="grid grid-cols-2 gap-2">
       <ChoiceField
-        label="In the mixer"
+        :class="!outlet.source && 'col-span-2'"
+        label="Softer in the mixer"
         :model-value="outlet.source"
         :choices="sources"
         :problems="of('source')"

@@ -8,7 +8,9 @@ import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.LimitGate;
 import org.waxbell.gate.PriceGate;
+import org.waxbell.score.Part;
 import org.waxbell.score.SoundPart;
+import org.waxbell.score.VoicePart;
 import org.waxbell.wiring.Wiring;
 
 /** A sound that everyone may ring again and again. */
@@ -25,7 +27,7 @@ final class LoudWithoutRest extends CueRule {
                 || Cues.gate(cue, LimitGate.class).isPresent()
                 || Cues.gate(cue, PriceGate.class).isPresent();
         for (Placed each : parts(cue)) {
-            if (!held && cue.openToAll() && each.part().lane().heard()) {
+            if (!held && cue.openToAll() && isHeard(each.part())) {
                 found.add(
                         "gates",
                         each.part() instanceof SoundPart
@@ -36,6 +38,14 @@ final class LoudWithoutRest extends CueRule {
                 return;
             }
         }
+    }
+
+    /** Whether it is heard as soon as it rings; what the host hears first is not. */
+    private static boolean isHeard(Part part) {
+        return part.lane().heard()
+                && !(part instanceof VoicePart voice
+                        && voice.earFirst()
+                        && !voice.strange().isEmpty());
     }
 
     private static Cue rested(Cue cue) {

@@ -62,13 +62,13 @@ public record ReadingGate(Reading reading, List<String> written, boolean earFirs
         Map<String, Object> stands = query.facts().desks(query.person());
         String viewer = query.viewer().map(Viewer::name).orElse("");
         boolean blocked = Arrays.asList(
-                        stands.getOrDefault("voiceBlocked", "").toString().split("\n"))
+                        stands.getOrDefault("readingBlocked", "").toString().split("\n"))
                 .contains(viewer.toLowerCase(Locale.ROOT));
         if (blocked) {
             return GateAnswer.held(NAME, "nothing is said for " + viewer, Map.of());
         }
         Map<String, String> values = query.event().values();
-        String waits = Long.valueOf(1).equals(stands.get("voicePaused"))
+        String waits = Long.valueOf(1).equals(stands.get("readingPaused"))
                 ? "the voice is paused"
                 : earFirst ? "you hear it first" : "";
         for (String name : written) {

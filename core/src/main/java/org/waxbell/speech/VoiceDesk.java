@@ -126,9 +126,9 @@ public final class VoiceDesk implements Desk<Reading, VoiceState> {
     @Override
     public Map<String, Object> values(Reading reading, VoiceState now, String person) {
         return Map.of(
-                "voicePaused",
+                "readingPaused",
                 now.halted() ? 1L : 0L,
-                "voiceBlocked",
+                "readingBlocked",
                 String.join("\n", now.blocked().keySet()));
     }
 }

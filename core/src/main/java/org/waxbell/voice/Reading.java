@@ -146,7 +146,7 @@ public record Reading(
                                     "\\s*\\S[^=]{0,59}=\\s*\\S.{0,79}",
                                     "This tells no name and how it is said.",
                                     "Write one such as wickerby = wicker bee.")
-                            .hint("One a line, such as wickerby = wicker bee."));
+                            .hint("With commas between, such as wickerby = wicker bee."));
 
     private static Field doing(String key, String label, Doing... without) {
         return Field.choice(key, label, Doing.choices(without)).wide(3);
@@ -222,7 +222,7 @@ public record Reading(
 
     @Override
     public Map<String, Boolean> values() {
-        return Map.of("voicePaused", true, "voiceBlocked", false);
+        return Map.of("readingPaused", true, "readingBlocked", false);
     }
 
     /** How names and words are said, by their keys in small letters. */

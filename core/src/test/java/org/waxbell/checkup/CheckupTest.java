@@ -64,11 +64,11 @@ class CheckupTest {
         return new SwitchPart("lamp", NOW, 2_000, new Target(Target.Kind.LAMP, "Bench"), "off", false, Manner.PLAIN);
     }
 
-    private static VoicePart said() {
+    private static VoicePart said(String words, boolean earFirst) {
         return new VoicePart(
                 "voice",
                 NOW,
-                "{viewer}",
+                words,
                 "",
                 0,
                 0,
@@ -76,7 +76,7 @@ class CheckupTest {
                 "main",
                 "bench",
                 12_000,
-                false,
+                earFirst,
                 "",
                 "corner",
                 "beeswax",
@@ -194,7 +194,14 @@ class CheckupTest {
                         "loud-without-rest",
                         of(cue("s", List.of(), sound(""))),
                         of(cue("s", List.of(REST), sound("")))),
-                Arguments.of("loud-without-rest", of(cue("v", List.of(), said())), of(cue("v", List.of(REST), said()))),
+                Arguments.of(
+                        "loud-without-rest",
+                        of(cue("v", List.of(), said("{viewer}", false))),
+                        of(cue("v", List.of(REST), said("{viewer}", false)))),
+                Arguments.of(
+                        "loud-without-rest",
+                        of(cue("v", List.of(), said("{line}", false))),
+                        of(cue("v", List.of(), said("{line}", true)))),
                 Arguments.of(
                         "pause-for-rest",
                         of(cue("p", List.of(), Samples.reply("r", new Anchor.At(5_000)))),
