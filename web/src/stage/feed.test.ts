@@ -39,6 +39,7 @@ describe('the stage feed', () => {
       partRun: '7.card',
       at: 12.5,
       why: '',
+      voices: {},
     })
   })
 

@@ -40,7 +40,7 @@ export class Feed {
 
   tell(report: Report): void {
     if (this.socket?.readyState === WebSocket.OPEN) {
-      const empty = { key: '', sent: 0, roundTrip: 0, sounds: false, partRun: '', at: 0, why: '' }
+      const empty = { key: '', sent: 0, roundTrip: 0, sounds: false, partRun: '', at: 0, why: '', voices: {} }
       this.socket.send(JSON.stringify({ ...empty, ...report }))
     }
   }

@@ -2,6 +2,7 @@ import './stage.css'
 import { showCaption } from './caption'
 import { showCard } from './cards'
 import { LOOK_MS, SILENT } from '@/lib/meter'
+import { onOwnVoices } from '@/lib/ownVoice'
 import { ServerClock } from './clock'
 import { fitting } from './fit'
 import { Deck } from './deck'
@@ -46,7 +47,20 @@ function ready(): void {
     parent.postMessage({ may: sounds.may }, location.origin)
   }
   if (clock.inStep) {
+    tellVoices()
     feed.tell({ type: 'ready', roundTrip: clock.roundTrip, sounds: sounds.may })
+  }
+}
+
+let own: Record<string, string> = {}
+onOwnVoices((voices) => {
+  own = voices
+  tellVoices()
+})
+
+function tellVoices(): void {
+  if (Object.keys(own).length > 0) {
+    feed.tell({ type: 'voices', voices: own })
   }
 }
 

@@ -185,3 +185,5 @@ export type Report =
   | { type: 'started'; partRun: string; at: number }
   | { type: 'ended'; partRun: string }
   | { type: 'failed'; partRun: string; why: string }
+  /** What this page's browser can speak with, name to tongue. */
+  | { type: 'voices'; voices: Record<string, string> }

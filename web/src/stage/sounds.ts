@@ -1,5 +1,6 @@
 import { meterOf, peakOf } from '@/lib/meter'
 import { onOutput } from '@/lib/output'
+import { say, type Saying, type ToSay } from '@/lib/ownVoice'
 import type { Part } from './messages'
 
 type Sound = NonNullable<Part['sound']>
@@ -43,7 +44,8 @@ export class Sounds {
   private readonly context = new AudioContext()
   private readonly level = this.context.createGain()
   private readonly meter = meterOf(this.context)
-  private readonly decoded = new Map<string, Promise<AudioBuffer>>()
+  private readonly decoded = new Map<string, Promise<AudioBuffer | ToSay>>()
+  private readonly saying = new Map<string, Saying>()
   private readonly playing = new Map<string, AudioBufferSourceNode>()
   /** What is wanted and not there yet. */
   private readonly coming = new Set<string>()
@@ -116,15 +118,20 @@ export class Sounds {
     this.outlet(outlet).gain.setTargetAtTime(percent / 100, this.context.currentTime, 0.08)
   }
 
-  private buffer(address: string): Promise<AudioBuffer> {
+  /** A sound, or what this page has to say itself in its place. */
+  private fetched(address: string): Promise<AudioBuffer | ToSay> {
     const name = address.split('?')[0]!
     const known = this.decoded.get(name)
     if (known) {
       return known
     }
     const loading = fetch(address)
-      .then((answer) => (answer.ok ? answer.arrayBuffer() : Promise.reject(new NotThere(answer.status))))
-      .then((bytes) => this.context.decodeAudioData(bytes))
+      .then((answer) => (answer.ok ? answer : Promise.reject(new NotThere(answer.status))))
+      .then((answer): Promise<AudioBuffer | ToSay> =>
+        answer.headers.get('Content-Type')?.startsWith('application/json')
+          ? (answer.json() as Promise<ToSay>)
+          : answer.arrayBuffer().then((bytes) => this.context.decodeAudioData(bytes)),
+      )
     loading.catch(() => this.decoded.delete(name))
     if (name.startsWith(SPOKEN)) {
       // It is never said again.
@@ -136,7 +143,7 @@ export class Sounds {
 
   /** Fetches and decodes a sound before it is due. */
   warm(address: string): void {
-    this.buffer(address).catch(() => undefined)
+    this.fetched(address).catch(() => undefined)
   }
 
   /** Lets a video sound through the same level as everything else. @param volume 0 to 100 */
@@ -152,8 +159,11 @@ export class Sounds {
 
   /** When a sound begins, which for one that is coming is when it is there, and how long it is. */
   async begins(sound: Sound, start: number): Promise<{ at: number; lengthMs: number }> {
-    const buffer = await this.buffer(sound.media)
-    return { at: sound.coming ? Math.max(start, performance.now()) : start, lengthMs: buffer.duration * 1_000 }
+    const it = await this.fetched(sound.media)
+    return {
+      at: sound.coming ? Math.max(start, performance.now()) : start,
+      lengthMs: 'text' in it ? it.lengthMs : it.duration * 1_000,
+    }
   }
 
   /** Plays from `planned`, a moment of this page's own clock; what of it is past already is left out, unless it had to be made first. */
@@ -164,10 +174,23 @@ export class Sounds {
     const sound = part.sound!
     this.coming.add(part.partRun)
     const { at: start } = await this.begins(sound, planned)
-    const buffer = await this.buffer(sound.media)
+    const it = await this.fetched(sound.media)
     if (!this.coming.delete(part.partRun)) {
       return
     }
+    await ('text' in it ? this.speak(part, it) : this.sound(part, it, start))
+  }
+
+  /** Says it with the browser's own voice, which goes past this page's level and is as loud as that was when it began. */
+  private async speak(part: Part, what: ToSay): Promise<void> {
+    const outlet = this.outlet(part.sound!.outlet).gain.value
+    const saying = say(what, (part.sound!.volume / 100) * outlet * this.level.gain.value)
+    this.saying.set(part.partRun, saying)
+    await saying.over.finally(() => this.saying.delete(part.partRun))
+  }
+
+  private async sound(part: Part, buffer: AudioBuffer, start: number): Promise<void> {
+    const sound = part.sound!
     const from = sound.fromMs / 1_000
     const rest = Math.max(0, buffer.duration - from)
     const lasts = sound.playMs > 0 ? Math.min(rest, sound.playMs / 1_000) : rest
@@ -194,12 +217,14 @@ export class Sounds {
   end(partRun: string): void {
     this.coming.delete(partRun)
     this.playing.get(partRun)?.stop()
+    this.saying.get(partRun)?.end()
   }
 
   /** Silences everything at once. */
   stop(): void {
     this.playing.forEach((source) => source.stop())
     this.playing.clear()
+    this.saying.forEach((each) => each.end())
     this.coming.clear()
     ;[...this.quiet.keys()].forEach((name) => this.loud(name))
   }

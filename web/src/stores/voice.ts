@@ -3,6 +3,7 @@ import { shallowRef } from 'vue'
 import { ask } from '@/api/http'
 import type { DecisionNotice, Heard, VoiceView } from '@/api/types'
 import { useHearing } from '@/composables/useHearing'
+import { say, type ToSay } from '@/lib/ownVoice'
 import { useNotes } from './notes'
 
 /** The voice as the server tells it, and what the host does with it. */
@@ -34,7 +35,12 @@ export const useVoice = defineStore('voice', () => {
   const hear = async (text: string, voice = '', speed = 0, pitch = 0): Promise<string> => {
     try {
       const heard = await ask<Heard>('POST', '/voice/hear', { text, voice, speed, pitch })
-      await play(heard.address, 0)
+      const made = await fetch(heard.address)
+      if (made.headers.get('Content-Type')?.startsWith('application/json')) {
+        await say((await made.json()) as ToSay, 1).over
+      } else {
+        await play(heard.address, 0)
+      }
       return ''
     } catch (failed) {
       return (failed as Error).message

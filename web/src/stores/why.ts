@@ -27,5 +27,6 @@ export const useWhy = defineStore('why', () => {
   const back = () => (decision.value = null)
   const stop = (ring: number) => ask<DecisionNotice>('POST', `/rings/${ring}/stop`)
   const again = (ring: number) => ask<DecisionNotice>('POST', `/rings/${ring}/again`)
-  return { decision, rings, journal, open, close, back, stop, again }
+  const next = (ring: number) => ask<DecisionNotice>('POST', `/rings/${ring}/next`)
+  return { decision, rings, journal, open, close, back, stop, again, next }
 })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { Clapperboard } from '@lucide/vue'
 import type { ShelfFile } from '@/api/types'
+import MovingPicture from './MovingPicture.vue'
 import WaveDrawing from './WaveDrawing.vue'
 
 /** What a file looks like in a small place: its picture, its outline, or that it moves. */
@@ -23,5 +23,5 @@ defineProps<{ file: ShelfFile; heard?: number }>()
     preload="metadata"
     muted
   />
-  <span v-else class="grid h-full place-items-center text-soft"><Clapperboard :size="18" /></span>
+  <MovingPicture v-else :key="file.address" :address="file.address" />
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { RotateCcw, Square, SkipForward } from '@lucide/vue'
+import { ArrowUp, RotateCcw, Square, SkipForward } from '@lucide/vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { PartNotice, RingNotice } from '@/api/types'
@@ -61,7 +61,7 @@ const clear = () => waiting.value.forEach(({ ring }) => skip(ring))
         <progress class="mt-1 h-1.5 w-full" :value="share(said)" max="1" aria-label="How far it has come" />
       </li>
       <li
-        v-for="said in waiting"
+        v-for="(said, place) in waiting"
         :key="`${said.ring.number}.${said.part.id}`"
         class="flex items-start gap-2 border-t border-line py-2"
         data-waiting
@@ -73,6 +73,9 @@ const clear = () => waiting.value.forEach(({ ring }) => skip(ring))
             {{ span(Math.max(0, Math.round((said.part.from - now) / 1_000)) * 1_000) }}</span
           >
         </p>
+        <button v-if="place > 0" class="button flex-none" @click="act(why.next(said.ring.number))">
+          <ArrowUp :size="13" /> Say it next
+        </button>
         <button class="button flex-none" @click="skip(said.ring)"><SkipForward :size="13" /> Skip</button>
       </li>
     </ul>

@@ -43,6 +43,7 @@ final class Listening implements WebSocket.Listener, AutoCloseable {
             "\"key\":\"\"",
             "\"sent\":0",
             "\"roundTrip\":0",
+            "\"voices\":{}",
             "\"sounds\":false",
             "\"partRun\":\"\"",
             "\"at\":0",

@@ -51,6 +51,24 @@ final class Drafts {
                 Map.entry("manner", Map.of("ifFails", "goOn", "atOnce", false, "toEnd", false)));
     }
 
+    /** A whole sound of the shelf on the outlet of the bench. */
+    static Map<String, Object> sound(String id, String folder, String file) {
+        return Map.ofEntries(
+                Map.entry("kind", "sound"),
+                Map.entry("id", id),
+                Map.entry("start", Map.of("kind", "at", "ms", 0)),
+                Map.entry("stage", "main"),
+                Map.entry("outlet", "bench"),
+                Map.entry("folder", folder),
+                Map.entry("file", file),
+                Map.entry("volume", 100),
+                Map.entry("fromMs", 0),
+                Map.entry("toMs", 0),
+                Map.entry("fadeInMs", 0),
+                Map.entry("fadeOutMs", 0),
+                Map.entry("manner", Map.of("ifFails", "goOn", "atOnce", false, "toEnd", false)));
+    }
+
     static void cue(Packaged app, String id, List<Object> parts) {
         Map<String, Object> cue = new HashMap<>(Map.of(
                 "formatVersion",

@@ -55,6 +55,7 @@ final class VoiceBench {
             said(app, live, "plain", "");
             said(app, live, "page:slt", "smooth_");
             flood(app, live);
+            new HeardBench(scale).run(app);
         }
     }
 

@@ -3,6 +3,7 @@ package org.waxbell.engine;
 import java.util.List;
 import org.waxbell.actor.Actor;
 import org.waxbell.condition.Condition;
+import org.waxbell.cue.Urgency;
 import org.waxbell.desk.Desk;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Fact;
@@ -27,6 +28,7 @@ public final class Engine {
     /** How many cues and facts may lead to one another within one input. */
     static final int DEEPEST = 8;
 
+    private static final String OVER = "it is over already";
     private final Agenda agenda = new Agenda();
     private final LetBook lets = new LetBook();
     private final Handlers handlers;
@@ -202,10 +204,30 @@ public final class Engine {
         Turn turn = new Turn();
         runUntil(at, turn);
         Ring there = agenda.ring(ring);
-        String note = there == null ? "it is over already" : runner.stop(at, there, turn);
+        String note = there == null ? OVER : runner.stop(at, there, turn);
         Fact stopped = Facts.STOPPED.by(by, ring, there == null ? "ring " + ring : there.cueName());
         turn.decided(new Decision(nextDecision++, at, stopped, List.of(), note));
         return over(at, turn);
+    }
+
+    /** A person lets a ring that waits go before the others; of one that plays or is over that is said. */
+    public Outcome hasten(long at, long ring, Actor by) {
+        Turn turn = new Turn();
+        runUntil(at, turn);
+        Ring there = agenda.ring(ring);
+        String note = there == null ? OVER : first(at, there, turn);
+        Fact hastened = Facts.HASTENED.by(by, ring, there == null ? "ring " + ring : there.cueName());
+        turn.decided(new Decision(nextDecision++, at, hastened, List.of(), note));
+        return over(at, turn);
+    }
+
+    private String first(long at, Ring ring, Turn turn) {
+        if (ring.state() != RingState.WAITING) {
+            return ring.cueName() + " plays already";
+        }
+        runner.move(ring.asUrgentAs(Urgency.URGENT), turn);
+        runner.placeWaiting(at, turn);
+        return ring.cueName() + " goes first of what waits, by hand";
     }
 
     /** Writes down that a fault ended what was at hand; nothing else is done. */

@@ -79,6 +79,13 @@ public record Ring(
                 note, parts, spare, results);
     }
 
+    /** The same, placed before all that is less urgent than that. */
+    Ring asUrgentAs(Urgency now) {
+        return new Ring(
+                number, cueId, cueName, takeId, event, depth, now, arrived, deadline, leadMs, start, state, begun, note,
+                parts, spare, results);
+    }
+
     Ring become(RingState next, String why) {
         return new Ring(
                 number, cueId, cueName, takeId, event, depth, urgency, arrived, deadline, leadMs, start, next, begun,

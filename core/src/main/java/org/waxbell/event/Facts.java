@@ -147,6 +147,12 @@ public final class Facts {
             fact -> "stopped " + fact.text("name"),
             number("ring", "", 1),
             text("name", "", "Pour the taper"));
+    /** A person let a ring that waited go before the others. */
+    public static final FactKind HASTENED = FactKind.inHouse(
+            "hastened",
+            fact -> "moved up " + fact.text("name"),
+            number("ring", "", 1),
+            text("name", "", "Pour the taper"));
     /** A person wrote on the slate; the person is empty text for the channel's value. */
     public static final FactKind SLATE_WRITTEN = FactKind.inHouse(
             "slate",
@@ -200,6 +206,7 @@ public final class Facts {
             HAND,
             SWITCHED,
             STOPPED,
+            HASTENED,
             SLATE_WRITTEN,
             ASKED,
             TIME,

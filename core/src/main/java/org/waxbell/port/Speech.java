@@ -15,16 +15,21 @@ public interface Speech {
     /** Gets ready what takes a while the first time, before anybody waits for it. */
     default void makeReady() {}
 
-    /** What came of it. @param wav a whole WAV file, empty where it failed @param fault why it failed, as the end of a sentence; empty text where it did not */
-    record Spoken(byte[] wav, String fault) {
+    /** What came of it. @param wav a whole WAV file, empty where it failed or is left to pages @param fault why it failed, as the end of a sentence; empty text where it did not @param byPages whether pages say it themselves, and tell when it is over */
+    record Spoken(byte[] wav, String fault, boolean byPages) {
         /** It was made. */
         public static Spoken of(byte[] wav) {
-            return new Spoken(wav, "");
+            return new Spoken(wav, "", false);
+        }
+
+        /** Nothing was made: pages say it. */
+        public static Spoken leftToPages() {
+            return new Spoken(new byte[0], "", true);
         }
 
         /** It failed, and why. */
         public static Spoken failed(String why) {
-            return new Spoken(new byte[0], why);
+            return new Spoken(new byte[0], why, false);
         }
 
         /** Whether it was made. */

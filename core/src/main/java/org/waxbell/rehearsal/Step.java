@@ -8,7 +8,8 @@ import org.waxbell.event.ShowEvent;
 import org.waxbell.wiring.WiringPatch;
 
 /** One thing that is done to the engine at a moment of a script. */
-public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Step.Rewired, Step.Led, Step.Stopped {
+public sealed interface Step
+        permits Step.Happens, Step.Hush, Step.Reported, Step.Rewired, Step.Led, Step.Stopped, Step.Hastened {
     /** When, milliseconds since 1970 UTC or from any other start; steps never go back. */
     long at();
 
@@ -53,6 +54,14 @@ public sealed interface Step permits Step.Happens, Step.Hush, Step.Reported, Ste
         @Override
         public Outcome play(Engine engine) {
             return engine.stop(at, ring, by);
+        }
+    }
+
+    /** A person lets a ring go before the others that wait. @param ring its number @param by who it was */
+    record Hastened(long at, long ring, Actor by) implements Step {
+        @Override
+        public Outcome play(Engine engine) {
+            return engine.hasten(at, ring, by);
         }
     }
 

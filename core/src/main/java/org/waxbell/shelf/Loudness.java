@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * Measures how loud a sound is, while it is decoded: integrated loudness by ITU-R BS.1770-4 as EBU R 128 uses it (K-weighting, blocks of
  * 400 ms that overlap by three quarters, gates at −70 LUFS and 10 LU below the mean), its true peak by fourfold oversampling, and a drawing
- * of it. A sound shorter than one block counts as one block that is silent behind it. Not safe for several threads.
+ * of it. One channel alone is measured as it is heard, from both speakers. A sound shorter than one block counts as one block that is silent behind it. Not safe for several threads.
  */
 public final class Loudness {
     /** The loudness of silence. */
@@ -22,6 +22,9 @@ public final class Loudness {
     private static final int DRAWN_A_SECOND = 100;
     private final int rate;
     private final int channels;
+    /** How many speakers sound each channel: one alone comes from both. */
+    private final int speakers;
+
     private final Biquad[] shelf;
     private final Biquad[] high;
     private final TruePeak[] peaks;
@@ -37,6 +40,7 @@ public final class Loudness {
     public Loudness(int rate, int channels) {
         this.rate = rate;
         this.channels = channels;
+        this.speakers = channels == 1 ? 2 : 1;
         shelf = new Biquad[channels];
         high = new Biquad[channels];
         peaks = new TruePeak[channels];
@@ -63,7 +67,7 @@ public final class Loudness {
             for (int channel = 0; channel < channels; channel++) {
                 float sample = samples[frame * channels + channel];
                 double weighted = high[channel].next(shelf[channel].next(sample));
-                hop += weighted * weighted;
+                hop += weighted * weighted * speakers;
                 peaks[channel].next(sample);
                 step = Math.max(step, Math.abs(sample));
             }

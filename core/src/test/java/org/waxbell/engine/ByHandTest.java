@@ -104,6 +104,29 @@ class ByHandTest {
     }
 
     @Test
+    void whatWaitsGoesBeforeTheOthersWhereThatIsWished() {
+        Engine engine = engine(
+                Samples.cue("a", List.of("!a"), List.of(), Samples.card("card", NOW, 6_000)),
+                Samples.cue("b", List.of("!b"), List.of(), Samples.card("card", NOW, 5_000)),
+                Samples.cue("c", List.of("!c"), List.of(), Samples.card("card", NOW, 4_000)));
+        long plays = only(engine.accept(T0, Samples.line(Samples.INES, "!a"))).ring();
+        long second =
+                only(engine.accept(T0 + 10, Samples.line(Samples.INES, "!b"))).ring();
+        long third =
+                only(engine.accept(T0 + 20, Samples.line(Samples.INES, "!c"))).ring();
+        long next = start(engine, second);
+        engine.wake(T0 + 500);
+        assertThat(engine.hasten(T0 + 600, third, Actor.HOST).decisions().get(0).sentence())
+                .isEqualTo("C goes first of what waits, by hand");
+        assertThat(start(engine, third)).isEqualTo(next);
+        assertThat(start(engine, second)).isEqualTo(next + 4_000);
+        assertThat(engine.hasten(T0 + 700, plays, Actor.HOST).decisions().get(0).sentence())
+                .isEqualTo("A plays already");
+        assertThat(engine.hasten(T0 + 800, 99, Actor.HOST).decisions().get(0).sentence())
+                .isEqualTo("it is over already");
+    }
+
+    @Test
     void whatWaitsIsSkippedGivesItsCooldownBackAndLetsTheNextMoveUp() {
         Engine engine = engine(
                 Samples.cue("a", List.of("!a"), List.of(), Samples.card("card", NOW, 6_000)),

@@ -107,6 +107,14 @@ public final class Packaged implements AutoCloseable {
         return post("/api/cues/look", saved).at("/events/0/event");
     }
 
+    /** Brings a file onto the shelf. */
+    public JsonNode bring(String folder, String name, byte[] content) {
+        return send(HttpRequest.newBuilder(URI.create(address() + "/api/shelf?folder=" + folder + "&name=" + name))
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(content))
+                .build());
+    }
+
     public JsonNode say(String name, String text) {
         return post("/api/practice/lines", Map.of("name", name, "text", text, "privately", false));
     }

@@ -2,6 +2,7 @@ package org.waxbell.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.MethodOrderer;
@@ -10,7 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The voice in the browser: tried, heard from the console with no mixer and no stage page, read along, hushed, and led by the host. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -183,6 +186,89 @@ class VoiceTest extends OnConsole {
                             .executeScript(
                                     "return performance.getEntriesByType('resource').some((each) => each.name.includes('/media/made/') && each.responseStatus === 204)"));
         });
+        browser.driver().close();
+    }
+
+    /** Says it past the gates of its cue, so that nothing rests. */
+    private static void say(String text) {
+        ObjectNode line = (ObjectNode) app.sample("say-it");
+        ((ObjectNode) line.get("viewer")).put("name", "tallowmoth");
+        line.put("text", "!say " + text);
+        app.post("/api/cues/say-it/try", Map.of("event", line, "past", true));
+    }
+
+    @Test
+    @Order(8)
+    void whatWaitsIsSaidNextWhereThatIsWished() {
+        show("/voice");
+        say("good evening all, what a lovely tall taper you have there tonight");
+        say("the bench is full");
+        say("the sage one is best");
+        browser.await("two wait", any -> browser.all("[data-waiting]").size() == 2);
+        browser.all("[data-waiting]").get(1).findElements(By.tagName("button")).stream()
+                .filter(each -> each.getText().contains("Say it next"))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        browser.await("it has moved up", any -> {
+            List<WebElement> waits = browser.all("[data-waiting]");
+            return waits.size() == 2 && waits.get(0).getText().contains("the sage one is best");
+        });
+    }
+
+    /** A browser that has a voice of its own: it says what it is given, for as long as the test wants. */
+    private static final String HAS_A_VOICE = """
+            window.SpeechSynthesisUtterance = class { constructor(text) { this.text = text } };
+            const speaks = { now: null,
+              getVoices: () => [{ name: 'Reed', lang: 'en', localService: true }, { name: 'Far', lang: 'en', localService: false }],
+              addEventListener: () => undefined,
+              speak: (words) => { speaks.now = words },
+              cancel: () => { const was = speaks.now; speaks.now = null; was?.onerror({ error: 'canceled' }) } };
+            Object.defineProperty(window, 'speechSynthesis', { value: speaks });
+            """;
+
+    private static Object spoken(String script) {
+        return browser.driver().executeScript("const now = speechSynthesis.now; " + script);
+    }
+
+    @Test
+    @Order(9)
+    void theBrowsersOwnVoiceSpeaksAndTellsWhenItIsOver() {
+        browser.tab("about:blank");
+        browser.driver().executeCdpCommand("Page.addScriptToEvaluateOnNewDocument", Map.of("source", HAS_A_VOICE));
+        browser.driver().get(app.get("/api/stages/main/address").get("address").asString());
+        new Actions(browser.driver()).moveToLocation(300, 300).click().perform();
+        browser.await(
+                "its voice is known, and none that wants a network",
+                any -> app.get("/api/voice")
+                        .get("voices")
+                        .valueStream()
+                        .filter(voice -> voice.get("id").asString().startsWith("browser:"))
+                        .map(voice -> voice.get("name").asString())
+                        .toList()
+                        .equals(List.of("Reed")));
+        app.post(
+                "/api/desks/voice/own",
+                Map.of(
+                        "about",
+                        "voice",
+                        "with",
+                        Map.of("name", "tallowmoth", "voice", "browser:Reed", "speed", "120", "pitch", "100")));
+        say("12 tapers stand here");
+        browser.await(
+                "it speaks",
+                any -> "true 1.2".equals(spoken("return now?.text.includes('says twelve tapers') + ' ' + now?.rate")));
+        browser.seeText("#stage .caption", "12 tapers stand here");
+        assertThat(ring("12 tapers stand here").get("state").asString()).isEqualTo("playing");
+        spoken("now.onend()");
+        browser.await(
+                "its end is known",
+                any -> ring("12 tapers stand here").get("state").asString().equals("ended"));
+        say("and a thirteenth");
+        browser.await("it speaks again", any -> Boolean.TRUE.equals(spoken("return now?.text.includes('thirteenth')")));
+        app.post("/api/hush", Map.of());
+        browser.await("it is silent", any -> Boolean.TRUE.equals(spoken("return now === null")));
+        app.post("/api/desks/voice/plain", Map.of("about", "voice", "with", Map.of("name", "tallowmoth")));
         browser.driver().close();
     }
 }

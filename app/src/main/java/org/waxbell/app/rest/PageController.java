@@ -1,6 +1,7 @@
 package org.waxbell.app.rest;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Duration;
 import java.util.concurrent.CompletableFuture;
@@ -18,12 +19,16 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.waxbell.app.json.Documents;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.media.MediaTokens;
 import org.waxbell.app.speech.PageSpeech;
+import org.waxbell.app.speech.Speeches;
 import org.waxbell.app.speech.Spokens;
+import org.waxbell.app.stage.StagePage;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.shelf.Media;
+import org.waxbell.voice.Utterance;
 
 /** The pages by their short addresses, and files of the shelf by their hash. */
 @Controller
@@ -34,8 +39,16 @@ class PageController {
     private final Spokens spokens;
     private final PageSpeech pageSpeech;
     private final WiringStore wiring;
+    private final Documents json;
 
-    PageController(MediaFiles files, MediaTokens tokens, WiringStore wiring, Spokens spokens, PageSpeech pageSpeech) {
+    PageController(
+            MediaFiles files,
+            MediaTokens tokens,
+            WiringStore wiring,
+            Spokens spokens,
+            PageSpeech pageSpeech,
+            Documents json) {
+        this.json = json;
         this.files = files;
         this.spokens = spokens;
         this.pageSpeech = pageSpeech;
@@ -101,15 +114,37 @@ class PageController {
     @GetMapping("/media/spoken/{id}")
     CompletableFuture<ResponseEntity<byte[]>> spoken(@PathVariable String id) {
         return spokens.find(id)
-                .map(coming -> coming.thenApply(made -> made.fault().isEmpty()
-                        ? ResponseEntity.ok()
-                                .contentType(MediaType.parseMediaType("audio/wav"))
-                                .cacheControl(
-                                        CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                                .body(made.wav())
-                        : ResponseEntity.status(HttpStatus.GONE).<byte[]>build()))
+                .map(coming -> coming.thenApply(this::answer))
                 .orElseGet(() -> CompletableFuture.completedFuture(
                         ResponseEntity.notFound().build()));
+    }
+
+    /** What a page says with a voice of its own browser. @param voice its name there @param lengthMs how long it will about take, in milliseconds */
+    record ToSay(String text, String voice, int speed, int pitch, long lengthMs) {
+        static ToSay of(Utterance what, long lengthMs) {
+            return new ToSay(
+                    what.text(),
+                    what.voice().substring(StagePage.BROWSER.length()),
+                    what.speed(),
+                    what.pitch(),
+                    lengthMs);
+        }
+    }
+
+    private ResponseEntity<byte[]> answer(Speeches.Made made) {
+        if (!made.fault().isEmpty()) {
+            return ResponseEntity.status(HttpStatus.GONE).build();
+        }
+        return made.byPages() == null
+                ? ResponseEntity.ok()
+                        .contentType(MediaType.parseMediaType("audio/wav"))
+                        .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                        .body(made.wav())
+                : ResponseEntity.ok()
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .cacheControl(CacheControl.noStore())
+                        .body(json.write(ToSay.of(made.byPages(), made.lengthMs()))
+                                .getBytes(StandardCharsets.UTF_8));
     }
 
     /** A page made speech that it was asked for. */

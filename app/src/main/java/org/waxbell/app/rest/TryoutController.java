@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.LongFunction;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,6 +34,7 @@ import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.Ring;
 import org.waxbell.event.Fact;
+import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Tried;
@@ -183,9 +185,19 @@ class TryoutController {
     /** Ends a ring that plays, or skips one that waits. */
     @PostMapping("/rings/{number}/stop")
     CompletableFuture<DecisionNotice> stop(@PathVariable long number, Actor by) {
-        return loop.step(at -> new Step.Stopped(at, number, by))
+        return byHand(at -> new Step.Stopped(at, number, by), Facts.STOPPED);
+    }
+
+    /** Lets a ring that waits go before the others. */
+    @PostMapping("/rings/{number}/next")
+    CompletableFuture<DecisionNotice> next(@PathVariable long number, Actor by) {
+        return byHand(at -> new Step.Hastened(at, number, by), Facts.HASTENED);
+    }
+
+    private CompletableFuture<DecisionNotice> byHand(LongFunction<Step> step, FactKind kind) {
+        return loop.step(step)
                 .thenApply(outcome -> notices.of(outcome.decisions().stream()
-                        .filter(each -> each.event() instanceof Fact fact && fact.is(Facts.STOPPED))
+                        .filter(each -> each.event() instanceof Fact fact && fact.is(kind))
                         .findFirst()
                         .orElseThrow()));
     }

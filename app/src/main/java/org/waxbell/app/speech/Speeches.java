@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -29,8 +30,16 @@ public class Speeches {
         this.makers = List.copyOf(makers);
     }
 
-    /** Speech that was made. @param wav a whole file, empty where it failed @param fault why, as the end of a sentence */
-    public record Made(byte[] wav, long lengthMs, String fault) {}
+    /** Speech that was made. @param wav a whole file, empty where it failed or pages say it themselves @param lengthMs how long it is, of what pages say about so @param fault why it failed, as the end of a sentence @param byPages what pages say themselves; null where it was made */
+    public record Made(
+            byte[] wav,
+            long lengthMs,
+            String fault,
+            @Nullable Utterance byPages) {
+        static Made failed(String why) {
+            return new Made(new byte[0], 0, why, null);
+        }
+    }
 
     /** Gets the voice that is used ready before anybody waits for it, where a cue says something. */
     @EventListener(ApplicationReadyEvent.class)
@@ -79,25 +88,28 @@ public class Speeches {
     public Made make(Utterance what, long limitMs, long longestMs, Map<String, String> spelled) {
         Map.Entry<Voice, Speech> chosen = chosen(what.voice()).orElse(null);
         if (chosen == null) {
-            return new Made(new byte[0], 0, "there is no voice");
+            return Made.failed("there is no voice");
         }
         Voice voice = chosen.getKey();
         String read = ReadAloud.of(what.text(), voice.language(), spelled);
         if (read.codePoints().noneMatch(Character::isLetterOrDigit)) {
-            return new Made(new byte[0], 0, "nothing in it can be said");
+            return Made.failed("nothing in it can be said");
         }
-        Speech.Spoken spoken =
-                chosen.getValue().say(new Utterance(read, voice.id(), what.speed(), what.pitch()), limitMs);
+        Utterance asked = new Utterance(read, voice.id(), what.speed(), what.pitch());
+        Speech.Spoken spoken = chosen.getValue().say(asked, limitMs);
         if (!spoken.isMade()) {
-            return new Made(new byte[0], 0, spoken.fault());
+            return Made.failed(spoken.fault());
+        }
+        if (spoken.byPages()) {
+            return new Made(new byte[0], Math.min(longestMs, asked.aboutMs()), "", asked);
         }
         try {
             Wav wav = Wav.read(spoken.wav()).cut(longestMs).levelled();
             return wav.lengthMs() == 0
-                    ? new Made(new byte[0], 0, "the voice " + voice.name() + " said nothing")
-                    : new Made(wav.bytes(), wav.lengthMs(), "");
+                    ? Made.failed("the voice " + voice.name() + " said nothing")
+                    : new Made(wav.bytes(), wav.lengthMs(), "", null);
         } catch (IllegalArgumentException rubbish) {
-            return new Made(new byte[0], 0, "the voice " + voice.name() + " cannot be heard: " + rubbish.getMessage());
+            return Made.failed("the voice " + voice.name() + " cannot be heard: " + rubbish.getMessage());
         }
     }
 }

@@ -105,11 +105,13 @@ public class Spokens implements SpokenSource, DisposableBean {
         try {
             made = made(speak.what(), speak.lengthMs());
         } catch (RuntimeException broken) {
-            made = new Speeches.Made(new byte[0], 0, "the voice failed (" + broken.getMessage() + ")");
+            made = Speeches.Made.failed("the voice failed (" + broken.getMessage() + ")");
         }
         if (made.fault().isEmpty()) {
             one.begins = Math.max(speak.meantFor(), clock.now() + ON_ITS_WAY_MS);
-            inbox.completed(one.part, Completion.measured(one.begins - speak.meantFor() + made.lengthMs()));
+            if (made.byPages() == null) {
+                inbox.completed(one.part, Completion.measured(one.begins - speak.meantFor() + made.lengthMs()));
+            }
         } else {
             inbox.completed(one.part, Completion.failed(made.fault()));
         }

@@ -1,17 +1,25 @@
 package org.waxbell.app.stage;
 
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.app.address.StageKeys;
 import org.waxbell.app.socket.Outbox;
+import org.waxbell.voice.Voice;
 
 /** One page that shows a stage. */
 public final class StagePage {
+    /** How ids of voices begin that a browser has. */
+    public static final String BROWSER = "browser:";
+
+    private static final int MOST_VOICES = 300;
     private final Outbox outbox;
     private final StageKeys.Admitted admitted;
     private final String outlet;
     private volatile double roundTrip;
     private volatile boolean sounds = true;
+    private volatile List<Voice> voices = List.of();
     private volatile @Nullable CompletableFuture<Void> asked;
 
     StagePage(Outbox outbox, StageKeys.Admitted admitted, String outlet) {
@@ -50,6 +58,20 @@ public final class StagePage {
     /** Whether it may sound; a page in a plain browser may not until somebody clicks it. */
     public boolean sounds() {
         return sounds;
+    }
+
+    /** The voices of its browser. */
+    List<Voice> voices() {
+        return voices;
+    }
+
+    /** Its browser has these voices, by name and tongue. */
+    void speaks(Map<String, String> tongues) {
+        voices = tongues.entrySet().stream()
+                .limit(MOST_VOICES)
+                .map(each ->
+                        new Voice(BROWSER + each.getKey(), each.getKey(), each.getValue(), "by the browser itself"))
+                .toList();
     }
 
     void reports(double bestRoundTrip, boolean maySound) {

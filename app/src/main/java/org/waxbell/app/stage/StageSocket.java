@@ -118,6 +118,7 @@ public class StageSocket extends TextWebSocketHandler implements Served {
             case "clock" -> page.outbox().post(json.write(new ClockNews("clock", report.sent(), clock.exact())));
             case "ready" -> ready(page, report);
             case "started" -> started(page, report);
+            case "voices" -> page.speaks(report.voices());
             case "ended" -> completed(page, report, Completion.ended());
             case "failed" -> completed(page, report, Completion.failed(reason(report)));
             default -> throw new IllegalArgumentException("no such message: " + report.type());
