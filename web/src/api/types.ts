@@ -95,3 +95,5 @@ export interface Problem {
   message: string
   remedy: string
 }
+export type ClipsView = Schemas['ClipsView']
+export type ClipView = Schemas['ClipView']

@@ -10,8 +10,10 @@ import TheProblems from '@/components/cue/TheProblems.vue'
 import { useHearing } from '@/composables/useHearing'
 import { bytes, folderName, replaceFile } from '@/lib/shelf'
 import { dayAndTime, span } from '@/lib/spans'
+import { useClips } from '@/stores/clips'
 import { spotOf, useShelf } from '@/stores/shelf'
 import { useWiring } from '@/stores/wiring'
+import ClipFacts from './ClipFacts.vue'
 import ShelfPicture from './ShelfPicture.vue'
 
 /** One file of the shelf: looked at or heard, called and laid otherwise, tagged, replaced; who uses it. @param folders in which sounds lie */
@@ -25,6 +27,16 @@ const sounds = computed(() => row.value.type.startsWith('audio/'))
 const plays = computed(() => playing.value === props.file.address)
 const ending = computed(() => /\.[^.]*$/.exec(row.value.name)?.[0] ?? '')
 const bare = computed(() => row.value.name.slice(0, row.value.name.length - ending.value.length))
+const clips = useClips()
+const clip = computed(() => clips.of(row.value.hash))
+const film = ref<HTMLVideoElement | null>(null)
+const at = ref(0)
+const seek = (ms: number) => {
+  if (film.value) {
+    film.value.pause()
+    film.value.currentTime = ms / 1_000
+  }
+}
 const name = ref('')
 const tags = ref('')
 const problems = ref<Problem[]>([])
@@ -94,9 +106,11 @@ const from = (event: MouseEvent) => {
       <video
         v-if="row.type.startsWith('video/')"
         :key="file.address"
-        :src="file.address"
+        ref="film"
+        :src="clip ? `${file.address}#t=${clip.poster / 1_000}` : file.address"
         class="h-full w-full object-contain"
         controls
+        @timeupdate="at = ($event.target as HTMLVideoElement).currentTime * 1_000"
       >
         <track kind="captions" />
       </video>
@@ -132,6 +146,7 @@ const from = (event: MouseEvent) => {
       {{ (row.loudness / 100).toFixed(1) }} LUFS, true peak {{ decibels(row.peak ?? 0) }}; played at
       {{ decibels(row.gain ?? 0) }}, so that it is as loud as every other.
     </p>
+    <ClipFacts v-if="clip" :key="clip.number" :clip="clip" :file="file" :at="at" @seek="seek" />
     <section>
       <h3 class="text-[14px]">Used by</h3>
       <p v-if="file.uses.length === 0" class="text-[13px] text-soft">Nothing uses it yet.</p>

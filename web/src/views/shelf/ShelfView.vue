@@ -1,26 +1,40 @@
 <script setup lang="ts">
-import { FolderOpen, FolderPlus, Search, Trash2, Upload } from '@lucide/vue'
-import { useLocalStorage } from '@vueuse/core'
+import { Bookmark, Search, Trash2, Upload } from '@lucide/vue'
+import { useLocalStorage, watchThrottled } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import type { ShelfFile } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
 import { useKeys } from '@/composables/useKeys'
 import { FOLDERS } from '@/composables/useChoices'
 import { useHearing } from '@/composables/useHearing'
 import { dropped, folderName } from '@/lib/shelf'
+import { useClips } from '@/stores/clips'
+import { useLive } from '@/stores/live'
 import { keyOf, spotOf, useShelf, type Spot } from '@/stores/shelf'
 import { useWiring } from '@/stores/wiring'
+import ChaptersDialog from './ChaptersDialog.vue'
+import ClipsMaking from './ClipsMaking.vue'
 import ShelfComing from './ShelfComing.vue'
+import ShelfFolders, { CLIPS } from './ShelfFolders.vue'
 import ShelfInspector from './ShelfInspector.vue'
 import ShelfRow from './ShelfRow.vue'
 
 /** The shelf: sounds, pictures, videos and moving pictures in folders, brought, found, looked at, called otherwise and taken away. */
+/** A flood of lines is no reason to ask as often. */
+const OFTEN_MS = 400
 const shelf = useShelf()
+const live = useLive()
 const wiring = useWiring()
+const clips = useClips()
 watch(
   () => wiring.view?.revision,
   () => void shelf.load(),
   { immediate: true },
 )
+watchThrottled([() => wiring.view?.revision, () => live.decisions.at(-1)?.number], () => void clips.load(), {
+  throttle: OFTEN_MS,
+  immediate: true,
+})
 const folder = useLocalStorage('waxbell.shelf.folder', '')
 const order = useLocalStorage<'name' | 'length' | 'loudness' | 'newest'>('waxbell.shelf.order', 'name')
 const search = ref('')
@@ -32,8 +46,6 @@ const made = useLocalStorage<string[]>('waxbell.shelf.folders', [])
 const SEEN = Object.values(FOLDERS)
 const { stop } = useHearing()
 onBeforeUnmount(stop)
-const naming = ref(false)
-const newName = ref('')
 const open = ref('')
 const chosen = ref<string[]>([])
 const removing = ref<Spot[]>([])
@@ -48,8 +60,12 @@ const soundFolders = computed(() =>
   ].sort((one, other) => one.localeCompare(other)),
 )
 const folders = computed(() => [...soundFolders.value, ...SEEN])
-watch(folders, (all) => folder.value && !all.includes(folder.value) && (folder.value = ''))
-const count = (of: string) => shelf.files.filter((each) => !of || each.row.folder === of).length
+watch(folders, (all) => folder.value && ![CLIPS, ...all].includes(folder.value) && (folder.value = ''))
+const isIn = (file: ShelfFile, of: string) =>
+  !of || (of === CLIPS ? clips.of(file.row.hash) !== undefined : file.row.folder === of)
+const count = (of: string) => shelf.files.filter((each) => isIn(each, of)).length
+const chapters = ref(false)
+const title = computed(() => (folder.value === CLIPS ? 'Clips' : folder.value ? folderName(folder.value) : 'Shelf'))
 const ORDERS = [
   { value: 'name', name: 'by name' },
   { value: 'length', name: 'longest first' },
@@ -59,10 +75,10 @@ const ORDERS = [
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/).filter(Boolean)
   const all = shelf.files.filter(
-    ({ row, tags, uses }) =>
-      (!folder.value || row.folder === folder.value) &&
+    (file) =>
+      isIn(file, folder.value) &&
       words.every((word) =>
-        [row.name, row.folder, ...tags, ...uses.map((each) => each.name)].some((each) =>
+        [file.row.name, file.row.folder, ...file.tags, ...file.uses.map((each) => each.name)].some((each) =>
           each.toLowerCase().includes(word),
         ),
       ),
@@ -88,11 +104,13 @@ const choose = (key: string, on: boolean, range: boolean) => {
   const these = range ? keys.slice(from, to + 1) : [key]
   chosen.value = on ? [...new Set([...chosen.value, ...these])] : chosen.value.filter((each) => !these.includes(each))
 }
+/** Where sounds go that are brought. */
+const sounds = computed(() => (folder.value === CLIPS ? '' : folder.value))
 const bring = (files: FileList | null) => {
   if (files) {
     void shelf.bring(
       [...files].map((file) => ({ file, folder: '' })),
-      folder.value,
+      sounds.value,
     )
   }
   picker.value!.value = ''
@@ -100,17 +118,12 @@ const bring = (files: FileList | null) => {
 const drop = async (event: DragEvent) => {
   over.value = false
   if (event.dataTransfer) {
-    await shelf.bring(await dropped(event.dataTransfer), folder.value)
+    await shelf.bring(await dropped(event.dataTransfer), sounds.value)
   }
 }
-const makeFolder = () => {
-  const name = newName.value.trim()
-  if (name) {
-    made.value = [...new Set([...made.value, name])]
-    folder.value = name
-  }
-  naming.value = false
-  newName.value = ''
+const makeFolder = (name: string) => {
+  made.value = [...new Set([...made.value, name])]
+  folder.value = name
 }
 /** What is used is asked about; what is not is taken away at once, and both can be undone. */
 const remove = (which: Spot[]) => {
@@ -157,40 +170,13 @@ useKeys({
     @dragleave.self="over = false"
     @drop.prevent="drop"
   >
-    <aside
-      aria-label="Folders"
-      class="flex w-[220px] flex-none flex-col gap-0.5 overflow-auto border-r border-line p-3"
-    >
-      <button
-        v-for="each in ['', ...folders]"
-        :key="each"
-        class="flex items-center gap-2 rounded-[9px] px-2.5 py-1.5 text-left hover:bg-well"
-        :class="[folder === each && 'bg-well font-semibold', each === SEEN[0] && 'mt-3']"
-        :aria-pressed="folder === each"
-        @click="folder = each"
-      >
-        <FolderOpen :size="15" class="flex-none text-soft" />
-        <span class="min-w-0 flex-1 truncate">{{ each ? folderName(each) : 'Everything' }}</span>
-        <span class="text-[12.5px] text-soft">{{ count(each) }}</span>
-      </button>
-      <form v-if="naming" class="mt-2" @submit.prevent="makeFolder">
-        <input
-          v-model="newName"
-          class="field"
-          placeholder="Its name"
-          aria-label="Name of the folder"
-          maxlength="40"
-          @vue:mounted="($event as { el: HTMLElement }).el.focus()"
-          @keydown.esc="naming = false"
-        />
-      </form>
-      <button v-else class="mt-2 flex items-center gap-2 px-2.5 py-1 text-[13px] text-soft" @click="naming = true">
-        <FolderPlus :size="15" /> A folder for sounds
-      </button>
-    </aside>
+    <ShelfFolders v-model="folder" :folders="folders" :first-seen="SEEN[0]!" :count="count" @make="makeFolder" />
     <section class="flex min-w-0 flex-1 flex-col px-4 py-3" aria-label="Files">
       <div class="flex items-center gap-2 pb-3">
-        <h1 class="min-w-0 flex-1 truncate text-[24px]">{{ folder ? folderName(folder) : 'Shelf' }}</h1>
+        <h1 class="min-w-0 flex-1 truncate text-[24px]">{{ title }}</h1>
+        <button v-if="folder === CLIPS" class="button h-9" @click="chapters = true">
+          <Bookmark :size="15" /> Chapters
+        </button>
         <label class="relative w-[190px]">
           <Search :size="15" class="absolute top-2.5 left-2.5 text-soft" />
           <input
@@ -216,6 +202,7 @@ useKeys({
         />
       </div>
       <ShelfComing />
+      <ClipsMaking />
       <div v-if="spots.length" class="flex items-center gap-2 pb-2 text-[13.5px]">
         <span class="flex-1">{{ spots.length }} chosen</span>
         <select
@@ -247,7 +234,9 @@ useKeys({
           {{
             search
               ? 'Nothing found.'
-              : 'Nothing lies here yet. Drop files or whole folders onto this page: WAV, FLAC, MP3, Ogg; PNG, JPEG, GIF, WebP, SVG; WebM, MP4.'
+              : folder === CLIPS
+                ? 'No clip was kept yet. A cue with the part “Make a clip” keeps the last seconds while the mixer streams or records.'
+                : 'Nothing lies here yet. Drop files or whole folders onto this page: WAV, FLAC, MP3, Ogg; PNG, JPEG, GIF, WebP, SVG; WebM, MP4.'
           }}
         </p>
       </div>
@@ -265,6 +254,7 @@ useKeys({
     >
       <p class="font-serif text-[22px]">Let go: the files come onto the shelf</p>
     </div>
+    <ChaptersDialog :open="chapters" @close="chapters = false" />
     <TheDialog :open="removing.length > 0" title="It is in use" @close="removing = []">
       <p>
         {{ removing.length === 1 ? removing[0]!.name : `${removing.length} files` }} would be missing in

@@ -87,21 +87,6 @@ class HouseTest {
     }
 
     @Test
-    @Order(3)
-    void aClipIsMadeAndItsAddressAnswered() {
-        try (Listening chat = new Listening(app, "/ws/practice/channel")) {
-            assertThat(says("tallowmoth", "!keep")).contains("rang Keep that moment (Main)");
-            String kept = chat.next(each -> each.at("/body/text").asString("").startsWith("Kept:"))
-                    .at("/body/text")
-                    .asString();
-            assertThat(kept).matches("Kept: tallowmoth at the bench · http://[^ /]+/practice/clips/\\d+");
-            assertThat(app.askText(kept.substring(kept.indexOf("/practice/clips/"))))
-                    .contains("<h1>tallowmoth at the bench</h1>")
-                    .contains("<dd>!keep</dd>");
-        }
-    }
-
-    @Test
     @Order(4)
     void aButtonSwitchesTheSceneAndAPersonsOwnCutCountsForMore() {
         try (Listening mixer = new Listening(app, "/ws/practice/mixer");
@@ -148,7 +133,10 @@ class HouseTest {
         String address =
                 app.get("/api/hooks/kiln/address").body().get("address").asString();
         try (Listening live = new Listening(app, "/ws/live")) {
-            assertThat(app.ask("POST", address.substring(0, address.length() - 1) + "x", null)
+            assertThat(app.ask(
+                                    "POST",
+                                    address.substring(0, address.length() - 1) + (address.endsWith("x") ? "y" : "x"),
+                                    null)
                             .status())
                     .isEqualTo(404);
             assertThat(app.ask("POST", address, null).status()).isEqualTo(202);

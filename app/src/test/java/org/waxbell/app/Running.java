@@ -136,28 +136,23 @@ final class Running implements AutoCloseable {
 
     /** Puts a scene on programme, as a person at the practice mixer does. */
     void cut(String scene) {
+        byHand("scene.cut", scene, true);
+    }
+
+    /** Starts or ends the stream, likewise. */
+    void stream(boolean on) {
+        byHand("stream.set", "", on);
+    }
+
+    private void byHand(String what, String scene, boolean on) {
         Map<String, Object> place = Map.of("left", 0, "top", 0, "width", 0, "height", 0);
         Answer done = post(
                 "/api/practice/mixer/hand",
                 Map.of(
-                        "what",
-                        "scene.cut",
-                        "scene",
-                        scene,
-                        "source",
-                        "",
-                        "text",
-                        "",
-                        "level",
-                        0,
-                        "on",
-                        true,
-                        "filter",
-                        "",
-                        "place",
-                        place));
+                        "what", what, "scene", scene, "source", "", "text", "", "level", 0, "on", on, "filter", "",
+                        "place", place));
         if (done.status() != 200) {
-            throw new IllegalStateException("the practice mixer did not cut: " + done.body());
+            throw new IllegalStateException("the practice mixer did not do it: " + done.body());
         }
     }
 

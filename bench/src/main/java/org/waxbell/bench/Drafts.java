@@ -51,6 +51,25 @@ final class Drafts {
                 Map.entry("manner", Map.of("ifFails", "goOn", "atOnce", false, "toEnd", false)));
     }
 
+    /** The last half minute as a clip. */
+    static Map<String, Object> clip(String id) {
+        return Map.of(
+                "kind",
+                "clip",
+                "id",
+                id,
+                "start",
+                Map.of("kind", "at", "ms", 0),
+                "seconds",
+                30,
+                "title",
+                "Bench",
+                "longestMs",
+                120_000,
+                "manner",
+                Map.of("ifFails", "goOn", "atOnce", false, "toEnd", false));
+    }
+
     /** A whole sound of the shelf on the outlet of the bench. */
     static Map<String, Object> sound(String id, String folder, String file) {
         return Map.ofEntries(

@@ -3,6 +3,8 @@ package org.waxbell.bench;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.WebSocket;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
@@ -10,6 +12,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.locks.LockSupport;
+import org.waxbell.e2e.Packaged;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -17,6 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 final class LiveEnd implements WebSocket.Listener, AutoCloseable {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final long PATIENCE_SECONDS = 5;
+    private static final long CARD_NANOS = 600_000_000;
     private final Map<String, CompletableFuture<Double>> started = new ConcurrentHashMap<>();
     private final Map<Long, CompletableFuture<Double>> meant = new ConcurrentHashMap<>();
     private final StringBuilder piece = new StringBuilder();
@@ -54,6 +59,21 @@ final class LiveEnd implements WebSocket.Listener, AutoCloseable {
     /** When the part was painted; NaN where the page missed it, for this machine stalled longer than the card lives. */
     double startedAt(String partRun) {
         return await(started.computeIfAbsent(partRun, key -> new CompletableFuture<>()));
+    }
+
+    /** Cards that a word shows, one after another: how long after the line each was painted, in milliseconds; those that the page missed are left out. */
+    List<Double> cards(Packaged app, int count) {
+        List<Double> all = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            JsonNode decision = app.say("tallowmoth", "!card");
+            double at = startedAt(decision.at("/answers/0/ring").asLong() + ".card");
+            if (!Double.isNaN(at)) {
+                all.add(at - decision.get("at").asLong());
+            }
+            // The next is to find the spot free, for it is not the waiting that is measured.
+            LockSupport.parkNanos(CARD_NANOS);
+        }
+        return all;
     }
 
     double meantFor(long ring) {

@@ -103,7 +103,7 @@ final class VoiceBench {
 
     private void flood(Packaged app, LiveEnd live) throws InterruptedException, IOException {
         int cards = scale.of(2, 40);
-        List<Double> calm = cards(app, live, cards);
+        List<Double> calm = live.cards(app, cards);
         List<Double> talk = flooded(app, live, cards, "number %d of the evening");
         double before = Figures.memory(app.process());
         List<Double> spoken = flooded(app, live, cards, "!plain number %d of the evening");
@@ -129,22 +129,10 @@ final class VoiceBench {
             String text = String.format(line, i);
             writers.execute(() -> app.say("wickerby", text));
         }
-        List<Double> all = cards(app, live, cards);
+        List<Double> all = live.cards(app, cards);
         writers.shutdown();
         if (!writers.awaitTermination(1, TimeUnit.MINUTES)) {
             throw new IllegalStateException("the flood did not end");
-        }
-        return all;
-    }
-
-    private static List<Double> cards(Packaged app, LiveEnd live, int count) {
-        List<Double> all = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            JsonNode decision = app.say("tallowmoth", "!card");
-            double at = live.startedAt(decision.at("/answers/0/ring").asLong() + ".card");
-            if (!Double.isNaN(at)) {
-                all.add(at - decision.get("at").asLong());
-            }
         }
         return all;
     }

@@ -11,6 +11,7 @@ public sealed interface Directive
                 Quieten,
                 SayInChat,
                 MakeClip,
+                SetMark,
                 SetTarget,
                 EndPart,
                 HushAll,

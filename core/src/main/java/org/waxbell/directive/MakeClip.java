@@ -3,8 +3,8 @@ package org.waxbell.directive;
 import java.util.Map;
 import java.util.Optional;
 
-/** Keep the last seconds as a clip, and report its {@code address} and {@code title}. @param link the channel to keep it on, empty text for the home one */
-public record MakeClip(String partRun, long meantFor, String link, int seconds, String title) implements Directive {
+/** Keep the last seconds as a clip, and report what came of it. @param title plain text @param maker the name of who wants it, empty text for nobody */
+public record MakeClip(String partRun, long meantFor, int seconds, String title, String maker) implements Directive {
     private static final long STAND_IN_TAKES_MS = 2_000;
 
     @Override
@@ -14,12 +14,25 @@ public record MakeClip(String partRun, long meantFor, String link, int seconds, 
 
     @Override
     public String untaken() {
-        return "no link is set up that makes clips" + (link.isEmpty() ? "" : " on " + link);
+        return "no link is set up that makes clips";
     }
 
     @Override
     public Optional<StandIn> standIn() {
-        return Optional.of(
-                new StandIn(STAND_IN_TAKES_MS, Map.of("address", "rehearsed-clip-" + partRun, "title", title)));
+        return Optional.of(new StandIn(
+                STAND_IN_TAKES_MS,
+                Map.of(
+                        "address",
+                        "rehearsed-clip-" + partRun,
+                        "title",
+                        title,
+                        "seconds",
+                        Integer.toString(seconds),
+                        "maker",
+                        maker,
+                        "outcome",
+                        "made",
+                        "answer",
+                        "kept")));
     }
 }

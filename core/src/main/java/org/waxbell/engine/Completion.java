@@ -35,6 +35,11 @@ public record Completion(Kind kind, String detail, long lengthMs, Map<String, St
         return new Completion(Kind.FAILED, why, 0, Map.of());
     }
 
+    /** The part could not be done, why, and what can be told of it. */
+    public static Completion failed(String why, Map<String, String> results) {
+        return new Completion(Kind.FAILED, why, 0, results);
+    }
+
     /** The part lasts so long in all, in milliseconds. */
     public static Completion measured(long lengthMs) {
         return new Completion(Kind.MEASURED, "", lengthMs, Map.of());

@@ -2,6 +2,7 @@ package org.waxbell.score;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.MakeClip;
 import org.waxbell.kind.Field;
@@ -11,8 +12,10 @@ import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
 /**
- * Keeps the last seconds as a clip. How long the making takes is not known; its address and title are known when it is done,
- * as {@code {clipAddress}} and {@code {clipTitle}} where the part is called {@code clip}.
+ * Keeps the last seconds as a clip. How long the making takes is not known; its address, title, length and maker are known when it is done,
+ * as {@code {clipAddress}}, {@code {clipTitle}}, {@code {clipSeconds}} and {@code {clipMaker}} where the part is called {@code clip}. How it went
+ * is told too, also where it failed: {@code {clipOutcome}} is {@code made}, {@code same} (it was kept already), {@code notOnAir},
+ * {@code nothingKept} or {@code failed}, and {@code {clipAnswer}} says it in words.
  *
  * @param seconds   how much of the past is kept
  * @param title     words for its title
@@ -20,12 +23,31 @@ import org.waxbell.shelf.Shelf;
  */
 public record ClipPart(String id, Anchor start, int seconds, String title, long longestMs, Manner manner)
         implements Part {
+    private static final int SHORTEST = 5;
+    private static final int LONGEST = 240;
+    private static final int LONGEST_TITLE = 100;
+    private static final String VIEWER = "viewer";
+    /** What comes of it, with a sample of each. */
+    private static final Map<String, String> BRINGS = Map.of(
+            "address",
+            "http://127.0.0.1/clips/1",
+            "title",
+            "The tall taper",
+            "seconds",
+            "30",
+            "maker",
+            "marshlight_ines",
+            "outcome",
+            "made",
+            "answer",
+            "kept");
+
     /** What it says of itself. */
     public static final Kind<Part> KIND = Kind.<Part>of(ClipPart.class, "clip", "Make a clip", "Clip")
             .also("replay moment")
             .with(
                     Field.words("title", "Title").needed(),
-                    Field.number("seconds", "Seconds kept", 5, 120)
+                    Field.number("seconds", "Seconds kept", SHORTEST, LONGEST)
                             .called("The length of the clip")
                             .in("s")
                             .wide(3),
@@ -33,7 +55,7 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
                             .called("The longest time of making it")
                             .wide(3))
             .making(on -> new ClipPart(
-                    on.id(), Anchor.START, 30, on.brings("viewer") ? "{viewer}" : "Tonight", 20_000, Manner.PLAIN));
+                    on.id(), Anchor.START, 30, on.brings(VIEWER) ? "{viewer}" : "Tonight", 20_000, Manner.PLAIN));
 
     @Override
     public Kind<?> kind() {
@@ -47,17 +69,17 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
 
     @Override
     public Map<String, String> results() {
-        return Map.of(
-                resultName("address"), "http://127.0.0.1/practice/clips/1", resultName("title"), "The tall taper");
+        return named(BRINGS);
     }
 
     @Override
     public Map<String, String> lateValues(Map<String, String> reported) {
-        return Map.of(
-                resultName("address"),
-                reported.getOrDefault("address", ""),
-                resultName("title"),
-                reported.getOrDefault("title", ""));
+        return reported.isEmpty() ? Map.of() : named(reported);
+    }
+
+    private Map<String, String> named(Map<String, String> results) {
+        return BRINGS.keySet().stream()
+                .collect(Collectors.toMap(this::resultName, each -> results.getOrDefault(each, "")));
     }
 
     /** The name in words of what is known when it is done: {@code clipTitle} for {@code title}. */
@@ -77,7 +99,12 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
 
     @Override
     public Directive direct(Telling telling) {
-        return new MakeClip(telling.partRun(), telling.meantFor(), telling.link(), seconds, telling.fill(title));
+        String whole = telling.fill(title);
+        int cut = whole.length() <= LONGEST_TITLE
+                ? whole.length()
+                : whole.offsetByCodePoints(0, Math.min(LONGEST_TITLE, whole.codePointCount(0, whole.length())));
+        return new MakeClip(
+                telling.partRun(), telling.meantFor(), seconds, whole.substring(0, cut), telling.value(VIEWER));
     }
 
     @Override

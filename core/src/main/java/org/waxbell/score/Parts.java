@@ -22,6 +22,7 @@ public final class Parts {
                     ReplyPart.KIND,
                     SwitchPart.KIND,
                     ClipPart.KIND,
+                    MarkPart.KIND,
                     SlatePart.KIND,
                     AskPart.KIND,
                     PointsPart.KIND));

@@ -289,9 +289,20 @@ public final class CueCheck {
         }
     }
 
+    /** What words of a take may use: also what is told by parts that failed, where it is played in place of theirs. */
+    private Set<String> names(Take take) {
+        Set<String> all = new TreeSet<>(names());
+        cue.takes().stream()
+                .filter(other -> other.spare().equals(take.id()))
+                .flatMap(other -> other.score().parts().stream())
+                .filter(part -> part.manner().ifFails() == Manner.IfFails.OTHER_TAKE)
+                .forEach(part -> all.addAll(part.results().keySet()));
+        return all;
+    }
+
     private void score(Take take, Problems here) {
         int before = problems.found().size();
-        ScoreCheck.check(take.score(), new PartCheck(here, wiring, names(), cue.someFields(), numbers()));
+        ScoreCheck.check(take.score(), new PartCheck(here, wiring, names(take), cue.someFields(), numbers()));
         if (problems.found().size() == before) {
             OwnOverlap.check(take.score(), wiring, here);
         }

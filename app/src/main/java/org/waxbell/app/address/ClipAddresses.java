@@ -4,11 +4,11 @@ import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.config.Reach;
 
-/** Where clips of the practice channel can be looked at. */
+/** Where viewers can look at clips. */
 @Component
 public class ClipAddresses {
-    /** The path of a clip without its number. */
-    public static final String PATH = "/practice/clips/";
+    /** The path of a clip without its secret. */
+    public static final String PATH = "/clips/";
 
     private final Environment environment;
     private final Reach reach;
@@ -18,8 +18,8 @@ public class ClipAddresses {
         this.reach = reach;
     }
 
-    /** The whole address of the clip that a ring made. */
-    public String of(long ring) {
-        return "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + PATH + ring;
+    /** The whole address of a clip. */
+    public String of(String secret) {
+        return "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + PATH + secret;
     }
 }

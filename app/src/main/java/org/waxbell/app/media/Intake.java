@@ -16,7 +16,7 @@ public final class Intake {
     public static final int MOST_PICTURE = 6_000_000;
 
     private static final int MOST_FIGURE = 2_000_000;
-    private static final int MOST_VIDEO = 8_000_000;
+    private static final int MOST_VIDEO = 60_000_000;
     private static final Tika TIKA = new Tika();
     private static final Map<String, String> PICTURES = Map.of(
             "image/png", "png", "image/jpeg", "jpg", "image/gif", "gif", "image/webp", "webp", "image/svg+xml", "svg");

@@ -94,6 +94,25 @@ public class MediaFiles {
         return done;
     }
 
+    /** A sound of that media type as samples; throws {@link IllegalArgumentException} where it cannot be read. */
+    public static SoundReader.Decoded samples(byte[] content, String type) {
+        return SoundReader.decode(content, type);
+    }
+
+    /** The sound of that hash as samples; empty where none lies here that can be read. */
+    public Optional<SoundReader.Decoded> samples(String hash) {
+        return mapper.all().stream()
+                .filter(row -> row.hash().equals(hash) && row.media().audible())
+                .findFirst()
+                .flatMap(row -> {
+                    try {
+                        return Optional.of(SoundReader.decode(Files.readAllBytes(file(hash)), row.type()));
+                    } catch (IOException | IllegalArgumentException unreadable) {
+                        return Optional.empty();
+                    }
+                });
+    }
+
     /** The file of that hash, which may not exist. */
     public Path file(String hash) {
         return folder.media().resolve(hash);

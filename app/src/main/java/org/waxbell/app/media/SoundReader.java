@@ -5,6 +5,8 @@ import io.github.jaredmdobson.concentus.OpusException;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.ServiceLoader;
@@ -25,7 +27,7 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.shelf.Loudness;
 
 /** Decodes a sound of an open format to its end and measures it: WAV, FLAC, MP3, Ogg Vorbis and Opus. */
-final class SoundReader implements VorbisReader.Sink {
+public final class SoundReader implements VorbisReader.Sink {
     /** The longest sound, in milliseconds. */
     static final long LONGEST = 600_000;
 
@@ -34,25 +36,51 @@ final class SoundReader implements VorbisReader.Sink {
     private static final int BLOCK = 16_384;
     private static final int LOWEST_RATE = 8_000;
     private static final int HIGHEST_RATE = 192_000;
+    private final List<float[]> kept = new ArrayList<>();
+    private final boolean keeps;
     private @Nullable Loudness loudness;
     private int channels;
+    private int rate;
 
-    private SoundReader() {}
+    private SoundReader(boolean keeps) {
+        this.keeps = keeps;
+    }
+
+    /** A sound as samples of all its channels in turn, −1 to 1. */
+    public record Decoded(int rate, int channels, float[] all) {}
+
+    /** Decodes a sound of that media type; throws as {@link #measure} does. */
+    static Decoded decode(byte[] content, String type) {
+        SoundReader reader = new SoundReader(true);
+        reader.readAll(content, type);
+        int count = reader.kept.stream().mapToInt(each -> each.length).sum();
+        float[] all = new float[count];
+        int at = 0;
+        for (float[] each : reader.kept) {
+            System.arraycopy(each, 0, all, at, each.length);
+            at += each.length;
+        }
+        return new Decoded(reader.rate, reader.channels, all);
+    }
 
     /** Reads a sound of that media type; throws {@link IllegalArgumentException}, with what is wrong as the end of a sentence. */
     static Loudness.Measured measure(byte[] content, String type) {
-        SoundReader reader = new SoundReader();
+        SoundReader reader = new SoundReader(false);
+        reader.readAll(content, type);
+        if (reader.loudness == null || reader.loudness.lengthMs() == 0) {
+            throw new IllegalArgumentException("there is no sound in it");
+        }
+        return reader.loudness.measured();
+    }
+
+    private void readAll(byte[] content, String type) {
         try {
-            reader.read(content, type);
+            read(content, type);
         } catch (Unfit unfit) {
             throw new IllegalArgumentException(unfit.getMessage(), unfit);
         } catch (IOException | UnsupportedAudioFileException | OpusException | RuntimeException broken) {
             throw new IllegalArgumentException("it is cut off or broken", broken);
         }
-        if (reader.loudness == null || reader.loudness.lengthMs() == 0) {
-            throw new IllegalArgumentException("there is no sound in it");
-        }
-        return reader.loudness.measured();
     }
 
     /** A sound that can be read and is not taken in. */
@@ -103,6 +131,7 @@ final class SoundReader implements VorbisReader.Sink {
             throw new Unfit("it has " + rate + " samples a second, and 8,000 to 192,000 are read");
         }
         channels = all;
+        this.rate = rate;
         loudness = new Loudness(rate, all);
     }
 
@@ -110,6 +139,9 @@ final class SoundReader implements VorbisReader.Sink {
     public void more(float[] samples, int frames) {
         if (loudness != null) {
             loudness.add(samples, frames);
+            if (keeps) {
+                kept.add(Arrays.copyOf(samples, frames * channels));
+            }
             if (loudness.lengthMs() > LONGEST) {
                 throw new Unfit("it is longer than " + LONGEST / 60_000 + " minutes");
             }

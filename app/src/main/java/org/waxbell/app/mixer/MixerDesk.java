@@ -2,6 +2,7 @@ package org.waxbell.app.mixer;
 
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.IntConsumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -52,6 +53,15 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
     public boolean tellsLevels() {
         MixerLink now = link;
         return now != null && now.up() && now.tellsLevels();
+    }
+
+    /** Asks for a clip of the last seconds. @param progress hears how far it is, in percent */
+    public MixerClip clip(int seconds, String title, IntConsumer progress) {
+        MixerLink now = link;
+        return now == null
+                ? new MixerClip(
+                        CompletableFuture.failedFuture(new IllegalStateException("the mixer is not set up")), () -> {})
+                : now.clip(seconds, title, progress);
     }
 
     @Override

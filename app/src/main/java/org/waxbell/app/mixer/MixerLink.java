@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.IntConsumer;
 import org.eclipse.lsp4j.jsonrpc.ResponseErrorException;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.app.link.Causes;
@@ -32,6 +34,8 @@ final class MixerLink implements Link, MixerCalls.News {
     private static final long BEAT_MS = 3_000;
     /** How long after a break a change may still be done, in milliseconds; later it would surprise. */
     static final long STILL_WANTED_MS = 5_000;
+    /** How long a mixer may take to make a clip, in seconds. */
+    private static final long CLIP_SECONDS = 300;
 
     private final URI address;
     private final String password;
@@ -42,6 +46,7 @@ final class MixerLink implements Link, MixerCalls.News {
     private final String ours = "waxbell-" + UUID.randomUUID() + "-";
 
     private final AtomicLong asked = new AtomicLong();
+    private final Map<String, IntConsumer> making = new ConcurrentHashMap<>();
     private final boolean practice;
     private @Nullable MixerSocket socket;
     private @Nullable Future<?> beat;
@@ -195,6 +200,35 @@ final class MixerLink implements Link, MixerCalls.News {
             }
             // Where the connection broke it stays open, and is asked again under its name once the link is up.
         });
+    }
+
+    /** Asks for a clip of the last seconds; fails with a {@link ResponseErrorException} where it was refused. @param progress hears how far it is, in percent */
+    MixerClip clip(int seconds, String title, IntConsumer progress) {
+        String once = ours + asked.incrementAndGet();
+        MixerSocket now = current();
+        if (now == null || !up()) {
+            return new MixerClip(CompletableFuture.failedFuture(new IllegalStateException(refusal())), () -> {});
+        }
+        making.put(once, progress);
+        CompletableFuture<MixerClip.Made> made = now.ask(
+                        calls -> calls.makeClip(new MixerCalls.ClipWanted(once, seconds, title)), CLIP_SECONDS)
+                .thenApply(clip -> new MixerClip.Made(fetched(clip.address()), clip.lengthMs()))
+                .whenComplete((clip, failed) -> making.remove(once));
+        return new MixerClip(made, () -> now.tell(calls -> calls.stopClip(new MixerCalls.ClipStopped(once))));
+    }
+
+    /** An address as the mixer tells it, from the link's own on. */
+    private URI fetched(String told) {
+        URI own = URI.create(address.toString().replaceFirst("^ws", "http"));
+        return own.resolve(told);
+    }
+
+    @Override
+    public void clipProgress(ClipProgress progress) {
+        IntConsumer ear = making.get(progress.once());
+        if (ear != null) {
+            ear.accept(progress.percent());
+        }
     }
 
     @Override

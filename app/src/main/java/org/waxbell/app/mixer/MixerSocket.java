@@ -148,8 +148,20 @@ final class MixerSocket implements WebSocket.Listener {
         }
     }
 
-    /** Asks the mixer; fails with {@link Broken}, or with {@link ResponseErrorException} where the mixer refused. */
+    /** Tells the mixer something that wants no answer. */
+    void tell(Consumer<MixerCalls> what) {
+        if (!over.get()) {
+            what.accept(wire.remote());
+        }
+    }
+
+    /** Asks the mixer what it answers at once. */
     <T> CompletableFuture<T> ask(Function<MixerCalls, CompletableFuture<T>> question) {
+        return ask(question, ANSWER_SECONDS);
+    }
+
+    /** Asks the mixer; fails with {@link Broken}, or with {@link ResponseErrorException} where the mixer refused. */
+    <T> CompletableFuture<T> ask(Function<MixerCalls, CompletableFuture<T>> question, long seconds) {
         CompletableFuture<T> answer = new CompletableFuture<>();
         asked.add(answer);
         if (over.get()) {
@@ -162,11 +174,11 @@ final class MixerSocket implements WebSocket.Listener {
                     answer.complete(value);
                 }
             });
-            answer.completeOnTimeout(null, ANSWER_SECONDS, TimeUnit.SECONDS);
+            answer.completeOnTimeout(null, seconds, TimeUnit.SECONDS);
         }
         return answer.thenApply(value -> {
                     if (value == null) {
-                        throw new Broken("no answer came within " + ANSWER_SECONDS + " s");
+                        throw new Broken("no answer came within " + seconds + " s");
                     }
                     return value;
                 })

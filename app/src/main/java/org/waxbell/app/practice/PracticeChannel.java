@@ -10,13 +10,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.WebSocketHandler;
-import org.waxbell.app.address.ClipAddresses;
 import org.waxbell.app.clock.SystemClock;
-import org.waxbell.app.inbox.Carriers;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.app.json.Documents;
@@ -31,11 +28,8 @@ import org.waxbell.app.store.ChatMapper.ChatRow;
 import org.waxbell.app.store.HelperName;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.check.Problems;
-import org.waxbell.directive.MakeClip;
 import org.waxbell.directive.SayInChat;
-import org.waxbell.engine.Completion;
 import org.waxbell.engine.Outcome;
-import org.waxbell.engine.PartName;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.ChatText;
 import org.waxbell.event.EventFields;
@@ -46,19 +40,15 @@ import org.waxbell.event.PrivateLine;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.journal.Decision;
-import org.waxbell.port.Carrier;
 import org.waxbell.port.ChatOut;
 
 /** A channel of our own in which everything can be tried: its chat is kept here and nothing leaves this machine. */
 @Component
-public class PracticeChannel implements ChatOut, Carriers, OutcomeWatcher, FixedLink.Source, Served {
+public class PracticeChannel implements ChatOut, OutcomeWatcher, FixedLink.Source, Served {
     /** The name of its link. */
     public static final String LINK = "practice";
 
     private static final int LINES_SHOWN = 100;
-    /** How long the making of a practice clip takes, in milliseconds. */
-    private static final long CLIP_TAKES_MS = 2_000;
-
     private static final long MOST = 1_000_000_000;
     private final Inbox loop;
     private final PersonMapper people;
@@ -67,7 +57,6 @@ public class PracticeChannel implements ChatOut, Carriers, OutcomeWatcher, Fixed
     private final ProofDesk proofs;
     private final FixedLink self;
     private final HelperName helper;
-    private final ClipAddresses clips;
 
     PracticeChannel(
             Inbox loop,
@@ -77,9 +66,7 @@ public class PracticeChannel implements ChatOut, Carriers, OutcomeWatcher, Fixed
             Documents json,
             ProofDesk proofs,
             SystemClock clock,
-            HelperName helper,
-            ClipAddresses clips) {
-        this.clips = clips;
+            HelperName helper) {
         this.helper = helper;
         this.proofs = proofs;
         this.self = new PracticeLink(loop, clock, helper);
@@ -151,14 +138,6 @@ public class PracticeChannel implements ChatOut, Carriers, OutcomeWatcher, Fixed
         return loop.happen(sample.with(new EventFields(LINK, viewer(name), numbers, clean)));
     }
 
-    void make(MakeClip clip) {
-        String address =
-                clips.of(PartName.parse(clip.partRun()).map(PartName::ring).orElse(0L));
-        CompletableFuture.delayedExecutor(CLIP_TAKES_MS, TimeUnit.MILLISECONDS)
-                .execute(() -> loop.completed(
-                        clip.partRun(), Completion.ended(Map.of("address", address, "title", clip.title()))));
-    }
-
     private static Viewer with(Viewer viewer, Standing standing) {
         Set<Standing> all = EnumSet.of(standing);
         all.addAll(viewer.standings());
@@ -202,26 +181,6 @@ public class PracticeChannel implements ChatOut, Carriers, OutcomeWatcher, Fixed
         PersonMapper.PersonRow known = people.find(id);
         Viewer viewer = known == null ? new Viewer(id, name, Set.of(Standing.ANYONE), 0) : viewer(known);
         return proofs.isHost(id) ? with(viewer, Standing.HOST) : viewer;
-    }
-
-    @Override
-    public List<Carrier<?>> carriers() {
-        return List.of(new Carrier<MakeClip>() {
-            @Override
-            public Class<MakeClip> takes() {
-                return MakeClip.class;
-            }
-
-            @Override
-            public boolean reaches(MakeClip clip) {
-                return clip.link().equals(LINK);
-            }
-
-            @Override
-            public void carry(MakeClip clip) {
-                make(clip);
-            }
-        });
     }
 
     @Override

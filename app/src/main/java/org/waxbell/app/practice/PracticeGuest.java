@@ -8,6 +8,7 @@ import org.eclipse.lsp4j.jsonrpc.messages.ResponseError;
 import org.springframework.web.socket.CloseStatus;
 import org.waxbell.app.config.Version;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.link.Causes;
 import org.waxbell.app.rpc.MixerCalls;
 import org.waxbell.app.rpc.RpcWire;
 import org.waxbell.app.rpc.ScramServer;
@@ -19,7 +20,11 @@ final class PracticeGuest implements MixerCalls, PracticeMixer.Audience {
     private static final String MECHANISM = "SCRAM-SHA-256";
     private static final Nothing NOTHING = new Nothing();
     private static final int MOST_TRIES = 3;
+    /** Where its clips are fetched. */
+    static final String PATH = "/media/practice/";
+
     private final PracticeMixer mixer;
+    private final PracticeRecorder recorder;
     private final Outbox outbox;
     private final RpcWire<MixerCalls.News> wire;
     private final String password;
@@ -27,7 +32,8 @@ final class PracticeGuest implements MixerCalls, PracticeMixer.Audience {
     private boolean proved;
     private int tries;
 
-    PracticeGuest(PracticeMixer mixer, String password, Outbox outbox) {
+    PracticeGuest(PracticeMixer mixer, PracticeRecorder recorder, String password, Outbox outbox) {
+        this.recorder = recorder;
         this.mixer = mixer;
         this.password = password;
         this.proof = new ScramServer(password);
@@ -100,6 +106,35 @@ final class PracticeGuest implements MixerCalls, PracticeMixer.Audience {
     public CompletableFuture<Done> change(Wanted wanted) {
         String once = wanted.once() == null ? "" : wanted.once();
         return proved ? guarded(() -> new Done(mixer.once(once, wanted.change())), NOT_DONE) : unproved();
+    }
+
+    @Override
+    public CompletableFuture<ClipMade> makeClip(ClipWanted wanted) {
+        if (!proved) {
+            return unproved();
+        }
+        if (wanted.seconds() < 1 || wanted.seconds() * 1_000L > PracticeRecorder.KEPT_MS) {
+            return refuse(NOT_DONE, "it keeps 1 to " + PracticeRecorder.KEPT_MS / 1_000 + " seconds");
+        }
+        return recorder.make(wanted.once(), wanted.seconds(), wanted.title(), percent -> told(wanted.once(), percent))
+                .thenApply(clip -> new ClipMade(PATH + clip.id(), clip.lengthMs()))
+                .exceptionallyCompose(failed -> refuse(code(Causes.of(failed)), Causes.words(failed)));
+    }
+
+    private boolean told(String once, int percent) {
+        wire.remote().clipProgress(new News.ClipProgress(once, percent));
+        return true;
+    }
+
+    private static int code(Throwable why) {
+        return why instanceof PracticeRecorder.NotOnAir
+                ? NOT_ON_AIR
+                : why instanceof PracticeRecorder.NothingKept ? NOTHING_KEPT : NOT_DONE;
+    }
+
+    @Override
+    public void stopClip(ClipStopped which) {
+        recorder.stop(which.once());
     }
 
     private static <T> CompletableFuture<T> guarded(Supplier<T> work, int code) {

@@ -22,10 +22,12 @@ public class PracticeMixerServer extends TextWebSocketHandler implements Served 
     private static final Logger LOG = LoggerFactory.getLogger(PracticeMixerServer.class);
     private final Map<String, PracticeGuest> guests = new ConcurrentHashMap<>();
     private final PracticeMixer mixer;
+    private final PracticeRecorder recorder;
     private final KeyRing ring;
     private final Outboxes outboxes;
 
-    PracticeMixerServer(PracticeMixer mixer, KeyRing ring, Outboxes outboxes) {
+    PracticeMixerServer(PracticeMixer mixer, PracticeRecorder recorder, KeyRing ring, Outboxes outboxes) {
+        this.recorder = recorder;
         this.mixer = mixer;
         this.ring = ring;
         this.outboxes = outboxes;
@@ -39,7 +41,7 @@ public class PracticeMixerServer extends TextWebSocketHandler implements Served 
     @Override
     public void afterConnectionEstablished(WebSocketSession session) {
         Outbox outbox = outboxes.of(session);
-        guests.put(session.getId(), new PracticeGuest(mixer, password(), outbox));
+        guests.put(session.getId(), new PracticeGuest(mixer, recorder, password(), outbox));
     }
 
     @Override

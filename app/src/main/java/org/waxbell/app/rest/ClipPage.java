@@ -4,9 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
-import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,60 +12,42 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.util.HtmlUtils;
 import org.waxbell.app.address.ClipAddresses;
-import org.waxbell.app.json.Documents;
-import org.waxbell.app.practice.PracticeChannel;
-import org.waxbell.app.store.ChatMapper;
-import org.waxbell.app.store.EngineMapper;
-import org.waxbell.engine.Ring;
-import org.waxbell.event.Viewer;
-import org.waxbell.score.ClipPart;
+import org.waxbell.app.media.MediaFiles;
+import org.waxbell.app.media.MediaTokens;
+import org.waxbell.app.store.ClipMapper;
+import org.waxbell.app.store.ClipMapper.ClipRow;
 
-/** A clip of the practice channel: no pictures are taken there, so it shows what was written in the time that was kept. */
+/** A clip as viewers see it: whoever has its address may. */
 @RestController
 class ClipPage {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm:ss", Locale.ENGLISH);
-    private final EngineMapper rings;
-    private final ChatMapper chat;
-    private final Documents json;
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
+    private final ClipMapper clips;
+    private final MediaFiles files;
+    private final MediaTokens tokens;
 
-    ClipPage(EngineMapper rings, ChatMapper chat, Documents json) {
-        this.rings = rings;
-        this.chat = chat;
-        this.json = json;
+    ClipPage(ClipMapper clips, MediaFiles files, MediaTokens tokens) {
+        this.clips = clips;
+        this.files = files;
+        this.tokens = tokens;
     }
 
-    @GetMapping(value = ClipAddresses.PATH + "{number}", produces = "text/html;charset=UTF-8")
-    ResponseEntity<String> clip(@PathVariable long number) {
-        String kept = rings.ring(number);
-        Ring ring = kept == null ? null : json.read(kept, Ring.class);
-        ClipPart clip = ring == null
-                ? null
-                : ring.parts().stream()
-                        .map(run -> run.part())
-                        .filter(ClipPart.class::isInstance)
-                        .map(ClipPart.class::cast)
-                        .findFirst()
-                        .orElse(null);
-        if (ring == null || clip == null) {
-            return page(404, "No such clip", "<p>The practice channel has no clip of this number.</p>");
+    @GetMapping(value = ClipAddresses.PATH + "{secret}", produces = "text/html;charset=UTF-8")
+    ResponseEntity<String> clip(@PathVariable String secret) {
+        ClipRow clip = clips.bySecret(secret);
+        if (clip == null) {
+            return page(404, "No such clip", "<p>There is no clip at this address.</p>");
         }
-        String title = ring.results().getOrDefault(clip.resultName("title"), "");
-        long from = ring.arrived() - clip.seconds() * 1_000L;
-        List<ChatMapper.ChatRow> lines = chat.between(PracticeChannel.LINK, from, ring.arrived());
-        String by =
-                ring.event().by().map(Viewer::name).map(name -> ", for " + name).orElse("");
+        if (files.rows().stream().noneMatch(row -> row.hash().equals(clip.hash()))) {
+            return page(404, clip.title(), "<p>This clip was taken away.</p>");
+        }
+        String by = clip.maker().isEmpty() ? "" : ", kept by " + escape(clip.maker());
         return page(
                 200,
-                title.isEmpty() ? ring.cueName() : title,
-                "<p>The last " + clip.seconds() + " s before " + clock(ring.arrived()) + escape(by)
-                        + ". The practice channel has no pictures; this is what was written meanwhile.</p>"
-                        + (lines.isEmpty()
-                                ? "<p>Nobody wrote anything.</p>"
-                                : "<dl>" + lines.stream().map(ClipPage::line).collect(Collectors.joining()) + "</dl>"));
-    }
-
-    private static String line(ChatMapper.ChatRow row) {
-        return "<div class=\"word\"><dt>" + escape(row.name()) + "</dt><dd>" + escape(row.text()) + "</dd></div>";
+                clip.title(),
+                "<video controls preload=\"metadata\" width=\"768\" src=\"" + tokens.address(clip.hash()) + "#t="
+                        + clip.poster() / 1_000.0 + "\"></video><p>"
+                        + CLOCK.format(Instant.ofEpochMilli(clip.begins()).atZone(ZoneId.systemDefault())) + by
+                        + ".</p>");
     }
 
     private static ResponseEntity<String> page(int status, String title, String body) {
@@ -76,10 +56,6 @@ class ClipPage {
                 .body("<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>" + escape(title)
                         + "</title><link rel=\"icon\" href=\"/bell.svg\"><link rel=\"stylesheet\" href=\"/assets/words.css\">"
                         + "</head><body><main><h1>" + escape(title) + "</h1>" + body + "</main></body></html>");
-    }
-
-    private static String clock(long at) {
-        return CLOCK.format(Instant.ofEpochMilli(at).atZone(ZoneId.systemDefault()));
     }
 
     private static String escape(String text) {

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.media.MediaTokens;
+import org.waxbell.app.practice.PracticeRecorder;
 import org.waxbell.app.speech.PageSpeech;
 import org.waxbell.app.speech.Speeches;
 import org.waxbell.app.speech.Spokens;
@@ -39,6 +40,7 @@ class PageController {
     private final Spokens spokens;
     private final PageSpeech pageSpeech;
     private final WiringStore wiring;
+    private final PracticeRecorder recorder;
     private final Documents json;
 
     PageController(
@@ -47,7 +49,9 @@ class PageController {
             WiringStore wiring,
             Spokens spokens,
             PageSpeech pageSpeech,
+            PracticeRecorder recorder,
             Documents json) {
+        this.recorder = recorder;
         this.json = json;
         this.files = files;
         this.spokens = spokens;
@@ -154,6 +158,16 @@ class PageController {
                         ? ResponseEntity.noContent()
                         : ResponseEntity.notFound())
                 .build();
+    }
+
+    /** A clip that the practice mixer made lately. */
+    @GetMapping("/media/practice/{id}")
+    ResponseEntity<byte[]> made(@PathVariable String id) {
+        return recorder.clip(id)
+                .map(film -> ResponseEntity.ok()
+                        .contentType(MediaType.parseMediaType("video/webm"))
+                        .body(film))
+                .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
     /** The voice as pages run it. */

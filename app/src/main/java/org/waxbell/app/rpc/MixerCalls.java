@@ -18,6 +18,11 @@ public interface MixerCalls {
     /** The error of a request that names something that is not there or cannot be done. */
     int NOT_DONE = -32_003;
 
+    /** The error of a clip that is wanted of a mixer that is not on air. */
+    int NOT_ON_AIR = -32_004;
+    /** The error of a clip that is wanted of a mixer that has kept nothing yet. */
+    int NOTHING_KEPT = -32_005;
+
     /** @param versions those that the asker speaks @param program what it calls itself */
     record Hello(List<Integer> versions, String program) {}
 
@@ -35,6 +40,15 @@ public interface MixerCalls {
 
     /** It is done. @param source the id of the source that it was about, which is news where one was made */
     record Done(String source) {}
+
+    /** The last seconds are wanted as a clip. @param once a name that no other request has, ever */
+    record ClipWanted(String once, int seconds, String title) {}
+
+    /** It is made. @param address where it can be fetched as WebM, by HTTP; it may be told from the link's own address on @param lengthMs as much as the mixer had kept */
+    record ClipMade(String address, long lengthMs) {}
+
+    /** A clip is not wanted any more. */
+    record ClipStopped(String once) {}
 
     @JsonRequest("hello")
     CompletableFuture<Welcome> hello(Hello hello);
@@ -54,6 +68,12 @@ public interface MixerCalls {
     @JsonRequest("change")
     CompletableFuture<Done> change(Wanted wanted);
 
+    @JsonRequest("clip.make")
+    CompletableFuture<ClipMade> makeClip(ClipWanted wanted);
+
+    @JsonNotification("clip.stop")
+    void stopClip(ClipStopped which);
+
     /** What a mixer tells by itself. */
     interface News {
         /** @param by the {@code once} of the request that did it, or {@code hand} where a person did */
@@ -68,7 +88,13 @@ public interface MixerCalls {
         @JsonNotification("changed")
         void changed(Changed changed);
 
+        /** How far the making of a clip is, in percent. */
+        record ClipProgress(String once, int percent) {}
+
         @JsonNotification("levels")
         void levels(Levels levels);
+
+        @JsonNotification("clip.progress")
+        void clipProgress(ClipProgress progress);
     }
 }

@@ -18,6 +18,7 @@ final class Doors {
         "/hook/**",
         "/ws/stage",
         "/ws/mixer-link",
+        "/clips/*",
         "/words",
         "/words.html",
         "/sign-in",

@@ -139,6 +139,19 @@ public class Spokens implements SpokenSource, DisposableBean {
     /** @param address where it is fetched @param fault why it failed, empty text where it did not */
     public record Heard(String address, long lengthMs, String fault) {}
 
+    /** What a part says, and when it begins; empty where it was not made yet, or pages say it themselves. */
+    public synchronized Optional<Said> said(String partRun) {
+        return Optional.ofNullable(byPart.get(partRun))
+                .filter(one -> one.made.isDone())
+                .flatMap(one -> {
+                    Speeches.Made made = one.made.join();
+                    return made.wav().length == 0 ? Optional.empty() : Optional.of(new Said(made.wav(), one.begins));
+                });
+    }
+
+    /** Speech that was made. @param wav a whole file @param begins milliseconds since 1970 UTC */
+    public record Said(byte[] wav, long begins) {}
+
     /** What is fetched there, when it is made; empty where nothing of the kind is. */
     public synchronized Optional<CompletableFuture<Speeches.Made>> find(String id) {
         return Optional.ofNullable(byId.get(id)).map(one -> one.made);

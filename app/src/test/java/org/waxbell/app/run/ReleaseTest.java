@@ -32,7 +32,7 @@ class ReleaseTest {
     private static final SayInChat SAYS = new SayInChat("1.say", 5, "practice", "", "good evening");
     private static final PlaySound SOUND =
             new PlaySound("1.sound", 5, 900, "main", "bench", "hash", 80, 0, 0, 0, 0, 0, false);
-    private static final MakeClip CLIP = new MakeClip("1.clip", 5, "practice", 30, "x");
+    private static final MakeClip CLIP = new MakeClip("1.clip", 5, 30, "x", "");
     private static final SetTarget SCENE =
             new SetTarget("1.scene", 5, new Target(Target.Kind.SCENE, ""), "kettle", false);
     private final Consumer<StageDirective> stages = mock();
@@ -60,7 +60,7 @@ class ReleaseTest {
 
             @Override
             public boolean reaches(MakeClip clip) {
-                return clip.link().equals("practice");
+                return clip.partRun().startsWith("1.");
             }
 
             @Override
@@ -95,15 +95,13 @@ class ReleaseTest {
     void aPartWithoutItsLinkFailsAloneAndSaysWhich() {
         release(
                 new SayInChat("2.say", 5, "irc", "", "x"),
-                new MakeClip("2.clip", 5, "irc", 30, "x"),
-                new MakeClip("2.other", 5, "", 30, "x"),
+                new MakeClip("2.clip", 5, 30, "x", ""),
                 new SetTarget("2.lamp", 5, new Target(Target.Kind.LAMP, "Bench"), "off", false),
                 SAYS);
         assertThat(failed)
                 .containsExactly(
                         "2.say: there is no chat link called irc",
-                        "2.clip: no link is set up that makes clips on irc",
-                        "2.other: no link is set up that makes clips",
+                        "2.clip: no link is set up that makes clips",
                         "2.lamp: no link is set up for the lamp Bench");
         verify(chat).say(SAYS);
     }
