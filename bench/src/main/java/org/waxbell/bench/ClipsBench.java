@@ -5,7 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.waxbell.e2e.Browser;
 import org.waxbell.e2e.Packaged;
@@ -40,7 +39,7 @@ final class ClipsBench {
             List<Double> off = new ArrayList<>();
             double idle = share(app, () -> off.addAll(live.cards(app, cards)));
             double memory = Figures.memory(app.process());
-            stream(app);
+            app.stream(true);
             // What makes frames is compiled while it runs; an evening is longer than that takes.
             live.cards(app, cards);
             List<Double> kept = new ArrayList<>();
@@ -110,28 +109,5 @@ final class ClipsBench {
         String stat = Files.readString(Path.of("/proc/" + app.process().pid() + "/stat"));
         String[] fields = stat.substring(stat.lastIndexOf(')') + 2).split(" ");
         return Long.parseLong(fields[11]) + Long.parseLong(fields[12]);
-    }
-
-    private static void stream(Packaged app) {
-        Map<String, Object> place = Map.of("left", 0, "top", 0, "width", 0, "height", 0);
-        app.post(
-                "/api/practice/mixer/hand",
-                Map.of(
-                        "what",
-                        "stream.set",
-                        "scene",
-                        "",
-                        "source",
-                        "",
-                        "text",
-                        "",
-                        "level",
-                        0,
-                        "on",
-                        true,
-                        "filter",
-                        "",
-                        "place",
-                        place));
     }
 }

@@ -32,36 +32,13 @@ class ClipsTest extends OnConsole {
 
     @BeforeAll
     static void air() {
-        stream(true);
+        app.stream(true);
         browser.await("it is on air", any -> app.get("/api/clips").get("filmed").size() == 1);
     }
 
     @AfterAll
     static void offAir() {
-        stream(false);
-    }
-
-    private static void stream(boolean on) {
-        Map<String, Object> place = Map.of("left", 0, "top", 0, "width", 0, "height", 0);
-        app.post(
-                "/api/practice/mixer/hand",
-                Map.of(
-                        "what",
-                        "stream.set",
-                        "scene",
-                        "",
-                        "source",
-                        "",
-                        "text",
-                        "",
-                        "level",
-                        0,
-                        "on",
-                        on,
-                        "filter",
-                        "",
-                        "place",
-                        place));
+        app.stream(false);
     }
 
     private static JsonNode clip() {

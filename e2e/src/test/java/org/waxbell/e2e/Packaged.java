@@ -115,6 +115,30 @@ public final class Packaged implements AutoCloseable {
                 .build());
     }
 
+    /** Starts or ends the stream, as a person at the practice mixer does. */
+    public void stream(boolean on) {
+        Map<String, Object> place = Map.of("left", 0, "top", 0, "width", 0, "height", 0);
+        post(
+                "/api/practice/mixer/hand",
+                Map.of(
+                        "what",
+                        "stream.set",
+                        "scene",
+                        "",
+                        "source",
+                        "",
+                        "text",
+                        "",
+                        "level",
+                        0,
+                        "on",
+                        on,
+                        "filter",
+                        "",
+                        "place",
+                        place));
+    }
+
     public JsonNode say(String name, String text) {
         return post("/api/practice/lines", Map.of("name", name, "text", text, "privately", false));
     }
