@@ -39,6 +39,12 @@ export const useChoices = (cueId: () => string = () => '') => {
       { value: '', name: 'any of the folder' },
       ...plain(wiring.shelf.filter((each) => each.folder === value.folder).map((each) => each.name)),
     ],
+    lookUps: () =>
+      plain(
+        (wiring.cues.find((each) => each.cue.id === cueId())?.cue.takes ?? []).flatMap((take) =>
+          take.score.parts.filter((part) => part.kind === 'lookUp').map((part) => part.id),
+        ),
+      ),
     slate: () => named(wiring.house.slate),
     numbers: () =>
       (wiring.view?.values ?? [])

@@ -47,7 +47,8 @@ const drip = (look: Look): SVGElement => {
   )
 }
 
-const dress = (made: HTMLElement, look: Look): void => {
+/** Gives an element the colours and the type of a look. */
+export const dress = (made: HTMLElement, look: Look): void => {
   const run =
     look.plate === look.plateTo ? look.plate : `linear-gradient(${look.angle}deg, ${look.plate}, ${look.plateTo})`
   const values: Record<string, string> = {

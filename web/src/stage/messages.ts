@@ -75,6 +75,15 @@ export type Shown =
   | { kind: 'names'; heading: string; names: string[]; colour: string; plate: string }
   | { kind: 'spin'; drawn: number[]; words: string[]; spinMs: number; stayMs: number }
   | { kind: 'move'; move: string }
+  | ({
+      kind: 'introduction'
+      look: Look
+      name: string
+      words: string
+      last: string
+      /** Address of their portrait, empty text for a seal made of their name. */
+      portrait: string
+    } & Eases)
 export type ShownOf<K extends Shown['kind']> = Extract<Shown, { kind: K }>
 
 /** What is shown beside cards, on a spot or by a fixture. */

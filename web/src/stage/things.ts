@@ -1,5 +1,6 @@
 import { Burst } from './burst'
 import { element, gone, line, shrink, stand } from './elements'
+import { introduction } from './introduction'
 import type { Frame, Part, ShownOf } from './messages'
 import { coming, live } from './motions'
 import type { Sounds } from './sounds'
@@ -157,6 +158,29 @@ const names = (part: Part, shown: ShownOf<'names'>, frame: Frame, start: number,
   )
 }
 
+const introduce = (part: Part, shown: ShownOf<'introduction'>, frame: Frame, start: number, { root }: Ground): Run => {
+  const made = box(part, frame, 'introduction')
+  made.append(introduction(shown, part.thing!.media))
+  root.append(made)
+  made.querySelectorAll<HTMLElement>('.title, .line').forEach(shrink)
+  const life = live(made, coming(shown), part.lengthMs, start)
+  const art = made.querySelector<HTMLElement>('.last img')
+  // The art drifts as long as it is seen.
+  const drifts = art?.animate([{ transform: 'scale(1.02)' }, { transform: 'scale(1.16) translateX(-3%)' }], {
+    duration: part.lengthMs,
+    fill: 'both',
+  })
+  if (drifts) {
+    drifts.startTime = start
+  }
+  return run(made, life, {
+    end: () => {
+      drifts?.cancel()
+      gone(made, life)
+    },
+  })
+}
+
 /** Shows a thing on a spot from `start`, a moment of this page's own clock, which may be past; null for what fixtures do. */
 export const showThing = (part: Part, frame: Frame, start: number, ground: Ground): Run | null => {
   const { shown } = part.thing!
@@ -167,6 +191,8 @@ export const showThing = (part: Part, frame: Frame, start: number, ground: Groun
       return video(part, shown, frame, start, ground)
     case 'burst':
       return burst(part, shown, frame, start, ground)
+    case 'introduction':
+      return introduce(part, shown, frame, start, ground)
     case 'names':
       return names(part, shown, frame, start, ground)
     default:

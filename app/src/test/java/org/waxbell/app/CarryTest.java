@@ -97,7 +97,7 @@ class CarryTest {
         assertThat(names(preview.get("removes"))).containsExactly("Pour the taper");
         assertThat(names(preview.get("replaces"))).containsExactly("the channel’s settings", "Ring it");
         assertThat(names(preview.get("adds"))).isEmpty();
-        assertThat(preview.get("leaves")).hasSize(2 + 1 + 20);
+        assertThat(preview.get("leaves")).hasSize(2 + 1 + 22);
         assertThat(export(app)).as("a preview changes nothing").isEqualTo(before);
         assertThat(bring(app, text, true).status()).isEqualTo(200);
         assertThat(app.bean(Documents.class).tree(export(app))).isEqualTo(other);
@@ -250,6 +250,8 @@ class CarryTest {
                     .body();
             assertThat(names(preview.get("removes")))
                     .containsExactly(
+                            "They arrive",
+                            "Meet them",
                             "Mark that moment",
                             "What may I ask",
                             "Spin the dyes",

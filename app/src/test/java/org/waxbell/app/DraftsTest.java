@@ -40,7 +40,11 @@ class DraftsTest {
     }
 
     private static JsonNode added(String family, String kind) {
-        return app.post("/api/cues/add", Map.of("cue", pour(), "family", family, "kind", kind, "take", 0))
+        return addedTo(pour(), family, kind);
+    }
+
+    private static JsonNode addedTo(JsonNode cue, String family, String kind) {
+        return app.post("/api/cues/add", Map.of("cue", cue, "family", family, "kind", kind, "take", 0))
                 .body();
     }
 
@@ -75,7 +79,9 @@ class DraftsTest {
         Map<String, JsonNode> parts = new TreeMap<>();
         kinds.get("parts").forEach(kind -> {
             String name = kind.get("name").asString();
-            parts.put(name, added("part", name).get("part"));
+            boolean ofSomebody = List.of("introduce", "theirClip").contains(name);
+            JsonNode cue = ofSomebody ? app.cue("meet-them").get("cue") : pour();
+            parts.put(name, addedTo(cue, "part", name).get("part"));
         });
         same("parts", Running.JSON.valueToTree(parts));
         ObjectNode stage =

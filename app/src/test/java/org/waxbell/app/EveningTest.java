@@ -317,7 +317,7 @@ class EveningTest {
         assertThat(app.get("/api/journal").body()).hasSize(decisions);
         assertThat(app.get("/api/practice/viewers").body())
                 .anySatisfy(viewer -> assertThat(viewer.get("name").asString()).isEqualTo("<img onerror=alert(1)>txt"));
-        assertThat(app.get("/api/wiring").body().get("cues")).hasSize(22);
+        assertThat(app.get("/api/wiring").body().get("cues")).hasSize(24);
         assertThat(app.say("captain_sedge", "!pour").body().get("sentence").asString())
                 .startsWith("held Pour the taper · resting");
     }

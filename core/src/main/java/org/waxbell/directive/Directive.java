@@ -12,6 +12,7 @@ public sealed interface Directive
                 SayInChat,
                 MakeClip,
                 SetMark,
+                LookUp,
                 SetTarget,
                 EndPart,
                 HushAll,

@@ -2,9 +2,12 @@ package org.waxbell.directive;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.waxbell.look.Look;
 
 /** What a page shows beside cards, by kind. */
-public sealed interface Shown permits Shown.Picture, Shown.Video, Shown.Burst, Shown.Names, Shown.Spin, Shown.Moving {
+public sealed interface Shown
+        permits Shown.Picture, Shown.Video, Shown.Burst, Shown.Names, Shown.Spin, Shown.Moving, Shown.Introduction {
     /** How long what stands in for a page shows it, in milliseconds; empty where its length is known. */
     default Optional<Long> standsInMs() {
         return Optional.empty();
@@ -59,6 +62,32 @@ public sealed interface Shown permits Shown.Picture, Shown.Video, Shown.Burst, S
         public Spin {
             drawn = List.copyOf(drawn);
             words = List.copyOf(words);
+        }
+    }
+
+    /**
+     * Somebody is introduced.
+     *
+     * @param look     in whose colours and type
+     * @param words    what is known of them
+     * @param last     what they last streamed, empty text where nothing is known; the picture beside is its art
+     * @param portrait hash of their portrait, empty text for a seal made of their name
+     * @param entry    how it comes in, by name
+     */
+    record Introduction(
+            Look look,
+            String name,
+            String words,
+            String last,
+            String portrait,
+            String entry,
+            String exit,
+            long entryMs,
+            long exitMs)
+            implements Shown {
+        /** The same with the portrait's address in place of its hash. */
+        public Introduction at(UnaryOperator<String> address) {
+            return new Introduction(look, name, words, last, address.apply(portrait), entry, exit, entryMs, exitMs);
         }
     }
 

@@ -25,6 +25,7 @@ import org.waxbell.kind.Fresh;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
 import org.waxbell.score.CardPart;
+import org.waxbell.score.LookUpPart;
 import org.waxbell.score.Part;
 import org.waxbell.shelf.Media;
 import org.waxbell.slate.SlateValue;
@@ -150,6 +151,12 @@ public record FreshOn(
         return wiring.shelf().folder(folder).stream().map(Media::name);
     }
 
+    private Stream<String> lookUps() {
+        return Stream.concat(parts.stream(), cue.takes().stream().flatMap(take -> take.score().parts().stream()))
+                .filter(LookUpPart.class::isInstance)
+                .map(Part::id);
+    }
+
     private Stream<String> all(From from) {
         return switch (from) {
             case STAGES -> wiring.stages().stream().map(Stage::id);
@@ -168,6 +175,7 @@ public record FreshOn(
             case PICTURES -> files(CardPart.PICTURES);
             case VIDEOS -> files(org.waxbell.score.VideoPart.VIDEOS);
             case FIGURES -> files(MascotFixture.FIGURES);
+            case LOOK_UPS -> lookUps();
             case SLATE -> wiring.house().slate().stream().map(SlateValue::id);
             case NUMBERS ->
                 Stream.concat(wiring.house().slate().stream(), Tally.VALUES.stream())
@@ -203,6 +211,11 @@ public record FreshOn(
     @Override
     public Optional<String> shown() {
         return parts.stream().filter(CardPart.class::isInstance).map(Part::id).findFirst();
+    }
+
+    @Override
+    public Optional<String> lookUp() {
+        return parts.stream().filter(LookUpPart.class::isInstance).map(Part::id).findFirst();
     }
 
     @Override

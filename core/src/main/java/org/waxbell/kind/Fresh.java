@@ -38,6 +38,11 @@ public interface Fresh {
         return Optional.empty();
     }
 
+    /** The id of a part of the score that looks somebody up; empty where there is none. */
+    default Optional<String> lookUp() {
+        return Optional.empty();
+    }
+
     /** Whether words may use the value of that name. */
     default boolean brings(String value) {
         return false;

@@ -28,6 +28,8 @@ public enum From {
     VIDEOS("no video is on the shelf"),
     /** Moving pictures of the shelf. */
     FIGURES("no moving picture is on the shelf"),
+    /** Parts that look somebody up, of the cue by their ids. */
+    LOOK_UPS("nobody is looked up here yet"),
     /** Values of the slate by their ids. */
     SLATE("nothing is on the slate"),
     /** Numbers of the slate by their ids, those that the program counts included. */

@@ -101,6 +101,17 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
         }
     }
 
+    /** Checks that a look-up of that id has found somebody by the time the part begins, also one that failed in a take that is played before. */
+    void lookUp(String id) {
+        if (!fields().contains(LookUpPart.resultName(id, "name"))) {
+            problems.at("lookUp")
+                    .add(
+                            id,
+                            "No look-up of that name is over when this begins.",
+                            "Let it begin after a part “Look a broadcaster up”, and write that part's name here.");
+        }
+    }
+
     /** Checks that there is a look of that id. */
     void look(String id) {
         if (!looks().contains(id)) {

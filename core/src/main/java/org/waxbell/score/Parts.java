@@ -23,6 +23,9 @@ public final class Parts {
                     SwitchPart.KIND,
                     ClipPart.KIND,
                     MarkPart.KIND,
+                    LookUpPart.KIND,
+                    IntroducePart.KIND,
+                    TheirClipPart.KIND,
                     SlatePart.KIND,
                     AskPart.KIND,
                     PointsPart.KIND));

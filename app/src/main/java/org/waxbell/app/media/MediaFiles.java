@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HexFormat;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -26,6 +27,8 @@ import org.waxbell.shelf.Shelf;
 public class MediaFiles {
     private static final Map<String, String> TYPES =
             Map.of("wav", "audio/wav", "svg", "image/svg+xml", "webm", "video/webm", "json", "application/json");
+    private static final int MOST_APART = 300;
+    private final Map<String, String> apart = new LinkedHashMap<>();
     private final DataFolder folder;
     private final MediaMapper mapper;
     private final SystemClock clock;
@@ -92,6 +95,29 @@ public class MediaFiles {
             }
         }
         return done;
+    }
+
+    /** Keeps a file that does not lie on the shelf until the program ends, as what a directory told of somebody; its hash. The newest {@value #MOST_APART} are kept. */
+    public String keepApart(byte[] content, String type) {
+        String hash = Hashes.hex(content);
+        try {
+            Files.write(file(hash), content);
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+        synchronized (apart) {
+            apart.put(hash, type);
+            List<String> all = List.copyOf(apart.keySet());
+            all.subList(0, Math.max(0, all.size() - MOST_APART)).forEach(apart::remove);
+        }
+        return hash;
+    }
+
+    /** The media type of a file that is kept apart; empty where none of that hash is. */
+    public Optional<String> apart(String hash) {
+        synchronized (apart) {
+            return Optional.ofNullable(apart.get(hash));
+        }
     }
 
     /** A sound of that media type as samples; throws {@link IllegalArgumentException} where it cannot be read. */

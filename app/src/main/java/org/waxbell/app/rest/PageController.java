@@ -101,15 +101,17 @@ class PageController {
 
     @GetMapping("/media/{hash}")
     ResponseEntity<Resource> media(@PathVariable String hash, @RequestParam(defaultValue = "") String t) {
-        Media media = wiring.current().shelf().all().stream()
+        String type = wiring.current().shelf().all().stream()
                 .filter(each -> each.hash().equals(hash))
                 .findFirst()
+                .map(Media::type)
+                .or(() -> files.apart(hash))
                 .orElse(null);
-        if (media == null || !tokens.opens(hash, t) || !Files.exists(files.file(hash))) {
+        if (type == null || !tokens.opens(hash, t) || !Files.exists(files.file(hash))) {
             return ResponseEntity.notFound().build();
         }
         return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(media.type()))
+                .contentType(MediaType.parseMediaType(type))
                 .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
                 .body(new FileSystemResource(files.file(hash)));
     }

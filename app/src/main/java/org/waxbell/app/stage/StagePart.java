@@ -94,7 +94,8 @@ public record StagePart(
         } else if (directive instanceof Quieten quieten) {
             quiet = new Quiet(quieten.outlet(), quieten.percent());
         } else if (directive instanceof ShowThing other) {
-            thing = new Thing(other.place(), tokens.address(other.media()), other.shown());
+            Shown shown = other.shown() instanceof Shown.Introduction who ? who.at(tokens::address) : other.shown();
+            thing = new Thing(other.place(), tokens.address(other.media()), shown);
         }
         return new StagePart(
                 directive.partRun(), directive.meantFor(), directive.lengthMs(), card, sound, null, quiet, thing);
