@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Bookmark, Search, Trash2, Upload } from '@lucide/vue'
+import { Bookmark, Eraser, Search, Trash2, Upload } from '@lucide/vue'
 import { useLocalStorage, watchThrottled } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { ShelfFile } from '@/api/types'
@@ -13,6 +13,7 @@ import { useLive } from '@/stores/live'
 import { keyOf, spotOf, useShelf, type Spot } from '@/stores/shelf'
 import { useWiring } from '@/stores/wiring'
 import ChaptersDialog from './ChaptersDialog.vue'
+import ClearClips from './ClearClips.vue'
 import ClipsMaking from './ClipsMaking.vue'
 import ShelfComing from './ShelfComing.vue'
 import ShelfFolders, { CLIPS } from './ShelfFolders.vue'
@@ -65,6 +66,7 @@ const isIn = (file: ShelfFile, of: string) =>
   !of || (of === CLIPS ? clips.of(file.row.hash) !== undefined : file.row.folder === of)
 const count = (of: string) => shelf.files.filter((each) => isIn(each, of)).length
 const chapters = ref(false)
+const clearing = ref(false)
 const title = computed(() => (folder.value === CLIPS ? 'Clips' : folder.value ? folderName(folder.value) : 'Shelf'))
 const ORDERS = [
   { value: 'name', name: 'by name' },
@@ -177,6 +179,14 @@ useKeys({
         <button v-if="folder === CLIPS" class="button h-9" @click="chapters = true">
           <Bookmark :size="15" /> Chapters
         </button>
+        <button
+          v-if="folder === CLIPS"
+          class="button h-9"
+          title="Take clips away that are old and used by nothing"
+          @click="clearing = true"
+        >
+          <Eraser :size="15" /> Clear
+        </button>
         <label class="relative w-[190px]">
           <Search :size="15" class="absolute top-2.5 left-2.5 text-soft" />
           <input
@@ -254,6 +264,7 @@ useKeys({
     >
       <p class="font-serif text-[22px]">Let go: the files come onto the shelf</p>
     </div>
+    <ClearClips :open="clearing" @close="clearing = false" />
     <ChaptersDialog :open="chapters" @close="chapters = false" />
     <TheDialog :open="removing.length > 0" title="It is in use" @close="removing = []">
       <p>

@@ -15,6 +15,7 @@ public final class Checkup {
             new NeverRings(),
             new NeverPlays(),
             new NothingYet(),
+            new NoFallback(),
             new NobodyThere(),
             new CueCircle(),
             new MissingMedia(),

@@ -7,6 +7,7 @@ import org.waxbell.cue.Cue;
 import org.waxbell.score.PlannedPart;
 import org.waxbell.score.ScoreCompiler;
 import org.waxbell.score.Settled;
+import org.waxbell.score.TheirClipPart;
 import org.waxbell.time.Spans;
 import org.waxbell.wiring.Places;
 import org.waxbell.wiring.Wiring;
@@ -28,10 +29,7 @@ final class OverbookedSpot extends CueRule {
             Map<Place, Long> stands = new HashMap<>();
             for (PlannedPart each : ScoreCompiler.plan(
                     cue.takes().get(i).score(), wiring.shelf(), (purpose, choices) -> choices.get(0))) {
-                Settled settled = each.settled();
-                each.part()
-                        .place()
-                        .ifPresent(place -> stands.merge(place, settled.known() ? settled.lengthMs() : 0, Long::sum));
+                each.part().place().ifPresent(place -> stands.merge(place, length(each), Long::sum));
             }
             String path = "takes[" + i + "].score";
             stands.forEach((place, length) -> {
@@ -45,5 +43,11 @@ final class OverbookedSpot extends CueRule {
                 }
             });
         }
+    }
+
+    /** How long a part stands there as far as that can be told; of a clip of somebody's its longest. */
+    private static long length(PlannedPart each) {
+        Settled settled = each.settled();
+        return settled.known() ? settled.lengthMs() : each.part() instanceof TheirClipPart clip ? clip.longestMs() : 0;
     }
 }

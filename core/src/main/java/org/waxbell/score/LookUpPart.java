@@ -112,6 +112,11 @@ public record LookUpPart(
                     2_000,
                     Manner.PLAIN));
 
+    /** Whether it fails where there is no clip to show. */
+    public boolean wantsClip() {
+        return !clip.equals(NONE);
+    }
+
     @Override
     public Kind<?> kind() {
         return KIND;

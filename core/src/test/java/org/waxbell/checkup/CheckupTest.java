@@ -30,6 +30,7 @@ import org.waxbell.gate.PriceGate;
 import org.waxbell.gate.StandBackGate;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
+import org.waxbell.score.LookUpPart;
 import org.waxbell.score.Manner;
 import org.waxbell.score.Part;
 import org.waxbell.score.PointsPart;
@@ -37,6 +38,7 @@ import org.waxbell.score.Score;
 import org.waxbell.score.SlatePart;
 import org.waxbell.score.SoundPart;
 import org.waxbell.score.SwitchPart;
+import org.waxbell.score.TheirClipPart;
 import org.waxbell.score.VoicePart;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.CueCheck;
@@ -62,6 +64,32 @@ class CheckupTest {
 
     private static Part lamp() {
         return new SwitchPart("lamp", NOW, 2_000, new Target(Target.Kind.LAMP, "Bench"), "off", false, Manner.PLAIN);
+    }
+
+    private static final Manner OTHER = new Manner(Manner.IfFails.OTHER_TAKE, false, false);
+
+    private static LookUpPart lookUp(String clip, Manner manner) {
+        return new LookUpPart("meet", NOW, "viewer", "", clip, 31, 0, 30_000, 2_000, manner);
+    }
+
+    private static TheirClipPart theirClip() {
+        return new TheirClipPart(
+                "clip",
+                new Anchor.After("meet", 0),
+                "main",
+                "corner",
+                "meet",
+                30_000,
+                80,
+                0,
+                0,
+                0,
+                0,
+                "",
+                "",
+                400,
+                600,
+                Manner.PLAIN);
     }
 
     private static VoicePart said(String words, boolean earFirst) {
@@ -210,6 +238,18 @@ class CheckupTest {
                         "overbooked-spot",
                         of(cue("c", List.of(new CooldownGate(2_000, 0)), Samples.card("card", NOW, 5_000))),
                         of(cue("c", List.of(new CooldownGate(6_000, 0)), Samples.card("card", NOW, 5_000)))),
+                Arguments.of(
+                        "overbooked-spot",
+                        of(cue("m", List.of(new CooldownGate(9_000, 0)), lookUp("any", OTHER), theirClip())),
+                        of(cue("m", List.of(new CooldownGate(40_000, 0)), lookUp("any", OTHER), theirClip()))),
+                Arguments.of(
+                        "no-fallback",
+                        of(cue("m", List.of(), lookUp("any", Manner.PLAIN), theirClip())),
+                        of(cue("m", List.of(), lookUp("any", OTHER), theirClip()))),
+                Arguments.of(
+                        "no-fallback",
+                        of(cue("m", List.of(), lookUp("none", OTHER), theirClip())),
+                        of(cue("m", List.of(), lookUp("none", Manner.PLAIN)))),
                 Arguments.of(
                         "card-too-short",
                         of(cue("c", List.of(), Samples.card("card", NOW, 1_200))),

@@ -51,6 +51,9 @@ public class ClipDesk implements Carriers {
     private static final Logger LOG = LoggerFactory.getLogger(ClipDesk.class);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("yyyy-MM-dd HH.mm.ss", Locale.ROOT);
     private static final int SECRET = 8;
+    /** Of JSON-RPC: a mixer that does not know the request. */
+    private static final int NO_SUCH_METHOD = -32_601;
+
     private static final int LONGEST_NAME = 50;
     private static final int MOST = 20;
     private final MixerDesk mixer;
@@ -229,9 +232,11 @@ public class ClipDesk implements Carriers {
         if (code == 0) {
             LOG.info("A clip was not made: {}", Causes.words(cause));
         }
-        String words = cause instanceof ResponseErrorException refused
-                ? refused.getResponseError().getMessage()
-                : Causes.words(cause);
+        String words = code == NO_SUCH_METHOD
+                ? "this mixer makes no clips"
+                : cause instanceof ResponseErrorException refused
+                        ? refused.getResponseError().getMessage()
+                        : Causes.words(cause);
         return Completion.failed(words, Map.of("outcome", outcome, "answer", words));
     }
 

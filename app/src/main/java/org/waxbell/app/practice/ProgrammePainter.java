@@ -32,6 +32,8 @@ final class ProgrammePainter {
     static final int WIDTH = 768;
 
     static final int HEIGHT = 432;
+    private static final int COLOUR = "#rrggbb".length();
+    private static final Color CLEAR = new Color(0, 0, 0, 0);
     private static final Color WORKSHOP = new Color(0x2b2620);
     private static final Color CANDLELIGHT = new Color(0x8a6a3f);
     private static final Color FLAME = new Color(0xffd98a);
@@ -226,9 +228,9 @@ final class ProgrammePainter {
         }
     }
 
-    /** A colour as documents write it; what it lets through is not drawn here. */
+    /** A colour as documents write it; what it lets through is not drawn here, and none is seen through. */
     private static Color colour(String written) {
-        return Color.decode(written.substring(0, Math.min(7, written.length())));
+        return written.length() < COLOUR ? CLEAR : Color.decode(written.substring(0, COLOUR));
     }
 
     /** Writes one line into an area, cut off where it does not fit. */
