@@ -41,7 +41,7 @@ public record IntroducePart(
     private static final long LONGEST = 120_000;
     /** What it says of itself. */
     public static final Kind<Part> KIND = Kind.<Part>of(
-                    IntroducePart.class, "introduce", "Introduce a broadcaster", "Introduction")
+                    IntroducePart.class, "introduce", "Introduce a broadcaster", "Introduce")
             .also("shoutout raid animated card")
             .with(
                     lookUpField(),

@@ -65,7 +65,7 @@ public record LookUpPart(
             Map.entry("outcome", "known"));
 
     /** What it says of itself. */
-    public static final Kind<Part> KIND = Kind.<Part>of(LookUpPart.class, "lookUp", "Look a broadcaster up", "Look-up")
+    public static final Kind<Part> KIND = Kind.<Part>of(LookUpPart.class, "lookUp", "Look up a broadcaster", "Look up")
             .also("shoutout raid channel streamer introduce directory")
             .with(
                     Field.choice(

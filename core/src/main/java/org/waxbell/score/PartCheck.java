@@ -108,7 +108,7 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
                     .add(
                             id,
                             "No look-up of that name is over when this begins.",
-                            "Let it begin after a part “Look a broadcaster up”, and write that part's name here.");
+                            "Let it begin after a part “Look up a broadcaster”, and write that part's name here.");
         }
     }
 

@@ -41,7 +41,7 @@ public record TheirClipPart(
     private static final int LEAST_LEFT = 10;
     /** What it says of itself. */
     public static final Kind<Part> KIND = Kind.<Part>of(
-                    TheirClipPart.class, "theirClip", "Show a clip of theirs", "Their clip")
+                    TheirClipPart.class, "theirClip", "Show a clip of theirs", "Clip of theirs")
             .also("shoutout raid video film")
             .with(
                     IntroducePart.lookUpField(),
