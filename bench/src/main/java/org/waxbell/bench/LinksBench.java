@@ -54,7 +54,7 @@ final class LinksBench {
 
     private void wire(int cues) {
         for (int i = 0; i < cues; i++) {
-            cue("cue-" + i, i == 0 ? "!mark" : "!word" + i, i == 0 ? "mark {argument}" : "Thank you, {viewer}.");
+            cue("cue-" + i, i == 0 ? "!tick" : "!word" + i, i == 0 ? "tick {argument}" : "Thank you, {viewer}.");
         }
         ObjectNode settings = (ObjectNode) app.get("/api/link-kinds/irc");
         settings.put("host", "127.0.0.1")
@@ -123,9 +123,9 @@ final class LinksBench {
             int count = RATE * seconds;
             Thread listener = new Thread(() -> {
                 while (answered.size() < count / MARK_EVERY) {
-                    String line = ear.await(each -> each.contains("mark "));
+                    String line = ear.await(each -> each.contains("tick "));
                     long now = System.nanoTime();
-                    int mark = Integer.parseInt(line.replaceAll(".*mark (\\d+).*", "$1"));
+                    int mark = Integer.parseInt(line.replaceAll(".*tick (\\d+).*", "$1"));
                     (line.startsWith(":saltmarsh_bell") ? answered : bare).add((now - sent.get(mark)) / 1e6);
                 }
             });
@@ -139,7 +139,7 @@ final class LinksBench {
                 }
                 boolean mark = i % MARK_EVERY == 0;
                 sent.put(i, System.nanoTime());
-                speakers.get(i % SPEAKERS).say(CHANNEL, mark ? "!mark " + i : "line " + i + " of the evening");
+                speakers.get(i % SPEAKERS).say(CHANNEL, mark ? "!tick " + i : "line " + i + " of the evening");
             }
             double took = (System.nanoTime() - start) / 1e9;
             listener.join(60_000);
