@@ -97,3 +97,4 @@ export interface Problem {
 }
 export type ClipsView = Schemas['ClipsView']
 export type ClipView = Schemas['ClipView']
+export type OldClip = Schemas['OldClip']

@@ -1,11 +1,7 @@
 /** Something to be said with a voice of the browser itself, as the server asks for it. */
 export interface ToSay {
-  text: string
-  /** Its name in the browser. */
-  voice: string
-  /** In percent of the voice's own, as the pitch is. */
-  speed: number
-  pitch: number
+  /** Speed and pitch in percent of the voice's own; the voice by its name in the browser. */
+  what: { text: string; voice: string; speed: number; pitch: number }
   /** How long it will about take; only its end tells. */
   lengthMs: number
 }
@@ -33,7 +29,7 @@ export interface Saying {
 }
 
 /** Says it now. @param share how loud, 0 to 1 */
-export const say = (what: ToSay, share: number): Saying => {
+export const say = ({ what }: ToSay, share: number): Saying => {
   const voice = speech()
     ?.getVoices()
     .find((each) => each.name === what.voice)

@@ -6,6 +6,8 @@ import type { Part } from './messages'
 type Sound = NonNullable<Part['sound']>
 
 const SPOKEN = '/media/spoken/'
+/** How late speech of the browser's own may begin before it is taken for what was begun elsewhere. */
+const BEGUN_MS = 2_000
 /** How long speech is kept that may be asked for again. */
 const SPOKEN_MS = 180_000
 
@@ -162,7 +164,7 @@ export class Sounds {
     const it = await this.fetched(sound.media)
     return {
       at: sound.coming ? Math.max(start, performance.now()) : start,
-      lengthMs: 'text' in it ? it.lengthMs : it.duration * 1_000,
+      lengthMs: 'what' in it ? it.lengthMs : it.duration * 1_000,
     }
   }
 
@@ -178,11 +180,15 @@ export class Sounds {
     if (!this.coming.delete(part.partRun)) {
       return
     }
-    await ('text' in it ? this.speak(part, it) : this.sound(part, it, start))
+    await ('what' in it ? this.speak(part, it, start) : this.sound(part, it, start))
   }
 
   /** Says it with the browser's own voice, which goes past this page's level and is as loud as that was when it began. */
-  private async speak(part: Part, what: ToSay): Promise<void> {
+  private async speak(part: Part, what: ToSay, start: number): Promise<void> {
+    if (performance.now() - start > BEGUN_MS) {
+      // It was begun before this page came, and a browser cannot begin in the middle: whoever says it tells its end.
+      return new Promise(() => undefined)
+    }
     const outlet = this.outlet(part.sound!.outlet).gain.value
     const saying = say(what, (part.sound!.volume / 100) * outlet * this.level.gain.value)
     this.saying.set(part.partRun, saying)

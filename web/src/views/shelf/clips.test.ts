@@ -1,20 +1,9 @@
-import { mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { ClipView, ShelfFile } from '@/api/types'
-import { useClips } from '@/stores/clips'
 import { useShelf } from '@/stores/shelf'
 import ClearClips from './ClearClips.vue'
 import ClipTrim from './ClipTrim.vue'
-
-const DAY = 86_400_000
-const file = (hash: string, uses: ShelfFile['uses'] = []) =>
-  ({
-    row: { hash, name: `${hash}.webm`, folder: 'Videos', bytes: 1_000_000 },
-    tags: ['clip'],
-    uses,
-  }) as unknown as ShelfFile
-const clip = (hash: string, daysAgo: number) => ({ hash, ends: Date.now() - daysAgo * DAY }) as unknown as ClipView
 
 describe('clips', () => {
   beforeEach(() => setActivePinia(createPinia()))
@@ -34,25 +23,28 @@ describe('clips', () => {
     expect(trim.emitted('cut')).toEqual([[1_100, 1_300]])
   })
 
-  it('that are old and used by nothing are named and taken away, no others', async () => {
+  it('that are old and used by nothing are named and taken away, as the server tells them', async () => {
     const shelf = useShelf()
-    const clips = useClips()
-    shelf.files = [
-      file('old'),
-      file('used', [{ kind: 'cue', id: 'c', name: 'C', any: false }]),
-      file('new'),
-      file('no-clip'),
-    ]
-    clips.view = { making: [], filmed: [], clips: [clip('old', 40), clip('used', 40), clip('new', 3)] }
+    const asked: string[] = []
+    vi.stubGlobal('fetch', (path: string) => {
+      asked.push(path)
+      const told = path.endsWith('days=30') ? [{ folder: 'Videos', name: 'old.webm', bytes: 1_000_000 }] : []
+      return Promise.resolve(
+        new Response(JSON.stringify(told), { status: 200, headers: { 'Content-Type': 'application/json' } }),
+      )
+    })
     const away = vi.spyOn(shelf, 'takeAway').mockResolvedValue(undefined)
     const cleared = mount(ClearClips, {
       props: { open: true },
       global: { stubs: { TheDialog: { template: '<div><slot /></div>' } } },
     })
+    await flushPromises()
     expect(cleared.findAll('li').map((each) => each.text())).toEqual(['old.webm'])
     await cleared.findAll('button').at(-1)!.trigger('click')
     expect(away).toHaveBeenCalledWith([{ folder: 'Videos', name: 'old.webm' }])
     await cleared.find('input').setValue('60')
+    await flushPromises()
     expect(cleared.findAll('li')).toHaveLength(0)
+    expect(asked.map((each) => each.split('/api')[1])).toEqual(['/clips/old?days=30', '/clips/old?days=60'])
   })
 })

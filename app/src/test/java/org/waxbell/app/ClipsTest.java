@@ -89,7 +89,7 @@ class ClipsTest {
         app.say("marshlight_ines", "!keep");
         app.say("captain_sedge", "!keep");
         String kept = answer("Kept: ");
-        assertThat(kept).matches("Kept: marshlight_ines at the bench · http://[^ /]+/clips/[0-9a-f]{16}");
+        assertThat(kept).matches("Kept: marshlight_ines at the bench · http://[^ /]+/clips/[\\w-]{32}");
         assertThat(answer("kept already")).startsWith("marshlight_ines had it kept already: http://");
         assertThat(app.get("/api/clips").body().get("clips").size()).isEqualTo(1);
         assertThat(app.askText(kept.substring(kept.indexOf("/clips/"))))
@@ -149,6 +149,10 @@ class ClipsTest {
         assertThat(app.post(path + "/poster", Map.of("atMs", 700)).status()).isEqualTo(200);
         assertThat(clip().get("poster").asLong()).isEqualTo(700);
         assertThat(app.get(path + "/decision").body().get("event").asString()).contains("!keep");
+        assertThat(app.get("/api/clips/old?days=0").body().at("/0/name").asString())
+                .startsWith("marshlight_ines at the bench ");
+        assertThat(app.get("/api/clips/old?days=1").body()).isEmpty();
+        assertThat(app.get("/api/clips/old?days=-1").status()).isEqualTo(422);
         assertThat(app.get("/api/clips/99/decision").status()).isEqualTo(422);
         assertThat(app.askText("/clips/0000000000000000")).contains("There is no clip at this address.");
     }

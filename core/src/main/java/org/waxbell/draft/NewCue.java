@@ -13,6 +13,7 @@ import org.waxbell.cue.Pull;
 import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
+import org.waxbell.event.ChatText;
 import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
 import org.waxbell.gate.CooldownGate;
@@ -53,7 +54,7 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
         String said = pull instanceof ChatWordPull typed
                 ? "Answer to " + String.join(" ", typed.chatWords(wiring.house().prefix()))
                 : Sentence.whole(pull.said(new Names(wiring)));
-        return cut(Character.toUpperCase(said.charAt(0)) + said.substring(1), LONGEST_NAME);
+        return ChatText.cut(Character.toUpperCase(said.charAt(0)) + said.substring(1), LONGEST_NAME);
     }
 
     /** The cue; a kind that is not known, or could not stand anywhere, is left out. @param on what is there; its score is that of this cue */
@@ -123,10 +124,6 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
         return words.isEmpty() ? fresh : fresh.saying(words);
     }
 
-    private static String cut(String text, int longest) {
-        return text.length() > longest ? text.substring(0, longest) : text;
-    }
-
     /** Copies of cues, with words and keys that no other cue has. */
     public static List<Cue> copiesOf(List<Cue> cues, Wiring wiring) {
         Set<String> ids = new HashSet<>();
@@ -142,7 +139,9 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
         List<Pull> pulls = cue.pulls().stream().map(pull -> own(pull, words)).toList();
         String id = Ids.free(cue.id().replaceAll("-\\d+$", ""), ids);
         ids.add(id);
-        return cue.called(id).named(cut(cue.name() + ", copied", LONGEST_NAME)).withPulls(pulls);
+        return cue.called(id)
+                .named(ChatText.cut(cue.name() + ", copied", LONGEST_NAME))
+                .withPulls(pulls);
     }
 
     private static Pull own(Pull pull, Set<String> taken) {

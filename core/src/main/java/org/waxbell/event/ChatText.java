@@ -31,12 +31,16 @@ public final class ChatText {
 
     /** A name, cleaned like a line and cut to {@value #LONGEST_NAME} characters without tearing a surrogate pair. */
     public static String name(String typed) {
-        String clean = line(typed);
-        if (clean.length() <= LONGEST_NAME) {
-            return clean;
+        return cut(line(typed), LONGEST_NAME);
+    }
+
+    /** A text cut to so many characters without tearing a surrogate pair. */
+    public static String cut(String text, int longest) {
+        if (text.length() <= longest) {
+            return text;
         }
-        int end = Character.isHighSurrogate(clean.charAt(LONGEST_NAME - 1)) ? LONGEST_NAME - 1 : LONGEST_NAME;
-        return clean.substring(0, end).strip();
+        int end = Character.isHighSurrogate(text.charAt(longest - 1)) ? longest - 1 : longest;
+        return text.substring(0, end).strip();
     }
 
     /** Most lines are plain ASCII with single spaces and need no copy. */

@@ -1,6 +1,7 @@
 package org.waxbell.port;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.waxbell.voice.Utterance;
 import org.waxbell.voice.Voice;
 
@@ -15,21 +16,21 @@ public interface Speech {
     /** Gets ready what takes a while the first time, before anybody waits for it. */
     default void makeReady() {}
 
-    /** What came of it. @param wav a whole WAV file, empty where it failed or is left to pages @param fault why it failed, as the end of a sentence; empty text where it did not @param byPages whether pages say it themselves, and tell when it is over */
-    record Spoken(byte[] wav, String fault, boolean byPages) {
+    /** What came of it. @param wav a whole WAV file, empty where it failed or is left to pages @param fault why it failed, as the end of a sentence; empty text where it did not @param byPages what pages say themselves, with the voice as they name it, and tell when it is over; null where it was made or failed */
+    record Spoken(byte[] wav, String fault, @Nullable Utterance byPages) {
         /** It was made. */
         public static Spoken of(byte[] wav) {
-            return new Spoken(wav, "", false);
+            return new Spoken(wav, "", null);
         }
 
         /** Nothing was made: pages say it. */
-        public static Spoken leftToPages() {
-            return new Spoken(new byte[0], "", true);
+        public static Spoken leftToPages(Utterance what) {
+            return new Spoken(new byte[0], "", what);
         }
 
         /** It failed, and why. */
         public static Spoken failed(String why) {
-            return new Spoken(new byte[0], why, false);
+            return new Spoken(new byte[0], why, null);
         }
 
         /** Whether it was made. */

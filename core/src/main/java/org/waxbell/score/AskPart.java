@@ -65,11 +65,15 @@ public record AskPart(
 
     @Override
     public Map<String, String> results() {
-        return Map.of("outcome", "done", "answer", "done", name("outcome"), "done", name("answer"), "done");
-    }
-
-    private String name(String what) {
-        return id.replace("-", "") + Character.toUpperCase(what.charAt(0)) + what.substring(1);
+        return Map.of(
+                "outcome",
+                "done",
+                "answer",
+                "done",
+                Brought.name(id, "outcome"),
+                "done",
+                Brought.name(id, "answer"),
+                "done");
     }
 
     @Override
@@ -94,7 +98,7 @@ public record AskPart(
         Map<String, String> values = new HashMap<>();
         PLAIN.forEach(what -> {
             values.put(what, answer.getOrDefault(what, ""));
-            values.put(name(what), answer.getOrDefault(what, ""));
+            values.put(Brought.name(id, what), answer.getOrDefault(what, ""));
         });
         return values;
     }
@@ -106,7 +110,7 @@ public record AskPart(
 
     @Override
     public String label(Telling telling, Naming names) {
-        String said = telling.value(name("answer"));
+        String said = telling.value(Brought.name(id, "answer"));
         if (!said.isEmpty()) {
             return said;
         }

@@ -2,9 +2,9 @@ package org.waxbell.score;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.MakeClip;
+import org.waxbell.event.ChatText;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
 import org.waxbell.sentence.Naming;
@@ -69,22 +69,12 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
 
     @Override
     public Map<String, String> results() {
-        return named(BRINGS);
+        return Brought.named(id, BRINGS.keySet(), BRINGS);
     }
 
     @Override
     public Map<String, String> lateValues(Map<String, String> reported) {
-        return reported.isEmpty() ? Map.of() : named(reported);
-    }
-
-    private Map<String, String> named(Map<String, String> results) {
-        return BRINGS.keySet().stream()
-                .collect(Collectors.toMap(this::resultName, each -> results.getOrDefault(each, "")));
-    }
-
-    /** The name in words of what is known when it is done: {@code clipTitle} for {@code title}. */
-    public String resultName(String result) {
-        return id.replace("-", "") + Character.toUpperCase(result.charAt(0)) + result.substring(1);
+        return reported.isEmpty() ? Map.of() : Brought.named(id, BRINGS.keySet(), reported);
     }
 
     @Override
@@ -99,12 +89,12 @@ public record ClipPart(String id, Anchor start, int seconds, String title, long 
 
     @Override
     public Directive direct(Telling telling) {
-        String whole = telling.fill(title);
-        int cut = whole.length() <= LONGEST_TITLE
-                ? whole.length()
-                : whole.offsetByCodePoints(0, Math.min(LONGEST_TITLE, whole.codePointCount(0, whole.length())));
         return new MakeClip(
-                telling.partRun(), telling.meantFor(), seconds, whole.substring(0, cut), telling.value(VIEWER));
+                telling.partRun(),
+                telling.meantFor(),
+                seconds,
+                ChatText.cut(telling.fill(title), LONGEST_TITLE),
+                telling.value(VIEWER));
     }
 
     @Override

@@ -114,7 +114,7 @@ public record IntroducePart(
     }
 
     private String found(Telling telling, String what) {
-        return telling.value(LookUpPart.resultName(lookUp, what));
+        return telling.value(Brought.name(lookUp, what));
     }
 
     private static String motion(String own, Motion otherwise) {

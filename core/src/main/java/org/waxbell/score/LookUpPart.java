@@ -2,7 +2,6 @@ package org.waxbell.score;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.LookUp;
 import org.waxbell.directory.ClipChoice;
@@ -129,22 +128,12 @@ public record LookUpPart(
 
     @Override
     public Map<String, String> results() {
-        return named(BRINGS);
+        return Brought.named(id, BRINGS.keySet(), BRINGS);
     }
 
     @Override
     public Map<String, String> lateValues(Map<String, String> reported) {
-        return reported.isEmpty() ? Map.of() : named(reported);
-    }
-
-    private Map<String, String> named(Map<String, String> results) {
-        return BRINGS.keySet().stream()
-                .collect(Collectors.toMap(each -> resultName(id, each), each -> results.getOrDefault(each, "")));
-    }
-
-    /** The name in words of something that a look-up found: {@code meetName} for {@code name}. */
-    static String resultName(String lookUp, String result) {
-        return lookUp.replace("-", "") + Character.toUpperCase(result.charAt(0)) + result.substring(1);
+        return reported.isEmpty() ? Map.of() : Brought.named(id, BRINGS.keySet(), reported);
     }
 
     @Override
@@ -184,7 +173,7 @@ public record LookUpPart(
 
     @Override
     public String label(Telling telling, Naming names) {
-        String why = telling.value(resultName(id, "why"));
+        String why = telling.value(Brought.name(id, "why"));
         return "who is " + who(telling) + (why.isEmpty() ? "" : " · " + why);
     }
 

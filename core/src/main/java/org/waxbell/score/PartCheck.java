@@ -103,7 +103,7 @@ public record PartCheck(Problems problems, Ground ground, Set<String> fields, Se
 
     /** Checks that a look-up of that id has found somebody by the time the part begins, also one that failed in a take that is played before. */
     void lookUp(String id) {
-        if (!fields().contains(LookUpPart.resultName(id, "name"))) {
+        if (!fields().contains(Brought.name(id, "name"))) {
             problems.at("lookUp")
                     .add(
                             id,

@@ -2,11 +2,9 @@ package org.waxbell.score;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.Set;
 import org.waxbell.act.Asking;
 import org.waxbell.actor.Actor;
 import org.waxbell.booking.Place;
@@ -76,11 +74,7 @@ public record SpinPart(
 
     @Override
     public Map<String, String> results() {
-        return Map.of(name("Result"), "Sea dye", name("Odds"), "25.0 %");
-    }
-
-    private String name(String what) {
-        return id.replace("-", "") + what;
+        return Map.of(Brought.name(id, "result"), "Sea dye", Brought.name(id, "odds"), "25.0 %");
     }
 
     @Override
@@ -99,18 +93,19 @@ public record SpinPart(
 
     @Override
     public Map<String, String> answered(Map<String, String> answer) {
-        return Stream.of("Result", "Odds", "Segments", "Words")
-                .collect(Collectors.toMap(this::name, what -> answer.getOrDefault(what.toLowerCase(Locale.ROOT), "")));
+        return Brought.named(id, Set.of("result", "odds", "segments", "words"), answer);
     }
 
     @Override
     public Optional<Fact> ends(Map<String, String> values) {
-        return Optional.of(Facts.WHEEL_STOPPED.by(Actor.PROGRAM, wheel, values.getOrDefault(name("Result"), "")));
+        return Optional.of(
+                Facts.WHEEL_STOPPED.by(Actor.PROGRAM, wheel, values.getOrDefault(Brought.name(id, "result"), "")));
     }
 
     @Override
     public Directive direct(Telling telling) {
-        List<Integer> drawn = Arrays.stream(telling.value(name("Segments")).split(","))
+        List<Integer> drawn = Arrays.stream(
+                        telling.value(Brought.name(id, "segments")).split(","))
                 .filter(each -> !each.isEmpty())
                 .map(Integer::parseInt)
                 .toList();
@@ -122,14 +117,19 @@ public record SpinPart(
                 wheel,
                 "",
                 new Shown.Spin(
-                        drawn, List.of(telling.value(name("Words")).split(WheelFixture.BETWEEN)), spinMs, stayMs));
+                        drawn,
+                        List.of(telling.value(Brought.name(id, "words")).split(WheelFixture.BETWEEN)),
+                        spinMs,
+                        stayMs));
     }
 
     @Override
     public String label(Telling telling, Naming names) {
-        String result = telling.value(name("Result"));
+        String result = telling.value(Brought.name(id, "result"));
         String name = names.standing(stage, wheel);
-        return result.isEmpty() ? "spin " + name : name + ": " + result + " (" + telling.value(name("Odds")) + ")";
+        return result.isEmpty()
+                ? "spin " + name
+                : name + ": " + result + " (" + telling.value(Brought.name(id, "odds")) + ")";
     }
 
     @Override

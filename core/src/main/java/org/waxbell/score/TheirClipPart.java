@@ -37,8 +37,6 @@ public record TheirClipPart(
         long exitMs,
         Manner manner)
         implements SpotPart {
-    private static final String FRAME = "Cut off at the edges";
-    private static final int LEAST_LEFT = 10;
     /** What it says of itself. */
     public static final Kind<Part> KIND = Kind.<Part>of(
                     TheirClipPart.class, "theirClip", "Show a clip of theirs", "Clip of theirs")
@@ -54,7 +52,7 @@ public record TheirClipPart(
                             .wide(3))
             .and(SpotPart.where())
             .and(Motions.fields())
-            .and(edge("left", "Left"), edge("right", "Right"), edge("top", "Top"), edge("bottom", "Bottom"))
+            .and(Crop.fields())
             .making(on -> new TheirClipPart(
                     on.id(),
                     on.lookUp().<Anchor>map(meet -> new Anchor.After(meet, 0)).orElse(Anchor.START),
@@ -72,14 +70,6 @@ public record TheirClipPart(
                     400,
                     600,
                     Manner.PLAIN));
-
-    private static Field edge(String key, String label) {
-        return Field.number(key, label, 0, 90)
-                .called("What is cut off")
-                .in("%")
-                .wide(3)
-                .under(FRAME);
-    }
 
     @Override
     public Kind<?> kind() {
@@ -99,28 +89,26 @@ public record TheirClipPart(
                 Math.min(longestMs, length(telling)),
                 stage,
                 spot,
-                telling.value(LookUpPart.resultName(lookUp, "clip")),
+                telling.value(Brought.name(lookUp, "clip")),
                 new Shown.Video(volume, left, top, right, bottom, entry, exit, entryMs, exitMs, true));
     }
 
     /** How long the clip is, in milliseconds; its longest where nobody tells. */
     private long length(Telling telling) {
-        String told = telling.value(LookUpPart.resultName(lookUp, "clipMs"));
+        String told = telling.value(Brought.name(lookUp, "clipMs"));
         return told.matches("[1-9]\\d{0,8}") ? Long.parseLong(told) : longestMs;
     }
 
     @Override
     public String label(Telling telling, Naming names) {
-        String title = telling.value(LookUpPart.resultName(lookUp, "clipTitle"));
+        String title = telling.value(Brought.name(lookUp, "clipTitle"));
         return title.isEmpty() ? "a clip of theirs" : title;
     }
 
     @Override
     public void check(PartCheck check) {
         check.fields(this);
-        if (left + right > 100 - LEAST_LEFT || top + bottom > 100 - LEAST_LEFT) {
-            check.problems().at("right").add(right, "Next to nothing of the clip would be left.", "Cut off less.");
-        }
+        Crop.check(check.problems(), left, top, right, bottom);
         check.easing(entryMs, exitMs, longestMs);
         check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
         check.lookUp(lookUp);

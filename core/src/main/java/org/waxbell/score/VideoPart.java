@@ -43,23 +43,8 @@ public record VideoPart(
                     Field.file("file", "Video", From.VIDEOS).needed(),
                     Field.number("volume", "Volume", 0, 100)
                             .called("The volume")
-                            .in("%"),
-                    Field.number("left", "Cut off at the left", 0, 90)
-                            .called("What is cut off")
-                            .in("%")
-                            .wide(3),
-                    Field.number("right", "Cut off at the right", 0, 90)
-                            .called("What is cut off")
-                            .in("%")
-                            .wide(3),
-                    Field.number("top", "Cut off at the top", 0, 90)
-                            .called("What is cut off")
-                            .in("%")
-                            .wide(3),
-                    Field.number("bottom", "Cut off at the bottom", 0, 90)
-                            .called("What is cut off")
-                            .in("%")
-                            .wide(3))
+                            .in("%"))
+            .and(Crop.fields())
             .and(SpotPart.where())
             .and(Motions.fields())
             .making(on -> new VideoPart(
@@ -84,7 +69,6 @@ public record VideoPart(
 
     private static final long LONGEST = 600_000;
     private static final long OVERRUN = 10_000;
-    private static final int LEAST_LEFT = 10;
 
     @Override
     public Kind<?> kind() {
@@ -139,9 +123,7 @@ public record VideoPart(
     public void check(PartCheck check) {
         var problems = check.problems();
         check.fields(this);
-        if (left + right > 100 - LEAST_LEFT || top + bottom > 100 - LEAST_LEFT) {
-            problems.at("right").add(right, "Next to nothing of the video would be left.", "Cut off less.");
-        }
+        Crop.check(problems, left, top, right, bottom);
         check.easing(entryMs, exitMs, LONGEST);
         check.onStage(stage, "spot", spot, Stage::hasSpot, "spot");
         check.media(use());

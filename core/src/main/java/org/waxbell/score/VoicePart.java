@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.waxbell.act.Asking;
 import org.waxbell.booking.Place;
 import org.waxbell.directive.Caption;
@@ -196,23 +195,18 @@ public record VoicePart(
 
     @Override
     public Map<String, String> answered(Map<String, String> answer) {
-        return Stream.of("text", "voice", "speed", "pitch")
-                .collect(Collectors.toMap(this::name, what -> answer.getOrDefault(what, "")));
-    }
-
-    private String name(String what) {
-        return id + "." + what;
+        return Brought.named(id, Set.of("text", "voice", "speed", "pitch"), answer);
     }
 
     @Override
     public Directive direct(Telling telling) {
-        String said = telling.value(name("text"));
+        String said = telling.value(Brought.name(id, "text"));
         Utterance what = new Utterance(
                 // Where no desk was asked, as in a sketch, its words are said as they are written.
                 said.isEmpty() ? telling.fill(words) : said,
-                telling.value(name("voice")),
-                percent(telling.value(name("speed"))),
-                percent(telling.value(name("pitch"))));
+                telling.value(Brought.name(id, "voice")),
+                percent(telling.value(Brought.name(id, "speed"))),
+                percent(telling.value(Brought.name(id, "pitch"))));
         return new Speak(
                 telling.partRun(),
                 telling.meantFor(),
@@ -232,7 +226,7 @@ public record VoicePart(
 
     @Override
     public String label(Telling telling, Naming names) {
-        String said = telling.value(name("text"));
+        String said = telling.value(Brought.name(id, "text"));
         return "“" + (said.isEmpty() ? telling.fill(words) : said) + "”";
     }
 

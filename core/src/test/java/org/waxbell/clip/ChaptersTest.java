@@ -43,6 +43,14 @@ class ChaptersTest {
         assertThat(new Chapters(T0, T0, List.of()).list()).isEmpty();
     }
 
+    @Test
+    void aClipIsOldWhenItsEndIsMoreThanSoManyDaysAgo() {
+        long day = 86_400_000;
+        Stretch clip = new Stretch(T0 - 30_000, T0);
+        assertThat(clip.isOlderThan(3, T0 + 3 * day)).isFalse();
+        assertThat(clip.isOlderThan(3, T0 + 3 * day + 1)).isTrue();
+    }
+
     @ParameterizedTest
     @CsvSource({
         "0, 30, 0, 30, true",

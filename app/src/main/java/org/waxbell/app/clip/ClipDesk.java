@@ -1,11 +1,9 @@
 package org.waxbell.app.clip;
 
-import java.security.SecureRandom;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -26,6 +24,7 @@ import org.waxbell.app.link.Causes;
 import org.waxbell.app.mixer.MixerClip;
 import org.waxbell.app.mixer.MixerDesk;
 import org.waxbell.app.rpc.MixerCalls;
+import org.waxbell.app.security.KeyRing;
 import org.waxbell.app.store.ClipMapper;
 import org.waxbell.app.store.ClipMapper.ClipRow;
 import org.waxbell.app.store.ClipMapper.MarkRow;
@@ -35,7 +34,9 @@ import org.waxbell.directive.MakeClip;
 import org.waxbell.directive.SetMark;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.PartName;
+import org.waxbell.event.ChatText;
 import org.waxbell.port.Carrier;
+import org.waxbell.score.VideoPart;
 
 /**
  * Has the mixer make clips, one request for the same seconds only, fetches them and lays them on the shelf; who asked for the same
@@ -44,13 +45,10 @@ import org.waxbell.port.Carrier;
 @Component
 public class ClipDesk implements Carriers {
     /** The tag of clips on the shelf. */
-    public static final String TAG = "clip";
-    /** Where they lie. */
-    public static final String FOLDER = "Videos";
+    private static final String TAG = "clip";
 
     private static final Logger LOG = LoggerFactory.getLogger(ClipDesk.class);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("yyyy-MM-dd HH.mm.ss", Locale.ROOT);
-    private static final int SECRET = 8;
     /** Of JSON-RPC: a mixer that does not know the request. */
     private static final int NO_SUCH_METHOD = -32_601;
 
@@ -62,7 +60,7 @@ public class ClipDesk implements Carriers {
     private final ClipAddresses addresses;
     private final Inbox loop;
     private final SystemClock clock;
-    private final SecureRandom random = new SecureRandom();
+    private final KeyRing keys;
     /** What is made now or was made last, oldest first. */
     private final List<Making> makings = new ArrayList<>();
 
@@ -74,7 +72,9 @@ public class ClipDesk implements Carriers {
             ClipMapper clips,
             ClipAddresses addresses,
             Inbox loop,
-            SystemClock clock) {
+            SystemClock clock,
+            KeyRing keys) {
+        this.keys = keys;
         this.mixer = mixer;
         this.shelving = shelving;
         this.clips = clips;
@@ -182,15 +182,10 @@ public class ClipDesk implements Carriers {
         MakeClip wish = making.wish;
         Stretch whole = new Stretch(making.stretch.to() - lengthMs, making.stretch.to());
         String bare = wish.title().replaceAll("[\\\\/\\p{Cntrl}]", "-").strip();
-        String name = bare.substring(
-                        0, bare.offsetByCodePoints(0, Math.min(LONGEST_NAME, bare.codePointCount(0, bare.length()))))
-                + " "
-                + CLOCK.format(Instant.ofEpochMilli(whole.to()).atZone(ZoneId.systemDefault()))
-                + ".webm";
-        byte[] secret = new byte[SECRET];
-        random.nextBytes(secret);
-        String id = HexFormat.of().formatHex(secret);
-        return shelving.add(FOLDER, "", name.strip(), film, lengthMs, Actor.PROGRAM)
+        String name = ChatText.cut(bare, LONGEST_NAME) + " "
+                + CLOCK.format(Instant.ofEpochMilli(whole.to()).atZone(ZoneId.systemDefault())) + ".webm";
+        String id = keys.fresh();
+        return shelving.add(VideoPart.VIDEOS, "", name.strip(), film, lengthMs, Actor.PROGRAM)
                 .thenApply(brought -> {
                     long ring =
                             PartName.parse(wish.partRun()).map(PartName::ring).orElse(0L);

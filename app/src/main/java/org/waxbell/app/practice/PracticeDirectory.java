@@ -2,10 +2,10 @@ package org.waxbell.app.practice;
 
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.media.MediaFiles;
@@ -51,7 +51,7 @@ public class PracticeDirectory implements Directory {
 
     private final MediaFiles files;
     private final SystemClock clock;
-    private final Map<String, String> films = new LinkedHashMap<>();
+    private final Map<String, String> films = new ConcurrentHashMap<>();
 
     PracticeDirectory(MediaFiles files, SystemClock clock) {
         this.files = files;
@@ -101,16 +101,14 @@ public class PracticeDirectory implements Directory {
         if (clip.id().startsWith(BROKEN)) {
             return Optional.empty();
         }
-        synchronized (films) {
-            return Optional.of(films.computeIfAbsent(clip.id(), id -> {
-                String name = id.substring(0, id.indexOf('/'));
-                String colour = ALL.stream()
-                        .filter(each -> each.name().equals(name))
-                        .findFirst()
-                        .orElseThrow()
-                        .colour();
-                return files.keepApart(PracticeArt.film(clip.title(), name, colour, clip.lengthMs()), "video/webm");
-            }));
-        }
+        return Optional.of(films.computeIfAbsent(clip.id(), id -> {
+            String name = id.substring(0, id.indexOf('/'));
+            String colour = ALL.stream()
+                    .filter(each -> each.name().equals(name))
+                    .findFirst()
+                    .orElseThrow()
+                    .colour();
+            return files.keepApart(PracticeArt.film(clip.title(), name, colour, clip.lengthMs()), "video/webm");
+        }));
     }
 }

@@ -3,9 +3,7 @@ package org.waxbell.app.practice;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.security.SecureRandom;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +27,7 @@ import org.waxbell.app.film.OpusTrack;
 import org.waxbell.app.film.Webm;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.practice.SoundTrack.Heard;
+import org.waxbell.app.security.KeyRing;
 import org.waxbell.app.speech.Spokens;
 import org.waxbell.directive.PlaySound;
 import org.waxbell.directive.Speak;
@@ -50,7 +49,6 @@ public class PracticeRecorder implements DisposableBean {
 
     private static final long LEAST_MS = 1_000;
     private static final int MOST_HELD = 4;
-    private static final int SECRET = 16;
     private static final int SOUND_IS = 90;
     private static final double WHOLE = 100;
     private final PracticeMixer mixer;
@@ -58,7 +56,7 @@ public class PracticeRecorder implements DisposableBean {
     private final MediaFiles files;
     private final Spokens spokens;
     private final SystemClock clock;
-    private final SecureRandom random = new SecureRandom();
+    private final KeyRing keys;
     private final Reel reel = new Reel(KEPT_MS);
     private final KeyFrames frames = new KeyFrames(ProgrammePainter.WIDTH, ProgrammePainter.HEIGHT);
     private final ProgrammePainter painter = new ProgrammePainter(this::picture);
@@ -71,7 +69,14 @@ public class PracticeRecorder implements DisposableBean {
     private byte[] last = new byte[0];
     private long lastAt;
 
-    PracticeRecorder(PracticeMixer mixer, ProgrammeWatch watch, MediaFiles files, Spokens spokens, SystemClock clock) {
+    PracticeRecorder(
+            PracticeMixer mixer,
+            ProgrammeWatch watch,
+            MediaFiles files,
+            Spokens spokens,
+            SystemClock clock,
+            KeyRing keys) {
+        this.keys = keys;
         this.mixer = mixer;
         this.watch = watch;
         this.files = files;
@@ -197,9 +202,7 @@ public class PracticeRecorder implements DisposableBean {
         OpusTrack sound = SoundTrack.of(heard, from, to, share -> goesOn(once, share * SOUND_IS / 100, progress))
                 .orElse(null);
         byte[] film = Webm.of(title, ProgrammePainter.WIDTH, ProgrammePainter.HEIGHT, to - from, pictures, sound);
-        byte[] secret = new byte[SECRET];
-        random.nextBytes(secret);
-        String id = HexFormat.of().formatHex(secret);
+        String id = keys.fresh();
         synchronized (held) {
             held.put(id, film);
             List<String> all = List.copyOf(held.keySet());

@@ -15,12 +15,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.actor.Actor;
 import org.waxbell.app.clip.ClipDesk;
 import org.waxbell.app.clip.ClipDesk.UnderWay;
-import org.waxbell.app.clip.ClipTrim;
 import org.waxbell.app.clip.Filmed;
+import org.waxbell.app.clip.KeptClips;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.live.Notices;
@@ -36,7 +37,7 @@ import org.waxbell.journal.Decision;
 @RequestMapping("/api/clips")
 class ClipController {
     private final ClipDesk desk;
-    private final ClipTrim trim;
+    private final KeptClips kept;
     private final Filmed filmed;
     private final ClipMapper clips;
     private final JournalMapper journal;
@@ -45,7 +46,7 @@ class ClipController {
 
     ClipController(
             ClipDesk desk,
-            ClipTrim trim,
+            KeptClips kept,
             Filmed filmed,
             ClipMapper clips,
             JournalMapper journal,
@@ -53,7 +54,7 @@ class ClipController {
             Documents json) {
         this.json = json;
         this.desk = desk;
-        this.trim = trim;
+        this.kept = kept;
         this.filmed = filmed;
         this.clips = clips;
         this.journal = journal;
@@ -110,6 +111,17 @@ class ClipController {
                 desk.address(row));
     }
 
+    /** A file that may go. */
+    record OldClip(String folder, String name, long bytes) {}
+
+    /** Clips that were kept more than so many days ago and that nothing uses. */
+    @GetMapping("/old")
+    List<OldClip> old(@RequestParam int days) {
+        return kept.old(days).stream()
+                .map(row -> new OldClip(row.folder(), row.name(), row.bytes()))
+                .toList();
+    }
+
     /** Gives up a clip that is being made. */
     @PostMapping("/making/{number}/stop")
     void stop(@PathVariable long number) {
@@ -119,12 +131,12 @@ class ClipController {
     /** Cuts a clip at both ends; everything that uses it shows what is left. */
     @PostMapping("/{number}/trim")
     CompletableFuture<ClipView> trim(@PathVariable long number, @RequestBody Trimming to, Actor by) {
-        return trim.cut(there(number), to.fromMs(), to.toMs(), by).thenApply(this::view);
+        return kept.cut(there(number), to.fromMs(), to.toMs(), by).thenApply(this::view);
     }
 
     @PostMapping("/{number}/poster")
     ClipView poster(@PathVariable long number, @RequestBody Poster poster) {
-        return view(trim.poster(there(number), poster.atMs()));
+        return view(kept.poster(there(number), poster.atMs()));
     }
 
     /** The decision by which it was made. */

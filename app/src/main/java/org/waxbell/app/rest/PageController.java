@@ -26,7 +26,6 @@ import org.waxbell.app.practice.PracticeRecorder;
 import org.waxbell.app.speech.PageSpeech;
 import org.waxbell.app.speech.Speeches;
 import org.waxbell.app.speech.Spokens;
-import org.waxbell.app.stage.StagePage;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.shelf.Media;
 import org.waxbell.voice.Utterance;
@@ -125,17 +124,8 @@ class PageController {
                         ResponseEntity.notFound().build()));
     }
 
-    /** What a page says with a voice of its own browser. @param voice its name there @param lengthMs how long it will about take, in milliseconds */
-    record ToSay(String text, String voice, int speed, int pitch, long lengthMs) {
-        static ToSay of(Utterance what, long lengthMs) {
-            return new ToSay(
-                    what.text(),
-                    what.voice().substring(StagePage.BROWSER.length()),
-                    what.speed(),
-                    what.pitch(),
-                    lengthMs);
-        }
-    }
+    /** What a page says with a voice of its own browser. @param lengthMs how long it will about take, in milliseconds */
+    record ToSay(Utterance what, long lengthMs) {}
 
     private ResponseEntity<byte[]> answer(Speeches.Made made) {
         if (!made.fault().isEmpty()) {
@@ -149,7 +139,7 @@ class PageController {
                 : ResponseEntity.ok()
                         .contentType(MediaType.APPLICATION_JSON)
                         .cacheControl(CacheControl.noStore())
-                        .body(json.write(ToSay.of(made.byPages(), made.lengthMs()))
+                        .body(json.write(new ToSay(made.byPages(), made.lengthMs()))
                                 .getBytes(StandardCharsets.UTF_8));
     }
 

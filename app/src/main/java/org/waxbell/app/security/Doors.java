@@ -29,9 +29,15 @@ final class Doors {
     };
 
     private static final List<Door> DOORS = List.of(
-            new Door(HttpMethod.POST, Right.HUSH, "/api/hush", "/api/rings/*/stop"),
+            new Door(HttpMethod.POST, Right.HUSH, "/api/hush", "/api/rings/*/stop", "/api/clips/making/*/stop"),
             new Door(HttpMethod.POST, Right.SHOW, "/api/show", "/api/air"),
-            new Door(HttpMethod.POST, Right.PULL, "/api/cues/*/press", "/api/cues/*/try", "/api/rings/*/again"),
+            new Door(
+                    HttpMethod.POST,
+                    Right.PULL,
+                    "/api/cues/*/press",
+                    "/api/cues/*/try",
+                    "/api/rings/*/again",
+                    "/api/rings/*/next"),
             new Door(HttpMethod.PUT, Right.PULL, "/api/slate/*"),
             new Door(HttpMethod.POST, Right.ASK, "/api/desks/**", "/api/voice/waits/**"),
             new Door(null, Right.PRACTICE, "/api/practice/**"),

@@ -13,19 +13,30 @@ import org.waxbell.voice.Voice;
 @Component
 @Order(40)
 public class BrowserSpeech implements Speech {
-    private final ObjectProvider<StageFeed> feed;
+    /** How ids of its voices begin, before the name that the browser has for it. */
+    private static final String PREFIX = "browser:";
 
-    BrowserSpeech(ObjectProvider<StageFeed> feed) {
+    private final ObjectProvider<StageFeed> feed;
+    private final ShippedSpeech plain;
+
+    BrowserSpeech(ObjectProvider<StageFeed> feed, ShippedSpeech plain) {
         this.feed = feed;
+        this.plain = plain;
     }
 
     @Override
     public List<Voice> voices() {
-        return feed.getObject().voices();
+        return feed.getObject().voices().entrySet().stream()
+                .map(each -> new Voice(PREFIX + each.getKey(), each.getKey(), each.getValue(), "by the browser itself"))
+                .toList();
     }
 
+    /** Where no page has the voice any more the plain one stands in. */
     @Override
     public Spoken say(Utterance what, long limitMs) {
-        return Spoken.leftToPages();
+        String name = what.voice().substring(PREFIX.length());
+        return feed.getObject().voices().containsKey(name)
+                ? Spoken.leftToPages(new Utterance(what.text(), name, what.speed(), what.pitch()))
+                : plain.say(what, limitMs);
     }
 }

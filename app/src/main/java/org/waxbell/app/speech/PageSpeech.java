@@ -1,7 +1,5 @@
 package org.waxbell.app.speech;
 
-import java.security.SecureRandom;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +12,7 @@ import java.util.concurrent.TimeoutException;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.security.KeyRing;
 import org.waxbell.app.stage.StageFeed;
 import org.waxbell.port.Speech;
 import org.waxbell.voice.Utterance;
@@ -29,16 +28,16 @@ public class PageSpeech implements Speech {
     /** How long a page may take; the first time it has to fetch and compile the voice. */
     private static final long PATIENCE_MS = 3_000;
 
-    private static final int SECRET = 16;
     private static final String BY_PAGE = "page:";
-    private final SecureRandom random = new SecureRandom();
+    private final KeyRing keys;
     private final ObjectProvider<StageFeed> feed;
     private final ShippedSpeech plain;
     private final Map<String, Asked> asked = new ConcurrentHashMap<>();
     /** Pages that were too slow; one is asked again when what it was asked for comes after all. */
     private final Set<String> slow = ConcurrentHashMap.newKeySet();
 
-    PageSpeech(ObjectProvider<StageFeed> feed, ShippedSpeech plain) {
+    PageSpeech(ObjectProvider<StageFeed> feed, ShippedSpeech plain, KeyRing keys) {
+        this.keys = keys;
         this.feed = feed;
         this.plain = plain;
     }
@@ -59,9 +58,7 @@ public class PageSpeech implements Speech {
 
     @Override
     public Spoken say(Utterance what, long limitMs) {
-        byte[] secret = new byte[SECRET];
-        random.nextBytes(secret);
-        String id = HexFormat.of().formatHex(secret);
+        String id = keys.fresh();
         List<String> words = FliteWords.of(what.voice().substring(BY_PAGE.length()), what);
         words.addAll(List.of("-t", what.text()));
         CompletableFuture<byte[]> coming = new CompletableFuture<>();

@@ -100,8 +100,8 @@ public class Speeches {
         if (!spoken.isMade()) {
             return Made.failed(spoken.fault());
         }
-        if (spoken.byPages()) {
-            return new Made(new byte[0], Math.min(longestMs, asked.aboutMs()), "", asked);
+        if (spoken.byPages() != null) {
+            return new Made(new byte[0], Math.min(longestMs, asked.aboutMs()), "", spoken.byPages());
         }
         try {
             Wav wav = Wav.read(spoken.wav()).cut(longestMs).levelled();

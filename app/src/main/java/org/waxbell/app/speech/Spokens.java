@@ -1,8 +1,6 @@
 package org.waxbell.app.speech;
 
-import java.security.SecureRandom;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +13,7 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.security.KeyRing;
 import org.waxbell.app.stage.SpokenSource;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.directive.Speak;
@@ -32,8 +31,7 @@ public class Spokens implements SpokenSource, DisposableBean {
 
     private static final int MOST = 64;
     private static final int WORKERS = 2;
-    private static final int SECRET = 16;
-    private final SecureRandom random = new SecureRandom();
+    private final KeyRing keys;
     private final Map<String, One> byId = new LinkedHashMap<>();
     private final Map<String, One> byPart = new LinkedHashMap<>();
     private final Speeches speeches;
@@ -42,7 +40,8 @@ public class Spokens implements SpokenSource, DisposableBean {
     private final Inbox inbox;
     private final ExecutorService workers;
 
-    Spokens(Speeches speeches, WiringStore wiring, SystemClock clock, Inbox inbox) {
+    Spokens(Speeches speeches, WiringStore wiring, SystemClock clock, Inbox inbox, KeyRing keys) {
+        this.keys = keys;
         this.speeches = speeches;
         this.wiring = wiring;
         this.clock = clock;
@@ -87,9 +86,7 @@ public class Spokens implements SpokenSource, DisposableBean {
     }
 
     private One keep(String part, long begins) {
-        byte[] secret = new byte[SECRET];
-        random.nextBytes(secret);
-        One one = new One(HexFormat.of().formatHex(secret), part, begins);
+        One one = new One(keys.fresh(), part, begins);
         byId.put(one.id, one);
         byPart.put(part, one);
         List<One> all = new ArrayList<>(byId.values());
@@ -127,7 +124,7 @@ public class Spokens implements SpokenSource, DisposableBean {
     public CompletableFuture<Heard> hear(Utterance what, long longestMs) {
         One one;
         synchronized (this) {
-            one = keep("heard-" + random.nextLong(), clock.now());
+            one = keep("heard-" + keys.fresh(), clock.now());
         }
         return CompletableFuture.supplyAsync(() -> made(what, longestMs), workers)
                 .thenApply(made -> {

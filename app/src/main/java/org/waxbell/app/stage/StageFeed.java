@@ -15,7 +15,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -37,7 +36,6 @@ import org.waxbell.fixture.MascotFixture;
 import org.waxbell.port.Carrier;
 import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
-import org.waxbell.voice.Voice;
 
 /**
  * What each stage shows, and the pages that show it. Messages of a stage are numbered; a page that joins or comes again is
@@ -306,15 +304,11 @@ public class StageFeed implements Carriers {
         return maker.map(StagePage::id);
     }
 
-    /** The voices that the browsers of pages have, each once, in the order of their ids. */
-    public synchronized List<Voice> voices() {
-        return feeds.values().stream()
-                .flatMap(feed -> feed.pages.values().stream())
-                .flatMap(page -> page.voices().stream())
-                .collect(Collectors.toMap(Voice::id, voice -> voice, (one, same) -> one, TreeMap::new))
-                .values()
-                .stream()
-                .toList();
+    /** The voices that the browsers of pages have, name to tongue, in the order of their names. */
+    public synchronized Map<String, String> voices() {
+        Map<String, String> all = new TreeMap<>();
+        feeds.values().forEach(feed -> feed.pages.values().forEach(page -> all.putAll(page.voices())));
+        return all;
     }
 
     /** The worst round trip of all pages, in milliseconds. */

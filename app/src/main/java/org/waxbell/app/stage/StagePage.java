@@ -1,25 +1,21 @@
 package org.waxbell.app.stage;
 
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.app.address.StageKeys;
 import org.waxbell.app.socket.Outbox;
-import org.waxbell.voice.Voice;
 
 /** One page that shows a stage. */
 public final class StagePage {
-    /** How ids of voices begin that a browser has. */
-    public static final String BROWSER = "browser:";
-
     private static final int MOST_VOICES = 300;
     private final Outbox outbox;
     private final StageKeys.Admitted admitted;
     private final String outlet;
     private volatile double roundTrip;
     private volatile boolean sounds = true;
-    private volatile List<Voice> voices = List.of();
+    private volatile Map<String, String> voices = Map.of();
     private volatile @Nullable CompletableFuture<Void> asked;
 
     StagePage(Outbox outbox, StageKeys.Admitted admitted, String outlet) {
@@ -60,18 +56,16 @@ public final class StagePage {
         return sounds;
     }
 
-    /** The voices of its browser. */
-    List<Voice> voices() {
+    /** The voices of its browser, name to tongue. */
+    Map<String, String> voices() {
         return voices;
     }
 
-    /** Its browser has these voices, by name and tongue. */
+    /** Its browser has these voices, name to tongue. */
     void speaks(Map<String, String> tongues) {
         voices = tongues.entrySet().stream()
                 .limit(MOST_VOICES)
-                .map(each ->
-                        new Voice(BROWSER + each.getKey(), each.getKey(), each.getValue(), "by the browser itself"))
-                .toList();
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     void reports(double bestRoundTrip, boolean maySound) {

@@ -8,15 +8,18 @@ import static org.mockito.Mockito.when;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.ObjectProvider;
+import org.waxbell.app.security.KeyRing;
 import org.waxbell.app.stage.StageFeed;
 import org.waxbell.port.Speech;
 import org.waxbell.voice.Utterance;
+import org.waxbell.voice.Voice;
 
 /** A page makes speech where one is there and answers in time; else the plain voice does. */
 class PageSpeechTest {
@@ -26,13 +29,27 @@ class PageSpeechTest {
     private final ShippedSpeech plain = mock(ShippedSpeech.class);
     private final List<List<String>> asked = new ArrayList<>();
     private final PageSpeech speech;
+    private final BrowserSpeech own;
 
     @SuppressWarnings("unchecked")
     PageSpeechTest() {
         ObjectProvider<StageFeed> provider = mock(ObjectProvider.class);
         when(provider.getObject()).thenReturn(feed);
         when(plain.say(any(), org.mockito.ArgumentMatchers.anyLong())).thenReturn(Speech.Spoken.of(PLAIN));
-        speech = new PageSpeech(provider, plain);
+        KeyRing keys = mock(KeyRing.class);
+        when(keys.fresh()).thenAnswer(call -> "key-" + asked.size());
+        speech = new PageSpeech(provider, plain, keys);
+        own = new BrowserSpeech(provider, plain);
+    }
+
+    @Test
+    void aBrowsersOwnVoiceIsLeftToPagesAndGivesWayWhereNoneHasItAnyMore() {
+        when(feed.voices()).thenReturn(Map.of("Reed", "en"));
+        assertThat(own.voices()).containsExactly(new Voice("browser:Reed", "Reed", "en", "by the browser itself"));
+        Utterance what = new Utterance("hello", "browser:Reed", 90, 110);
+        assertThat(own.say(what, 1_000).byPages()).isEqualTo(new Utterance("hello", "Reed", 90, 110));
+        when(feed.voices()).thenReturn(Map.of());
+        assertThat(own.say(what, 1_000).wav()).isEqualTo(PLAIN);
     }
 
     /** A page that does that when it is asked, unless it is not to be asked. */

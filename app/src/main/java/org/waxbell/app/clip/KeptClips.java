@@ -3,9 +3,14 @@ package org.waxbell.app.clip;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.waxbell.actor.Actor;
+import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.film.WebmCut;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.media.MediaFiles;
@@ -13,19 +18,39 @@ import org.waxbell.app.store.ClipMapper;
 import org.waxbell.app.store.ClipMapper.ClipRow;
 import org.waxbell.app.store.MediaMapper.FileRow;
 import org.waxbell.app.wiring.Shelving;
+import org.waxbell.clip.Stretch;
 
-/** Cuts clips at both ends without making them anew, and gives them a poster. */
+/** Clips that lie on the shelf: cut at both ends without being made anew, given a poster, told by their age. */
 @Component
-public class ClipTrim {
+public class KeptClips {
     private static final long LEAST_MS = 200;
+    private static final int MOST_DAYS = 3_650;
     private final ClipMapper clips;
     private final MediaFiles files;
     private final Shelving shelving;
+    private final SystemClock clock;
 
-    ClipTrim(ClipMapper clips, MediaFiles files, Shelving shelving) {
+    KeptClips(ClipMapper clips, MediaFiles files, Shelving shelving, SystemClock clock) {
+        this.clock = clock;
         this.clips = clips;
         this.files = files;
         this.shelving = shelving;
+    }
+
+    /** The files of clips that were kept more than so many days ago and are used by nothing, newest first; throws {@link Refused}. */
+    public List<FileRow> old(int days) {
+        if (days < 0 || days > MOST_DAYS) {
+            throw new Refused(
+                    "days", Integer.toString(days), "That is no number of days.", "Write 0 to " + MOST_DAYS + ".");
+        }
+        var uses = shelving.uses();
+        Map<String, FileRow> lying =
+                files.rows().stream().collect(Collectors.toMap(FileRow::hash, row -> row, (one, same) -> one));
+        return clips.all().stream()
+                .filter(clip -> new Stretch(clip.begins(), clip.ends()).isOlderThan(days, clock.now()))
+                .flatMap(clip -> Stream.ofNullable(lying.get(clip.hash())))
+                .filter(row -> uses.apply(row.media()).isEmpty())
+                .toList();
     }
 
     /** The film from one of its moments to another, in milliseconds; throws {@link Refused}. */
