@@ -176,17 +176,6 @@ useKeys({
     <section class="flex min-w-0 flex-1 flex-col px-4 py-3" aria-label="Files">
       <div class="flex items-center gap-2 pb-3">
         <h1 class="min-w-0 flex-1 truncate text-[24px]">{{ title }}</h1>
-        <button v-if="folder === CLIPS" class="button h-9" @click="chapters = true">
-          <Bookmark :size="15" /> Chapters
-        </button>
-        <button
-          v-if="folder === CLIPS"
-          class="button h-9"
-          title="Take clips away that are old and used by nothing"
-          @click="clearing = true"
-        >
-          <Eraser :size="15" /> Clear
-        </button>
         <label class="relative w-[190px]">
           <Search :size="15" class="absolute top-2.5 left-2.5 text-soft" />
           <input
@@ -210,6 +199,10 @@ useKeys({
           aria-label="Files for the shelf"
           @change="bring(($event.target as HTMLInputElement).files)"
         />
+      </div>
+      <div v-if="folder === CLIPS" class="flex gap-2 pb-3">
+        <button class="button" @click="chapters = true"><Bookmark :size="15" /> Chapters</button>
+        <button class="button" @click="clearing = true"><Eraser :size="15" /> Clear old ones</button>
       </div>
       <ShelfComing />
       <ClipsMaking />
