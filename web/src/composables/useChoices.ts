@@ -30,6 +30,7 @@ export const useChoices = (cueId: () => string = () => '') => {
     stages: () => named(wiring.stages.map((each) => each.stage)),
     spots: (value) => named(stageOf(value)?.spots ?? []),
     outlets: (value) => named(stageOf(value)?.outlets ?? []),
+    clocks: () => named(wiring.sheets.map((each) => each.desk).filter((each) => each.kind === 'clock')),
     wheels: (value) => named(fixtures(value, 'wheel')),
     mascots: (value) => named(fixtures(value, 'mascot')),
     moves: (value) => plain(wiring.movesOf(String(value.stage), String(value.mascot))),

@@ -6,6 +6,7 @@ export const PLACES = [
   { path: '/cues', name: 'Cues', also: ['/slate', '/viewers', '/checkup'] },
   { path: '/stages', name: 'Stages', also: ['/looks'] },
   { path: '/shelf', name: 'Shelf', also: [] },
+  { path: '/desks', name: 'Desks', also: [] },
   { path: '/voice', name: 'Voice', also: [] },
   { path: '/rehearse', name: 'Rehearse', also: [] },
 ]
@@ -21,6 +22,7 @@ export const router = createRouter({
     { path: '/stages/:id?', component: () => import('@/views/stages/StagesView.vue'), props: true },
     { path: '/looks', component: () => import('@/views/stages/LooksView.vue') },
     { path: '/shelf', component: () => import('@/views/shelf/ShelfView.vue') },
+    { path: '/desks/:id?', component: () => import('@/views/desks/DesksView.vue'), props: true },
     { path: '/voice', component: () => import('@/views/voice/VoiceView.vue') },
     { path: '/slate', component: () => import('@/views/slate/SlateView.vue') },
     { path: '/viewers', component: () => import('@/views/viewers/ViewersView.vue') },

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { pour, viewOf } from '@/testing/server'
 import { findActs } from './acts'
-import { isFound, numberOf, rowsOf } from './cueList'
+import { besideOf, isFound, numberOf, rowsOf } from './cueList'
 import { joinList, splitList } from './lists'
 import { chipOf, spotOf } from './places'
 
@@ -67,5 +67,27 @@ describe('the palette', () => {
       findActs([act('Open the show'), act('Show words'), act('Slate', 'variables')], 'show').map((each) => each.name),
     ).toEqual(['Show words', 'Open the show'])
     expect(findActs([act('Slate', 'variables counters')], 'var').map((each) => each.name)).toEqual(['Slate'])
+  })
+})
+
+describe('moving one place', () => {
+  const rack = (id: string) => ({ version: 1, rack: { formatVersion: 1, id, name: id, on: true } })
+  const cue = (id: string, of: string) => viewOf(pour({ id, rack: of }))
+  const racks = [rack('bench'), rack('empty'), rack('late')]
+  // In the wiring a cue of another rack stands between two of one.
+  const cues = [cue('a', 'bench'), cue('x', 'late'), cue('b', 'bench'), cue('c', 'bench'), cue('y', 'late')]
+
+  it('goes by the list as it is drawn, not by the order of the wiring', () => {
+    expect(besideOf(racks, cues, 'b', -1)).toEqual({ rack: 'bench', before: 'a' })
+    expect(besideOf(racks, cues, 'a', 1)).toEqual({ rack: 'bench', before: 'c' })
+    expect(besideOf(racks, cues, 'b', 1)).toEqual({ rack: 'bench', before: '' })
+  })
+  it('comes to the nearest place of the next rack beyond an edge', () => {
+    expect(besideOf(racks, cues, 'c', 1)).toEqual({ rack: 'empty', before: '' })
+    expect(besideOf(racks, cues, 'x', -1)).toEqual({ rack: 'empty', before: '' })
+    expect(besideOf([racks[0]!, racks[2]!], cues, 'c', 1)).toEqual({ rack: 'late', before: 'x' })
+    expect(besideOf(racks, cues, 'a', -1)).toBeNull()
+    expect(besideOf(racks, cues, 'y', 1)).toBeNull()
+    expect(besideOf(racks, cues, 'nobody', 1)).toBeNull()
   })
 })

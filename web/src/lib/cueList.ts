@@ -32,6 +32,27 @@ export const rowsOf = (racks: RackView[], cues: CueView[], typed: string): ListR
   })
 }
 
+/** Where a cue goes that is moved one place up or down in the list as it is drawn: beyond the edge of its rack it comes to the nearest place of the next. @param before the cue before which it comes, empty text for the end of the rack */
+export const besideOf = (
+  racks: RackView[],
+  cues: CueView[],
+  id: string,
+  by: number,
+): { rack: string; before: string } | null => {
+  const inRacks = racks.map(({ rack }) => ({
+    rack: rack.id,
+    ids: cues.filter((each) => each.cue.rack === rack.id).map((each) => each.cue.id),
+  }))
+  const at = inRacks.findIndex((each) => each.ids.includes(id))
+  const mine = inRacks[at]
+  const place = mine?.ids.indexOf(id) ?? -1
+  if (mine && mine.ids[place + by] !== undefined) {
+    return { rack: mine.rack, before: (by < 0 ? mine.ids[place - 1] : mine.ids[place + 2]) ?? '' }
+  }
+  const next = mine && inRacks[at + by]
+  return next ? { rack: next.rack, before: by < 0 ? '' : (next.ids[0] ?? '') } : null
+}
+
 /** A number that hangs on a text and on nothing else (FNV-1a), for drawing. */
 export const numberOf = (text: string): number => {
   let hash = 2_166_136_261

@@ -8,6 +8,7 @@ const NONE: KindsView = {
   gates: [],
   parts: [],
   fixtures: [],
+  desks: [],
   documents: [],
   links: [],
   events: [],
@@ -26,8 +27,10 @@ export const useKinds = defineStore('kinds', () => {
   const load = async () => {
     all.value = await ask<KindsView>('GET', '/kinds').catch(() => all.value)
   }
-  const of = (family: 'pulls' | 'gates' | 'parts' | 'fixtures' | 'documents' | 'links', name: string): KindView =>
-    all.value[family].find((each) => each.name === name) ?? UNKNOWN(name)
+  const of = (
+    family: 'pulls' | 'gates' | 'parts' | 'fixtures' | 'desks' | 'documents' | 'links',
+    name: string,
+  ): KindView => all.value[family].find((each) => each.name === name) ?? UNKNOWN(name)
   const pull = (name: string) => of('pulls', name)
   const gate = (name: string) => of('gates', name)
   const part = (name: string) => of('parts', name)

@@ -1,7 +1,20 @@
 import { defineStore } from 'pinia'
 import { computed, markRaw, ref, shallowRef } from 'vue'
 import { ask, type Refusal } from '@/api/http'
-import type { Cue, CueView, DecisionNotice, House, MediaView, Rack, RackView, WiringView, SavedCue } from '@/api/types'
+import type {
+  Cue,
+  CueView,
+  DecisionNotice,
+  DeskSheet,
+  House,
+  MediaView,
+  Rack,
+  RackView,
+  SavedCue,
+  SavedVersion,
+  SheetView,
+  WiringView,
+} from '@/api/types'
 
 /** What holds until the server has told. */
 export const PLAIN_HOUSE: House = {
@@ -93,6 +106,8 @@ export const useWiring = defineStore('wiring', () => {
   const cues = computed<CueView[]>(() => view.value?.cues ?? [])
   const shelf = computed<MediaView[]>(() => view.value?.shelf ?? [])
   const stages = computed(() => view.value?.stages ?? [])
+  /** Desks that stand by themselves. */
+  const sheets = computed<SheetView[]>(() => view.value?.desks ?? [])
   /** What a mascot of a stage can do. */
   const movesOf = (stage: string, mascot: string): string[] =>
     stages.value.find((each) => each.stage.id === stage)?.moves[mascot] ?? []
@@ -124,6 +139,14 @@ export const useWiring = defineStore('wiring', () => {
   }
   const saveRack = async (version: number, rack: Rack) => {
     await ask('PUT', `/racks/${rack.id}`, { version, rack })
+    await load()
+  }
+  /** Saves a desk; its new version. */
+  const saveSheet = (version: number, desk: DeskSheet) =>
+    ask<SavedVersion>('PUT', `/sheets/${desk.id}`, { version, desk }).then((saved) => saved.version)
+  /** Takes a desk away. @param withCues whether cues that ask it go with it; else they keep it there */
+  const deleteSheet = async (of: SheetView, withCues = false) => {
+    await ask('DELETE', `/sheets/${of.desk.id}?version=${of.version}&withCues=${withCues}`)
     await load()
   }
   const putHouse = async (change: (now: House) => Partial<House>) => {
@@ -163,6 +186,7 @@ export const useWiring = defineStore('wiring', () => {
     cues,
     shelf,
     stages,
+    sheets,
     movesOf,
     cue,
     count,
@@ -171,6 +195,8 @@ export const useWiring = defineStore('wiring', () => {
     saveCue,
     deleteCue,
     saveRack,
+    saveSheet,
+    deleteSheet,
     saveHouse,
     undo,
     redo,

@@ -111,6 +111,7 @@ export const wiringOf = (version: number, cue: Cue): WiringView => ({
   racks: [{ version: 1, rack: { formatVersion: 1, id: 'bench', name: 'At the bench', on: true } }],
   cues: [viewOf(cue, version)],
   stages: [],
+  desks: [],
   shelf: [],
   looks: [],
   values: [],

@@ -6,7 +6,7 @@ import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useChosenCues } from '@/composables/useChosenCues'
 import { useEver } from '@/composables/useEver'
-import { rowsOf, type ListRow } from '@/lib/cueList'
+import { besideOf, rowsOf, type ListRow } from '@/lib/cueList'
 import { free } from '@/lib/lists'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
@@ -72,13 +72,9 @@ const shift = async (by: number) => {
     : props.open
       ? [props.open]
       : []
-  const order = wiring.cues.map((each) => each.cue.id)
-  const edge = order.indexOf((by < 0 ? movers[0] : movers.at(-1)) ?? '')
-  const beside = wiring.cues[edge + by]
-  if (beside && movers.length) {
-    const rack = beside.cue.rack
-    const next = wiring.cues[edge + 2]
-    await move(movers, rack, by < 0 ? beside.cue.id : next && next.cue.rack === rack ? next.cue.id : '')
+  const to = besideOf(wiring.racks, wiring.cues, (by < 0 ? movers[0] : movers.at(-1)) ?? '', by)
+  if (to) {
+    await move(movers, to.rack, to.before)
     document.getElementById(`cue-${movers[0]}`)?.focus()
   }
 }

@@ -3,6 +3,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, nextTick, ref } from 'vue'
 import { problemsOf } from '@/api/http'
 import type { Problem, Reading } from '@/api/types'
+import ChipSentence from '@/components/cue/ChipSentence.vue'
 import KindForm from '@/components/cue/KindForm.vue'
 import { useKinds } from '@/stores/kinds'
 import { useVoice } from '@/stores/voice'
@@ -47,21 +48,7 @@ const wrong = (field: string) => problems.value.some((each) => each.path.startsW
 
 <template>
   <section ref="box" class="sheet px-5 py-4" aria-label="How text is read">
-    <p class="text-[18px] leading-[1.75]">
-      <template v-for="(piece, at) in voice.view?.sentence ?? []" :key="at">
-        <button
-          v-if="piece.chip"
-          type="button"
-          class="chip"
-          :class="wrong(piece.chip) && 'wrong'"
-          :data-chip="piece.chip"
-          @click="go(piece.chip)"
-        >
-          {{ piece.text }}
-        </button>
-        <template v-else>{{ piece.text }}</template>
-      </template>
-    </p>
+    <ChipSentence :pieces="voice.view?.sentence ?? []" :wrong="wrong" @go="go" />
     <details :open="open" class="mt-3" @toggle="open = ($event.target as HTMLDetailsElement).open">
       <summary class="cursor-pointer text-soft">All of it as a form</summary>
       <div class="pt-2">

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -97,7 +98,8 @@ class CarryTest {
         assertThat(names(preview.get("removes"))).containsExactly("Pour the taper");
         assertThat(names(preview.get("replaces"))).containsExactly("the channel’s settings", "Ring it");
         assertThat(names(preview.get("adds"))).isEmpty();
-        assertThat(preview.get("leaves")).hasSize(2 + 1 + 22);
+        assertThat(preview.get("leaves"))
+                .hasSize(count(app.bean(Documents.class).tree(before)) - 2);
         assertThat(export(app)).as("a preview changes nothing").isEqualTo(before);
         assertThat(bring(app, text, true).status()).isEqualTo(200);
         assertThat(app.bean(Documents.class).tree(export(app))).isEqualTo(other);
@@ -112,6 +114,12 @@ class CarryTest {
         assertThat(export(app)).isEqualTo(before);
     }
 
+    private static int count(JsonNode wiring) {
+        return Stream.of("racks", "stages", "desks", "cues")
+                .mapToInt(list -> wiring.get(list).size())
+                .sum();
+    }
+
     @Test
     void mergingAddsAndReplacesAndLeavesTheRest() {
         ObjectNode piece = document();
@@ -124,6 +132,7 @@ class CarryTest {
         cues.removeAll().add(((ObjectNode) silent).put("rack", "my-cues"));
         ((ArrayNode) piece.get("racks")).removeAll();
         ((ArrayNode) piece.get("stages")).removeAll();
+        ((ArrayNode) piece.get("desks")).removeAll();
         JsonNode preview = preview(bare, piece.toString(), false).body();
         assertThat(names(preview.get("adds"))).containsExactly("What may I ask");
         assertThat(names(preview.get("replaces"))).containsExactly("the channel’s settings");
@@ -249,7 +258,9 @@ class CarryTest {
             JsonNode preview = preview(app, new String(old.readAllBytes(), StandardCharsets.UTF_8), true)
                     .body();
             assertThat(names(preview.get("removes")))
-                    .containsExactly(
+                    .contains(
+                            "Turns and clocks",
+                            "Until the wax is cool",
                             "They arrive",
                             "Meet them",
                             "Mark that moment",

@@ -313,11 +313,12 @@ class EveningTest {
                         .asString()
                         .startsWith("rang"));
         int decisions = app.get("/api/journal").body().size();
+        int cues = app.get("/api/wiring").body().get("cues").size();
         app.restart();
         assertThat(app.get("/api/journal").body()).hasSize(decisions);
         assertThat(app.get("/api/practice/viewers").body())
                 .anySatisfy(viewer -> assertThat(viewer.get("name").asString()).isEqualTo("<img onerror=alert(1)>txt"));
-        assertThat(app.get("/api/wiring").body().get("cues")).hasSize(24);
+        assertThat(app.get("/api/wiring").body().get("cues")).hasSize(cues).isNotEmpty();
         assertThat(app.say("captain_sedge", "!pour").body().get("sentence").asString())
                 .startsWith("held Pour the taper · resting");
     }

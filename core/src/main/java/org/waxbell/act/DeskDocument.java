@@ -23,6 +23,12 @@ public interface DeskDocument {
         return Map.of();
     }
 
+    /** The name in words of one of its values: {@code dyesLast}. */
+    default String value(String what) {
+        String name = id().replace("-", "");
+        return (name.isEmpty() || !Character.isLetter(name.charAt(0)) ? desk() + name : name) + what;
+    }
+
     /** The act of that name; empty where there is none. */
     default Optional<Act> act(String wanted) {
         return acts().stream().filter(each -> each.name().equals(wanted)).findFirst();

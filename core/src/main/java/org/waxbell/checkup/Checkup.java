@@ -27,6 +27,7 @@ public final class Checkup {
             new OverbookedSpot(),
             new CardTooShort(),
             new BeyondStage(),
+            new NoSuchDesk(),
             new StaysForGood(),
             new CountWithoutPlural(),
             new SilentRefusal());

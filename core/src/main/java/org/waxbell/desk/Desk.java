@@ -57,14 +57,24 @@ public interface Desk<D extends DeskDocument, S> {
         return Answer.nothing(now);
     }
 
-    /** Its values for words and conditions, as a person sees them: texts and {@link Long} numbers by their names in words. */
-    default Map<String, Object> values(D document, S now, String person) {
+    /** Its values for words and conditions at a moment, as a person sees them: texts and {@link Long} numbers by their names in words. */
+    default Map<String, Object> values(D document, S now, long at, String person) {
         return Map.of();
     }
 
-    /** What its fixture shows; empty where it has none. */
-    default Optional<Face> face(D document, S now) {
+    /** What fixtures that show it show at a moment; empty where it has none. */
+    default Optional<Face> face(D document, S now, long at) {
         return Optional.empty();
+    }
+
+    /** How it stands, as its people see it at the desk. @param at milliseconds since 1970 UTC */
+    default Object board(D document, S now, long at) {
+        return now;
+    }
+
+    /** How it stands in few words, for a list. @param at milliseconds since 1970 UTC */
+    default String brief(D document, S now, long at) {
+        return "";
     }
 
     /** Its chat words, as ordinary cues for a rack of its own. @param about how the document is named in asks @param rack the id of their rack */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -21,6 +20,7 @@ import org.waxbell.gate.OnGate;
 import org.waxbell.kind.Kind;
 import org.waxbell.link.LinkNeeds;
 import org.waxbell.port.Calendars;
+import org.waxbell.sentence.Piece;
 import org.waxbell.wiring.CueCheck;
 import org.waxbell.wiring.Kinds;
 import org.waxbell.wiring.ReadyCue;
@@ -68,7 +68,7 @@ public record CueLook(
     /** Looks at {@code cue} among {@code wiring}, in which it may stand otherwise or not at all. @param on what fresh things are made on @param kinds those there are */
     public static CueLook at(Cue cue, FreshOn on, Calendars calendars, Kinds kinds) {
         Wiring saved = on.wiring();
-        Wiring wiring = new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(cue), List.of()).applyTo(saved);
+        Wiring wiring = WiringPatch.of(cue).applyTo(saved);
         Map<String, String> values = Samples.of(cue, wiring);
         List<List<Sketched>> plans = cue.takes().stream()
                 .map(take -> Sketch.of(take.score(), wiring, values))

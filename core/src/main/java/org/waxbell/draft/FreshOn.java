@@ -11,10 +11,12 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Frame;
 import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Spot;
+import org.waxbell.clock.Clock;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.fixture.Fixture;
@@ -157,6 +159,10 @@ public record FreshOn(
                 .map(Part::id);
     }
 
+    private Stream<String> sheets(String desk) {
+        return wiring.desks().stream().filter(each -> each.desk().equals(desk)).map(DeskSheet::id);
+    }
+
     private Stream<String> all(From from) {
         return switch (from) {
             case STAGES -> wiring.stages().stream().map(Stage::id);
@@ -165,6 +171,8 @@ public record FreshOn(
             case OUTLETS ->
                 stage().stream().flatMap(each -> each.outlets().stream()).map(Outlet::id);
             case WHEELS -> fixtures(WheelFixture.class).map(Fixture::id);
+            case DESKS -> wiring.deskDocuments().keySet().stream();
+            case CLOCKS -> sheets(Clock.DESK);
             case MASCOTS -> fixtures(MascotFixture.class).map(Fixture::id);
             case MOVES -> fixtures(MascotFixture.class).flatMap(each -> ((MascotFixture) each).canDo().stream());
             case LOOKS -> wiring.looks().stream().map(each -> each.id());
@@ -206,6 +214,17 @@ public record FreshOn(
         Set<String> taken = new HashSet<>();
         parts.forEach(part -> part.place().ifPresent(place -> taken.add(place.spot())));
         return all(from).filter(each -> !taken.contains(each)).findFirst().orElseGet(() -> first(from));
+    }
+
+    @Override
+    public List<String> asking() {
+        return wiring.deskDocuments().entrySet().stream()
+                .findFirst()
+                .map(each -> List.of(
+                        each.getValue().desk(),
+                        each.getKey(),
+                        each.getValue().acts().get(0).name()))
+                .orElse(List.of());
     }
 
     @Override

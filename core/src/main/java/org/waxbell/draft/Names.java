@@ -2,6 +2,7 @@ package org.waxbell.draft;
 
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.waxbell.act.DeskDocument;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.Fact;
@@ -53,6 +54,12 @@ public record Names(Wiring wiring) implements Naming {
         return wiring.stage(stage)
                 .map(known -> named(known.fixtures().stream(), Fixture::id, Fixture::name, id))
                 .orElse(id);
+    }
+
+    @Override
+    public String desk(String about) {
+        DeskDocument document = wiring.deskDocuments().get(about);
+        return document == null ? about : document.name();
     }
 
     /** What happened, with what it is about called by its name. */

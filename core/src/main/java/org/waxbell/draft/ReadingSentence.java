@@ -1,13 +1,14 @@
 package org.waxbell.draft;
 
-import java.util.ArrayList;
 import java.util.List;
+import org.waxbell.sentence.Piece;
+import org.waxbell.sentence.Pieces;
 import org.waxbell.voice.Doing;
 import org.waxbell.voice.Reading;
 
 /** How text is read aloud, as a sentence; each chip names the field that it changes. */
 public final class ReadingSentence {
-    private final List<Piece> all = new ArrayList<>();
+    private final Pieces all = new Pieces();
     private final Reading reading;
 
     private ReadingSentence(Reading reading) {
@@ -36,21 +37,18 @@ public final class ReadingSentence {
         int names = reading.spelled().size();
         words(".").chip("spelled", names == 0 ? "No name" : names == 1 ? "One name" : names + " names");
         words(names < 2 ? "is said otherwise than it is written." : "are said otherwise than they are written.");
-        return List.copyOf(all);
+        return all.all();
     }
 
     private static String done(Doing doing, String instead) {
         return doing == Doing.INSTEAD ? "said as “" + instead + "”" : doing.inWords();
     }
 
-    private ReadingSentence words(String text) {
-        boolean close = text.startsWith(",") || text.startsWith(".") || text.startsWith(")");
-        all.add(Piece.words((close || all.isEmpty() ? "" : " ") + text + (text.endsWith("(") ? "" : " ")));
-        return this;
+    private Pieces words(String text) {
+        return all.words(text);
     }
 
-    private ReadingSentence chip(String field, String text) {
-        all.add(new Piece(text, field, false));
-        return this;
+    private Pieces chip(String field, String text) {
+        return all.chip(field, text);
     }
 }

@@ -16,6 +16,7 @@ import org.waxbell.gate.WhoGate;
 import org.waxbell.kind.Family;
 import org.waxbell.kind.Kind;
 import org.waxbell.sentence.Naming;
+import org.waxbell.sentence.Piece;
 import org.waxbell.sentence.Said;
 import org.waxbell.time.Spans;
 
@@ -43,7 +44,7 @@ public final class Sentence {
 
     /** Pieces as one text, as it is read aloud. */
     public static String text(List<Piece> pieces) {
-        return pieces.stream().map(Piece::text).collect(Collectors.joining(" ")).replaceAll(" ([,.;])", "$1");
+        return pieces.stream().map(Piece::text).collect(Collectors.joining(" ")).replaceAll(" ([,.;:])", "$1");
     }
 
     /** A short form for lists: what sets it off, who may, its rest. */

@@ -36,6 +36,9 @@ final class DeskRuns implements Handler {
     private long next;
 
     private boolean nextIsKnown;
+    /** The moment of the step in hand, milliseconds since 1970 UTC: what desks tell of themselves holds for it. */
+    private long moment;
+
     private String atWork = "";
     /** What desks bring for words, by name. */
     private Set<String> names = Set.of();
@@ -110,11 +113,11 @@ final class DeskRuns implements Handler {
         }
 
         Map<String, Object> values(String person) {
-            return desk.values(document, now(), person);
+            return desk.values(document, now(), moment, person);
         }
 
         Optional<Face> face() {
-            return desk.face(document, now());
+            return desk.face(document, now(), moment);
         }
     }
 
@@ -137,6 +140,11 @@ final class DeskRuns implements Handler {
                 }
             });
         }
+    }
+
+    /** A step begins: what desks tell of themselves holds for that moment. */
+    void begin(long at) {
+        moment = at;
     }
 
     /** The place of the document whose desk is at work, empty text for none; stays where a fault ended the work. */
@@ -203,7 +211,8 @@ final class DeskRuns implements Handler {
             runs.values().forEach(run -> next = Math.min(next, run.nextWake()));
             nextIsKnown = true;
         }
-        return next;
+        // What was set back by hand, or written otherwise, may have been due before: time never runs backwards.
+        return Math.max(next, moment);
     }
 
     @Override

@@ -92,8 +92,9 @@ public final class Engine {
     }
 
     private void decide(long at, ShowEvent event, int depth, Turn turn) {
+        handlers.desks().begin(at);
         // What followed from something else, or only reports how things stand, is told where a cue waits for it.
-        turn.begin(nextDecision, depth, depth == 0 && !isReport(event));
+        turn.begin(nextDecision, depth, depth == 0 && !isReport(event) || isOfDesk(event));
         if (event instanceof ChatLine) {
             for (int i = 0; i < forLines.length && !turn.isSettled(); i++) {
                 forLines[i].take(at, event, turn);
@@ -114,11 +115,17 @@ public final class Engine {
                 && !fact.actor().inPerson();
     }
 
+    /** What a desk did is told even where nobody waits for it: the journal says who changed it, and why. */
+    private static boolean isOfDesk(ShowEvent event) {
+        return event instanceof Fact fact && fact.what().isTold();
+    }
+
     /** Answers what followed from the input, first in, first out. */
     private void followUp(long at, Turn turn) {
         for (Turn.FollowUp next = turn.nextFollowUp(); next != null; next = turn.nextFollowUp()) {
             if (!handlers.wired().book().waitsFor(next.event())
-                    && !handlers.desks().hears(next.event())) {
+                    && !handlers.desks().hears(next.event())
+                    && !isOfDesk(next.event())) {
                 continue;
             }
             if (next.depth() <= DEEPEST) {
@@ -143,6 +150,7 @@ public final class Engine {
     }
 
     private void wakeDue(long at, Turn turn) {
+        handlers.desks().begin(at);
         if (cues.nextWake() == at) {
             cues.wake(at, turn);
         } else if (handlers.desks().nextWake() == at) {
@@ -156,6 +164,7 @@ public final class Engine {
     public Outcome completed(long at, String partRun, Completion result) {
         Turn turn = new Turn();
         runUntil(at, turn);
+        handlers.desks().begin(at);
         runner.completed(at, partRun, result, turn);
         return over(at, turn);
     }
@@ -177,6 +186,7 @@ public final class Engine {
     /** The step is over: what fixtures show is told where it changed. */
     private Outcome done(long at, Turn turn) {
         if (turn.facesMoved()) {
+            handlers.desks().begin(at);
             faces.tell(at, book().wiring(), turn);
         }
         return turn.outcome();

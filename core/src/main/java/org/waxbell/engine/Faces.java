@@ -28,7 +28,7 @@ final class Faces {
         for (Stage stage : wiring.stages()) {
             for (Fixture fixture : stage.fixtures()) {
                 Place place = new Place(stage.id(), fixture.id());
-                Face ofDesk = handlers.desks().face(place.toString());
+                Face ofDesk = handlers.desks().face(fixture.shows().orElseGet(place::toString));
                 Face face = ofDesk != null ? ofDesk : fixture.face(new FaceFacts(values, words));
                 if (!face.equals(shown.put(place, face))) {
                     out.directed(new SetFace(at, stage.id(), fixture.id(), face));

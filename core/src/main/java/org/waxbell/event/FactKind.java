@@ -21,6 +21,7 @@ public final class FactKind {
     private final Actor usual;
     private final String happens;
     private final String says;
+    private final boolean told;
 
     private FactKind(
             String name,
@@ -32,7 +33,9 @@ public final class FactKind {
             Function<Fact, Map<String, String>> inWords,
             Actor usual,
             String happens,
-            String says) {
+            String says,
+            boolean told) {
+        this.told = told;
         this.happens = happens;
         this.says = says;
         this.name = name;
@@ -48,29 +51,59 @@ public final class FactKind {
     /** What a channel tells beside chat, always done by a viewer. */
     static FactKind ofChannel(String name, Viewer viewer, Function<Fact, String> sentence, Field... fields) {
         return new FactKind(
-                name, true, true, Optional.of(viewer), List.of(fields), sentence, fact -> Map.of(), Actor.HOST, "", "");
+                name,
+                true,
+                true,
+                Optional.of(viewer),
+                List.of(fields),
+                sentence,
+                fact -> Map.of(),
+                Actor.HOST,
+                "",
+                "",
+                false);
     }
 
     /** What happens in the house, or what a desk tells; cues may wait for it. */
     static FactKind awaited(String name, Function<Fact, String> sentence, Field... fields) {
         return new FactKind(
-                name, false, true, Optional.empty(), List.of(fields), sentence, fact -> Map.of(), Actor.HOST, "", "");
+                name,
+                false,
+                true,
+                Optional.empty(),
+                List.of(fields),
+                sentence,
+                fact -> Map.of(),
+                Actor.HOST,
+                "",
+                "",
+                false);
     }
 
     /** What happens in the house and has pulls of its own, or none. */
     static FactKind inHouse(String name, Function<Fact, String> sentence, Field... fields) {
         return new FactKind(
-                name, false, false, Optional.empty(), List.of(fields), sentence, fact -> Map.of(), Actor.HOST, "", "");
+                name,
+                false,
+                false,
+                Optional.empty(),
+                List.of(fields),
+                sentence,
+                fact -> Map.of(),
+                Actor.HOST,
+                "",
+                "",
+                false);
     }
 
     /** The same, with values for words that are worked out of several fields. */
     FactKind saying(Function<Fact, Map<String, String>> more) {
-        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, more, usual, happens, says);
+        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, more, usual, happens, says, told);
     }
 
     /** The same, done by somebody else than the host where nothing else is said. */
     FactKind usuallyBy(Actor other) {
-        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, inWords, other, happens, says);
+        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, inWords, other, happens, says, told);
     }
 
     /** Who does it where nothing else is said. @param link that told it, empty text for none */
@@ -80,7 +113,23 @@ public final class FactKind {
 
     /** The same, offered to cues. @param as what happens then, such as {@code a gift arrives} @param card what a card says of it, behind the viewer's name */
     FactKind offered(String as, String card) {
-        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, inWords, usual, as, card);
+        return new FactKind(name, ofChannel, awaited, viewer, fields, sentence, inWords, usual, as, card, told);
+    }
+
+    /** What a desk tells of itself: the journal has it even where nobody waits for it. @param who the viewer whom it is about in a sample; empty where it is about nobody */
+    static FactKind ofDesk(String name, Optional<Viewer> who, Function<Fact, String> sentence, Field... fields) {
+        return new FactKind(
+                name, false, true, who, List.of(fields), sentence, fact -> Map.of(), Actor.PROGRAM, "", "", true);
+    }
+
+    /** Whether the journal has it even where nobody waits for it. */
+    public boolean isTold() {
+        return told;
+    }
+
+    /** Whether it may be about a viewer. */
+    public boolean mayHaveViewer() {
+        return viewer.isPresent();
     }
 
     /** What a card says when it happens, in words with its values; empty text where no viewer did it. */
@@ -161,6 +210,11 @@ public final class FactKind {
             throw new IllegalArgumentException(name + " has " + fields.size() + " fields, not " + all.size());
         }
         return new Fact(this, actor, Optional.empty(), Optional.empty(), all);
+    }
+
+    /** A fact of a desk about a viewer, with values in the order of its fields. @param who empty where nobody in particular did it */
+    public Fact about(Actor actor, Optional<Viewer> who, Object... values) {
+        return new Fact(this, actor, Optional.empty(), who, by(actor, values).fields());
     }
 
     /** What a channel told, with values in the order of its fields. */

@@ -105,6 +105,35 @@ public final class Facts {
                     text("result", "deskResult", "sage"))
             .usuallyBy(Actor.PROGRAM)
             .offered("a wheel stops", "");
+    /** A clock runs from now on; which, and what it shows. */
+    public static final FactKind CLOCK_STARTED = clock("clockStarted", "starts", "a clock starts");
+    /** A clock stands still. */
+    public static final FactKind CLOCK_PAUSED = clock("clockPaused", "is paused", "a clock is paused");
+    /** A clock is about to run out. */
+    public static final FactKind CLOCK_NEAR = clock("clockNear", "is nearly over", "a clock is nearly over");
+    /** A clock ran out. */
+    public static final FactKind CLOCK_OVER = clock("clockOver", "is over", "a clock is over");
+    /** Another round of a clock began: work, or rest. */
+    public static final FactKind CLOCK_ROUND = FactKind.ofDesk(
+                    "clockRound",
+                    Optional.empty(),
+                    fact -> fact.text("name") + " comes to " + fact.text("round"),
+                    text("name", "deskName", "Bench rounds"),
+                    text("left", "clockLeft", "5:00"),
+                    text("round", "clockRound", "the first rest"),
+                    text("sort", "clockSort", "rest"))
+            .offered("a clock comes to another round", "");
+    /** An event gave a clock more time; what it was for, and how much. */
+    public static final FactKind CLOCK_ADDED = FactKind.ofDesk(
+                    "clockAdded",
+                    Optional.of(OTTER),
+                    fact -> fact.text("name") + " gets " + fact.text("added") + " for " + fact.text("what"),
+                    text("name", "deskName", "Until the wax is cool"),
+                    text("left", "clockLeft", "41:07"),
+                    text("added", "clockAdded", "2 min"),
+                    text("what", "clockWhat", "a Lantern"),
+                    number("seconds", "clockAddedSeconds", 120))
+            .offered("an event adds time to a clock", "adds {clockAdded}");
     /** Another scene is on programme, as its actor says or as the mixer reports. */
     public static final FactKind SCENE = FactKind.awaited(
                     "scene",
@@ -199,6 +228,12 @@ public final class Facts {
             AIR_ON,
             AIR_OFF,
             WHEEL_STOPPED,
+            CLOCK_STARTED,
+            CLOCK_PAUSED,
+            CLOCK_NEAR,
+            CLOCK_OVER,
+            CLOCK_ROUND,
+            CLOCK_ADDED,
             SCENE,
             WEB_CALLED,
             VALUE_MOVED,
@@ -218,6 +253,16 @@ public final class Facts {
     }
 
     private Facts() {}
+
+    private static FactKind clock(String name, String does, String offered) {
+        return FactKind.ofDesk(
+                        name,
+                        Optional.empty(),
+                        fact -> fact.text("name") + " " + does,
+                        text("name", "deskName", "Until the wax is cool"),
+                        text("left", "clockLeft", "45:00"))
+                .offered(offered, "");
+    }
 
     private static String stands(Fact fact) {
         return fact.target().inWords() + " is " + fact.text("value")

@@ -1,5 +1,6 @@
 package org.waxbell.kind;
 
+import java.util.List;
 import java.util.Optional;
 import org.waxbell.booking.Frame;
 
@@ -31,6 +32,11 @@ public interface Fresh {
     /** What is chosen for a second thing of the same sort, so that it does not stand on the first; the first where there is one only. */
     default String another(From from) {
         return first(from);
+    }
+
+    /** What can be asked of a desk first: the desk, which of its documents, the act; empty where nothing can. */
+    default List<String> asking() {
+        return List.of();
     }
 
     /** The part after whose end an answer comes: the first card; empty where there is none. */

@@ -12,6 +12,10 @@ public enum From {
     OUTLETS("the stage has no outlet"),
     /** Wheels of that stage. */
     WHEELS("the stage has no wheel"),
+    /** Desks of all sorts that can be asked. */
+    DESKS("there is no desk"),
+    /** Clocks by their ids. */
+    CLOCKS("there is no clock"),
     /** Mascots of that stage. */
     MASCOTS("the stage has no mascot"),
     /** Moves of the mascot that stands in the field {@code mascot}. */

@@ -35,17 +35,14 @@ public record AskPart(
     public static final Kind<Part> KIND = Kind.<Part>of(AskPart.class, "ask", "Ask a desk", "Ask")
             .also("wheel fill draw act queue timer")
             .with(
-                    Field.of(Field.Type.OTHER, "about", "Of").from(From.WHEELS),
+                    Field.of(Field.Type.OTHER, "about", "Of").from(From.DESKS),
                     Field.of(Field.Type.OTHER, "act", "Ask it to"),
                     Field.of(Field.Type.OTHER, "with", "With"))
-            .making(on -> new AskPart(
-                    on.id(),
-                    Anchor.START,
-                    "wheel",
-                    on.first(From.STAGES) + "/" + on.first(From.WHEELS),
-                    "fill",
-                    Map.of(),
-                    Manner.PLAIN));
+            .making(on -> {
+                List<String> asking = on.asking().isEmpty() ? List.of("", "", "") : on.asking();
+                return new AskPart(
+                        on.id(), Anchor.START, asking.get(0), asking.get(1), asking.get(2), Map.of(), Manner.PLAIN);
+            });
 
     private static final List<String> PLAIN = List.of("outcome", "answer");
 
@@ -114,8 +111,7 @@ public record AskPart(
         if (!said.isEmpty()) {
             return said;
         }
-        int cut = about.indexOf('/');
-        return act + " · " + (cut < 0 ? about : names.standing(about.substring(0, cut), about.substring(cut + 1)));
+        return act + " · " + names.desk(about);
     }
 
     @Override

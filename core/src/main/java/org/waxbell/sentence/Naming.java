@@ -27,6 +27,9 @@ public interface Naming {
     /** What stands on a stage: a spot, an outlet, a wheel. */
     String standing(String stage, String id);
 
+    /** What a desk runs, by the place at which it is asked. */
+    String desk(String about);
+
     /** A value of the slate. */
     String value(String id);
 }

@@ -3,6 +3,7 @@ package org.waxbell.show;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.waxbell.clock.ClockDesk;
 import org.waxbell.desk.Desk;
 import org.waxbell.engine.Books;
 import org.waxbell.speech.VoiceDesk;
@@ -12,7 +13,7 @@ import org.waxbell.wheel.WheelDesk;
 /** Every standing job, one line each. */
 public final class Desks {
     /** All of them, in the order in which they are asked. */
-    public static final List<Desk<?, ?>> ALL = List.of(new WheelDesk(), new VoiceDesk());
+    public static final List<Desk<?, ?>> ALL = List.of(new WheelDesk(), new ClockDesk(), new VoiceDesk());
 
     private Desks() {}
 

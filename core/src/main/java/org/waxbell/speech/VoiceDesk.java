@@ -124,7 +124,7 @@ public final class VoiceDesk implements Desk<Reading, VoiceState> {
     }
 
     @Override
-    public Map<String, Object> values(Reading reading, VoiceState now, String person) {
+    public Map<String, Object> values(Reading reading, VoiceState now, long at, String person) {
         return Map.of(
                 "readingPaused",
                 now.halted() ? 1L : 0L,

@@ -1,10 +1,14 @@
 package org.waxbell.stage;
 
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import org.waxbell.act.DeskDocument;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Spot;
@@ -71,8 +75,30 @@ public record Stage(
         return new Stage(FORMAT, id, name, width, height, "", spots, outlets, List.of());
     }
 
-    /** Adds what is wrong with it. @param values the slate's values by their names in words, whether each is a number */
-    public void check(Problems problems, Map<String, Boolean> values, Shelf shelf) {
+    /** The same without some of its fixtures. */
+    public Stage without(Predicate<Fixture> which) {
+        return new Stage(
+                formatVersion,
+                id,
+                name,
+                width,
+                height,
+                backdrop,
+                spots,
+                outlets,
+                fixtures.stream().filter(which.negate()).toList());
+    }
+
+    /** The same with one more fixture. */
+    public Stage with(Fixture fixture) {
+        List<Fixture> all = new ArrayList<>(fixtures);
+        all.add(fixture);
+        return new Stage(formatVersion, id, name, width, height, backdrop, spots, outlets, all);
+    }
+
+    /** Adds what is wrong with it. @param values the slate's values by their names in words, whether each is a number @param desks what may be shown of desks that stand by themselves */
+    public void check(
+            Problems problems, Map<String, Boolean> values, Shelf shelf, Collection<? extends DeskDocument> desks) {
         problems.version(formatVersion, FORMAT);
         problems.at("id").id(id, "main");
         KIND.check(this, problems);
@@ -103,7 +129,7 @@ public record Stage(
                 }
             }
         }
-        checkFixtures(problems, places, values, shelf);
+        checkFixtures(problems, places, new FixtureCheck(problems, values, shelf, desks));
         if (!backdrop.isEmpty()
                 && !backdrop.equals(OF_MIXER)
                 && shelf.find(PICTURES, backdrop).isEmpty()) {
@@ -112,13 +138,13 @@ public record Stage(
         }
     }
 
-    private void checkFixtures(Problems problems, Set<String> places, Map<String, Boolean> values, Shelf shelf) {
+    private void checkFixtures(Problems problems, Set<String> places, FixtureCheck check) {
         for (int i = 0; i < fixtures.size(); i++) {
             Fixture fixture = fixtures.get(i);
             Problems here = problems.at("fixtures", i);
             place(here, fixture.id(), fixture.name(), fixture.busy(), places);
             fixture.frame().check(here.at("frame"));
-            fixture.check(new FixtureCheck(here, values, shelf));
+            fixture.check(check.at(here));
         }
     }
 

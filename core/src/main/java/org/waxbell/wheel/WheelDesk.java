@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.waxbell.booking.Place;
 import org.waxbell.cue.Cue;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
@@ -94,7 +93,7 @@ public final class WheelDesk implements Desk<WheelFixture, WheelState> {
     }
 
     @Override
-    public Map<String, Object> values(WheelFixture wheel, WheelState now, String person) {
+    public Map<String, Object> values(WheelFixture wheel, WheelState now, long at, String person) {
         boolean drawn = now.last() >= 0 && now.last() < wheel.segments().size();
         long left = wheel.segments().size()
                 - (wheel.removeDrawn() ? present(wheel, now).size() : 0);
@@ -112,11 +111,11 @@ public final class WheelDesk implements Desk<WheelFixture, WheelState> {
 
     @Override
     public List<Cue> starters(WheelFixture wheel, String about, String rack) {
-        return new WheelStarters(wheel, Place.of(about), rack).all();
+        return new WheelStarters(wheel, about, rack).all();
     }
 
     @Override
-    public Optional<Face> face(WheelFixture wheel, WheelState now) {
+    public Optional<Face> face(WheelFixture wheel, WheelState now, long at) {
         int last = now.last() < wheel.segments().size() ? now.last() : -1;
         return Optional.of(new WheelFace(last, wheel.removeDrawn() ? present(wheel, now) : List.of()));
     }

@@ -3,6 +3,8 @@ package org.waxbell.wiring;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.waxbell.act.DeskSheet;
+import org.waxbell.clock.Clock;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.Pulls;
@@ -20,9 +22,13 @@ import org.waxbell.stage.Stage;
 import org.waxbell.voice.Reading;
 
 /** All kinds that a wiring may have; formats, forms and menus are made from them. */
-public record Kinds(Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, Family<Fixture> fixtures) {
+public record Kinds(
+        Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, Family<Fixture> fixtures, Family<DeskSheet> desks) {
+    /** Every kind of desk that stands by itself: the one list to which a new one adds its line. */
+    public static final Family<DeskSheet> DESKS = new Family<>(DeskSheet.class, "desk", List.of(Clock.KIND));
+
     /** Those that ship. */
-    public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL);
+    public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL, DESKS);
 
     /** Documents that have no kinds, and describe themselves. */
     public static final List<Kind<?>> DOCUMENTS =
@@ -30,7 +36,7 @@ public record Kinds(Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, 
 
     /** The families, in the order in which a cue is read. */
     public List<Family<?>> families() {
-        return List.of(pulls, gates, parts, fixtures);
+        return List.of(pulls, gates, parts, fixtures, desks);
     }
 
     /** The family of what {@code type} is, where it is one; empty otherwise. */

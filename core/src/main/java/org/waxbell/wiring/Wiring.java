@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.waxbell.act.DeskDocument;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.booking.Place;
 import org.waxbell.condition.Scope;
 import org.waxbell.cue.Cue;
@@ -19,11 +20,29 @@ import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
 
 /** Everything the host has wired, as one immutable value: racks and cues in the order in which they are listed. */
-public record Wiring(House house, List<Rack> racks, List<Cue> cues, List<Stage> stages, Shelf shelf) implements Ground {
+public record Wiring(
+        House house, List<Rack> racks, List<Cue> cues, List<Stage> stages, List<DeskSheet> desks, Shelf shelf)
+        implements Ground {
     public Wiring {
         racks = List.copyOf(racks);
         cues = List.copyOf(cues);
         stages = List.copyOf(stages);
+        desks = List.copyOf(desks);
+    }
+
+    /** A wiring in which no desk stands by itself. */
+    public Wiring(House house, List<Rack> racks, List<Cue> cues, List<Stage> stages, Shelf shelf) {
+        this(house, racks, cues, stages, List.of(), shelf);
+    }
+
+    /** The same with other desks that stand by themselves. */
+    public Wiring withDesks(List<DeskSheet> others) {
+        return new Wiring(house, racks, cues, stages, others, shelf);
+    }
+
+    /** The desk of that id that stands by itself. */
+    public Optional<DeskSheet> desk(String id) {
+        return desks.stream().filter(each -> each.id().equals(id)).findFirst();
     }
 
     /** The rack of that id. */
@@ -69,6 +88,7 @@ public record Wiring(House house, List<Rack> racks, List<Cue> cues, List<Stage> 
                 }
             }
         }
+        desks.forEach(each -> all.put(each.id(), each));
         all.put(house.reading().id(), house.reading());
         return all;
     }

@@ -18,7 +18,8 @@ public final class WiringCheck {
         Map<String, Cue> known = byId(before);
         boolean sameGround = before.house().equals(after.house())
                 && before.racks().equals(after.racks())
-                && before.stages().equals(after.stages());
+                && before.stages().equals(after.stages())
+                && before.desks().equals(after.desks());
         if (sameGround && byId(after).keySet().containsAll(known.keySet())) {
             return List.of();
         }
@@ -46,7 +47,12 @@ public final class WiringCheck {
         }
         for (int i = 0; i < after.stages().size(); i++) {
             if (!before.stages().contains(after.stages().get(i))) {
-                after.stages().get(i).check(problems.at("stages", i), after.inWords(), after.shelf());
+                after.stages().get(i).check(problems.at("stages", i), after.inWords(), after.shelf(), after.desks());
+            }
+        }
+        for (int i = 0; i < after.desks().size(); i++) {
+            if (!before.desks().contains(after.desks().get(i))) {
+                after.desks().get(i).check(problems.at("desks", i));
             }
         }
         List<Problem> all = new ArrayList<>(problems.found());

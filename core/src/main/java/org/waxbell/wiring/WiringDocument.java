@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.check.Problems;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
@@ -22,13 +23,20 @@ import org.waxbell.stage.Stage;
  *              whether it has the same
  */
 public record WiringDocument(
-        int formatVersion, House house, List<Rack> racks, List<Stage> stages, List<Cue> cues, List<Media> media) {
+        int formatVersion,
+        House house,
+        List<Rack> racks,
+        List<Stage> stages,
+        List<DeskSheet> desks,
+        List<Cue> cues,
+        List<Media> media) {
     /** The version of the document that this program writes; each of its parts has a version of its own. */
-    public static final int FORMAT = 1;
+    public static final int FORMAT = 2;
 
     public WiringDocument {
         racks = List.copyOf(racks);
         stages = List.copyOf(stages);
+        desks = List.copyOf(desks);
         cues = List.copyOf(cues);
         media = List.copyOf(media);
     }
@@ -40,19 +48,21 @@ public record WiringDocument(
                 wiring.house(),
                 wiring.racks(),
                 wiring.stages(),
+                wiring.desks(),
                 wiring.cues(),
                 wiring.shelf().all());
     }
 
     /** The wiring where {@code shelf} is what there is. */
     public Wiring on(Shelf shelf) {
-        return new Wiring(house, racks, cues, stages, shelf);
+        return new Wiring(house, racks, cues, stages, desks, shelf);
     }
 
     /** Adds a problem for every id that stands there twice. */
     public void checkIds(Problems problems) {
         twice(problems, "racks", racks, Rack::id);
         twice(problems, "stages", stages, Stage::id);
+        twice(problems, "desks", desks, DeskSheet::id);
         twice(problems, "cues", cues, Cue::id);
     }
 
@@ -67,7 +77,7 @@ public record WiringDocument(
         }
     }
 
-    /** {@code into} with what this one brings: its racks, stages and cues beside or in place of those of the same id, and of the house what is not there yet. */
+    /** {@code into} with what this one brings: its racks, stages, desks and cues beside or in place of those of the same id, and of the house what is not there yet. */
     public WiringDocument mergedInto(WiringDocument into) {
         House theirs = into.house();
         House both = new House(
@@ -87,6 +97,7 @@ public record WiringDocument(
                 both,
                 replaced(into.racks(), racks, Rack::id),
                 replaced(into.stages(), stages, Stage::id),
+                replaced(into.desks(), desks, DeskSheet::id),
                 replaced(into.cues(), cues, Cue::id),
                 into.media());
     }

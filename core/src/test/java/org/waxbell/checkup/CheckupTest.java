@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.waxbell.Samples;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Spot;
+import org.waxbell.clock.Clock;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.CuePull;
@@ -23,11 +24,15 @@ import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
+import org.waxbell.fixture.ClockFixture;
+import org.waxbell.fixture.Fixture;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.PriceGate;
 import org.waxbell.gate.StandBackGate;
+import org.waxbell.kind.Fresh;
+import org.waxbell.kind.Records;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.LookUpPart;
@@ -139,6 +144,15 @@ class CheckupTest {
         return one.withTakes(
                 TakeRule.FIRST,
                 List.of(new Take("a", "Early", first, 1, "", score), new Take("b", "Late", second, 1, "", score)));
+    }
+
+    /** A stage with a clock that shows the desk of that id, where there is one called clock. */
+    private static Wiring showing(String id) {
+        Clock clock = (Clock) Clock.KIND.fresh().apply(Fresh.NOTHING).called("clock", "Clock");
+        Fixture shows =
+                Records.with(ClockFixture.KIND.fresh().apply(Fresh.NOTHING), Map.of("id", "shown", "clock", id));
+        List<Stage> stages = List.of(Samples.MAIN.with(shows));
+        return new Wiring(Samples.house(), List.of(), List.of(), stages, List.of(clock), Samples.SHELF);
     }
 
     private static Wiring stage(int x) {
@@ -279,6 +293,7 @@ class CheckupTest {
                         of(cue("open", List.of(MODS), rack("bench")))),
                 Arguments.of("never-plays", of(takes("", "show.open")), of(takes("show.open", ""))),
                 Arguments.of("beyond-stage", stage(1_000), stage(880)),
+                Arguments.of("no-such-desk", showing("gone"), showing("clock")),
                 Arguments.of(
                         "stays-for-good",
                         of(cue("cut", List.of(MODS), scene(true, "Kettle"))),

@@ -240,14 +240,14 @@ class DeskTest {
                 WHEEL.id(), WHEEL.name(), WHEEL.frame(), WHEEL.segments().subList(0, 2), true, false);
         WheelState before = new WheelState(2, List.of(1, 2));
         WheelDesk desk = new WheelDesk();
-        assertThat(desk.values(WHEEL, before, ""))
+        assertThat(desk.values(WHEEL, before, 0, ""))
                 .containsEntry("dyesLast", "Sea")
                 .containsEntry("dyesLeft", 1L);
-        assertThat(desk.values(smaller, before, ""))
+        assertThat(desk.values(smaller, before, 0, ""))
                 .containsEntry("dyesLast", "nothing yet")
                 .containsEntry("dyesLeft", 1L);
-        assertThat(desk.face(WHEEL, before)).contains(new WheelFace(2, List.of(1, 2)));
-        assertThat(desk.face(smaller, before)).contains(new WheelFace(-1, List.of(1)));
+        assertThat(desk.face(WHEEL, before, 0)).contains(new WheelFace(2, List.of(1, 2)));
+        assertThat(desk.face(smaller, before, 0)).contains(new WheelFace(-1, List.of(1)));
     }
 
     @Test

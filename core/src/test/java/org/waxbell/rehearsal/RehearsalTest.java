@@ -247,7 +247,7 @@ class RehearsalTest {
         Cue pour = Samples.cue("pour", List.of("!pour"), List.of(), Samples.reply("r", new Anchor.At(0)));
         Cue rests = Samples.cue(
                 "pour", List.of("!pour"), List.of(new CooldownGate(60_000, 0)), Samples.reply("r", new Anchor.At(0)));
-        WiringPatch edit = new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(rests), List.of());
+        WiringPatch edit = WiringPatch.of(rests);
         List<Step> recorded = List.of(
                 new Step.Led(0, 80),
                 says(0, "a", "!pour"),

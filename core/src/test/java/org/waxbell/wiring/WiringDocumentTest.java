@@ -31,7 +31,7 @@ class WiringDocumentTest {
 
     private static List<String> faults(Stage stage) {
         Problems problems = new Problems();
-        stage.check(problems, THERE.house().inWords(), THERE.shelf());
+        stage.check(problems, THERE.house().inWords(), THERE.shelf(), List.of());
         return problems.found().stream().map(Problem::path).toList();
     }
 
@@ -57,9 +57,10 @@ class WiringDocumentTest {
                 List.of(),
                 Reading.USUAL);
         WiringDocument merged = new WiringDocument(
-                        1,
+                        2,
                         house,
                         List.of(new Rack(1, "side", "Side", true)),
+                        List.of(),
                         List.of(),
                         List.of(other, more),
                         List.of())
@@ -80,13 +81,15 @@ class WiringDocumentTest {
                         Optional.of(House.PLAIN),
                         List.of(),
                         List.of(),
+                        List.of(),
                         List.of(other),
                         List.of("cue/pour-the-taper", "rack/none"))
                 .applyTo(THERE);
         assertThat(next.cues()).containsExactly(other);
         assertThat(next.house()).isEqualTo(House.PLAIN);
         assertThat(next.stages()).isEqualTo(THERE.stages());
-        assertThat(new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(), List.of()).applyTo(THERE))
+        assertThat(new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(), List.of(), List.of())
+                        .applyTo(THERE))
                 .isEqualTo(THERE);
     }
 
@@ -155,9 +158,10 @@ class WiringDocumentTest {
     void idsThatStandThereTwiceAreNamed() {
         Problems problems = new Problems();
         new WiringDocument(
-                        1,
+                        2,
                         House.PLAIN,
                         List.of(Samples.BENCH, Samples.BENCH),
+                        List.of(),
                         List.of(),
                         List.of(POUR, WAVE, POUR),
                         List.of())

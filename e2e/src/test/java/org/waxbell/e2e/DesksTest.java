@@ -6,7 +6,7 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 
-/** A desk's chat words made by one button, and a desk asked by a part of a cue. */
+/** A wheel's chat words made by one button, and a desk asked by a part of a cue. */
 class DesksTest extends OnConsole {
     private static boolean hasCue(String id) {
         return app.get("/api/wiring")
@@ -43,8 +43,7 @@ class DesksTest extends OnConsole {
         show("/cues/what-is-on-the-bench");
         browser.see("button[aria-label='Add Ask a desk']").click();
         browser.see("#part-ask");
-        browser.seeText("aside button", "Put everything back in").click();
-        browser.seeText("[role=option]", "Draw from it").click();
+        browser.seeText("aside button", "Draw from it");
         browser.type("aside input[aria-label='How many times']", "40");
         browser.seeText("aside [role=alert]", "How many times is a whole number from 1 to 10.");
         browser.type("aside input[aria-label='How many times']", "2");
@@ -55,7 +54,7 @@ class DesksTest extends OnConsole {
         assertThat(app.say("tallowmoth", "!tonight").get("sentence").asString()).contains("rang What is on the bench");
         browser.await(
                 "the wheel was drawn from",
-                any -> app.get("/api/desks").at("/0/state/last").asInt(-1) >= 0);
+                any -> app.get("/api/desks/board?about=main/dyes").at("/last").asInt(-1) >= 0);
         new Actions(browser.driver()).sendKeys(Keys.DELETE).perform();
         browser.gone("#part-ask");
         browser.seeText("[role=status]", "Saved");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -34,6 +35,27 @@ class HardStopTest {
             assertThat(app.say("brine_otter", "!pour").get("sentence").asString())
                     .matches("(held Pour the taper · resting.*|rang Pour the taper.*)");
         }
+    }
+
+    @Test
+    void aClockRunsOnWhileTheProgramDoesNotRun() {
+        long moment;
+        try (Packaged app = new Packaged(data)) {
+            app.post("/api/desks/clock/start", Map.of("about", "wax", "with", Map.of()));
+            app.say("captain_sedge", "!waxadd 1:30");
+            moment = clock(app).get("moment").asLong();
+            app.killHard();
+        }
+        try (Packaged app = new Packaged(data)) {
+            assertThat(clock(app).get("phase").asString()).isEqualTo("running");
+            assertThat(clock(app).get("moment").asLong()).isEqualTo(moment);
+            assertThat(moment - app.get("/api/live").get("now").asLong())
+                    .isBetween(30 * 60_000L, 46 * 60_000L + 30_000);
+        }
+    }
+
+    private static JsonNode clock(Packaged app) {
+        return app.get("/api/desks/board?about=wax").get("face");
     }
 
     @Test

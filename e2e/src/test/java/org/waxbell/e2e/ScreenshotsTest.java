@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -101,14 +100,6 @@ class ScreenshotsTest {
         browser.see(seen);
     }
 
-    private static void press(Browser browser, Keys modifier, CharSequence key) {
-        new Actions(browser.driver())
-                .keyDown(modifier)
-                .sendKeys(key)
-                .keyUp(modifier)
-                .perform();
-    }
-
     private static void cues(Packaged app, Browser browser, String tab) throws IOException {
         go(browser, app, "/cues/pour-the-taper", "#part-card");
         browser.see("button.chip[data-chip='gate:cooldown']").click();
@@ -124,12 +115,11 @@ class ScreenshotsTest {
         new Actions(browser.driver()).sendKeys("n").perform();
         browser.see("[role=dialog] input");
         take(browser, tab, "new-cue");
-        go(browser, app, "/cues/pour-the-taper", "#part-card");
-        press(browser, Keys.CONTROL, "k");
-        new Actions(browser.driver()).sendKeys("wax").perform();
-        browser.type("input[aria-label='Go or do']", "dye");
-        browser.seeText("[role=option]", "Choose the dye");
-        take(browser, tab, "palette");
+        app.post("/api/desks/clock/start", Map.of("about", "wax", "with", Map.of()));
+        go(browser, app, "/desks/wax", "[data-shows]");
+        browser.seeText("[data-says]", "runs");
+        take(browser, tab, "clock");
+        app.post("/api/desks/clock/reset", Map.of("about", "wax", "with", Map.of()));
         go(browser, app, "/slate", "li h2");
         take(browser, tab, "slate");
         // A wiring with something to remark: the pour without its rest.

@@ -10,12 +10,18 @@ import org.waxbell.journal.Decision;
 import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
+import org.waxbell.wiring.WiringDocument;
+import org.waxbell.wiring.WiringPatch;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Brings documents that an older program wrote to the version that this one reads; each step is one method, newest last. */
 final class Converters {
     private static final Map<Class<?>, Consumer<ObjectNode>> BY_TYPE = Map.of(
+            WiringDocument.class,
+            Converters::wiring,
+            WiringPatch.class,
+            Converters::patch,
             Cue.class,
             Converters::cue,
             Stage.class,
@@ -45,6 +51,20 @@ final class Converters {
 
     private static int version(ObjectNode document) {
         return document.path("formatVersion").asInt(0);
+    }
+
+    /** Version 2 of a wiring brought desks that stand by themselves. */
+    private static void wiring(ObjectNode wiring) {
+        if (version(wiring) == 1) {
+            wiring.put("formatVersion", 2).putArray("desks");
+        }
+    }
+
+    /** What a recorded edit changed of desks was not told before there were any. */
+    private static void patch(ObjectNode patch) {
+        if (!patch.has("desks")) {
+            patch.putArray("desks");
+        }
     }
 
     private static void cue(ObjectNode cue) {

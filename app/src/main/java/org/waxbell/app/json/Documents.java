@@ -6,6 +6,8 @@ import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
 import org.waxbell.wiring.Kinds;
+import org.waxbell.wiring.WiringDocument;
+import org.waxbell.wiring.WiringPatch;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
@@ -46,6 +48,9 @@ public final class Documents {
 
     /** Brings all parts of a whole wiring up to date, in place. */
     public void bringUp(JsonNode wiring) {
+        if (wiring.has("formatVersion")) {
+            Converters.bringUp(wiring, WiringDocument.class);
+        }
         Converters.bringUp(wiring.path("house"), House.class);
         wiring.path("stages").forEach(stage -> Converters.bringUp(stage, Stage.class));
         wiring.path("cues").forEach(cue -> Converters.bringUp(cue, Cue.class));
@@ -56,6 +61,7 @@ public final class Documents {
     public void bringUpLine(JsonNode line) {
         bringUp(line.path("wiring"));
         bringUp(line.path("patch"));
+        Converters.bringUp(line.path("patch"), WiringPatch.class);
         Converters.step(line);
         OldState.bringUp(line.path("state"));
     }

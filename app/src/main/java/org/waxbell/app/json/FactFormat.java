@@ -73,7 +73,10 @@ final class FactFormat {
             FactKind kind = Facts.kind(node.path(KIND).asString("")).orElseThrow();
             Set<String> known = new HashSet<>(Set.of(KIND, BY));
             if (kind.ofChannel()) {
-                known.addAll(List.of(FROM, VIEWER));
+                known.add(FROM);
+            }
+            if (kind.mayHaveViewer()) {
+                known.add(VIEWER);
             }
             kind.fields().forEach(field -> known.add(field.key()));
             for (Map.Entry<String, JsonNode> each : node.properties()) {
@@ -83,8 +86,9 @@ final class FactFormat {
             }
             Optional<String> from =
                     kind.ofChannel() ? Optional.of(read(in, context, node, FROM, String.class)) : Optional.empty();
-            Optional<Viewer> viewer =
-                    kind.ofChannel() ? Optional.of(read(in, context, node, VIEWER, Viewer.class)) : Optional.empty();
+            Optional<Viewer> viewer = kind.ofChannel() || kind.mayHaveViewer() && node.has(VIEWER)
+                    ? Optional.of(read(in, context, node, VIEWER, Viewer.class))
+                    : Optional.empty();
             Actor by = node.has(BY) ? read(in, context, node, BY, Actor.class) : kind.usual(from.orElse(""));
             Map<String, Object> values = new LinkedHashMap<>();
             kind.fields().forEach(field -> values.put(field.key(), value(in, context, node, field)));

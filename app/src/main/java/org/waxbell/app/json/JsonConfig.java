@@ -7,6 +7,8 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.waxbell.actor.Origin;
 import org.waxbell.checkup.Remark;
+import org.waxbell.clock.ClockState;
+import org.waxbell.clock.Way;
 import org.waxbell.condition.Scope;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.TakeRule;
@@ -14,6 +16,7 @@ import org.waxbell.cue.Urgency;
 import org.waxbell.engine.Completion;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
+import org.waxbell.fixture.ClockFixture;
 import org.waxbell.fixture.LabelFixture;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
@@ -65,7 +68,10 @@ class JsonConfig {
             Look.Face.class,
             Motion.class,
             Easing.class,
-            LabelFixture.Align.class);
+            LabelFixture.Align.class,
+            ClockFixture.Style.class,
+            Way.class,
+            ClockState.Phase.class);
 
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
     interface SmallLetters {}

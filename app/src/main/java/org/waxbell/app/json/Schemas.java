@@ -249,6 +249,8 @@ public final class Schemas {
             if (kind.ofChannel()) {
                 fields.add(Map.entry("from", typed("string")));
                 fields.add(Map.entry("viewer", of(Viewer.class)));
+            } else if (kind.mayHaveViewer()) {
+                ((ObjectNode) schema.get("properties")).set("viewer", of(Viewer.class));
             }
             for (Field field : kind.fields()) {
                 fields.add(Map.entry(

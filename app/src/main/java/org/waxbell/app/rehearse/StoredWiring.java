@@ -9,6 +9,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.json.Documents;
 import org.waxbell.cue.Cue;
@@ -52,6 +53,7 @@ final class StoredWiring {
                     all(statement, "rack", Rack.class, json),
                     all(statement, "cue", Cue.class, json),
                     all(statement, "stage", Stage.class, json),
+                    all(statement, "desk", DeskSheet.class, json),
                     new Shelf(media));
         } catch (SQLException broken) {
             throw new StartRefused(

@@ -1,23 +1,29 @@
 package org.waxbell.app.rest;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
 import org.waxbell.act.Asking;
 import org.waxbell.act.DeskDocument;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.actor.Actor;
+import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.live.Notices;
@@ -25,6 +31,7 @@ import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
+import org.waxbell.clock.ClockBoard;
 import org.waxbell.desk.Desk;
 import org.waxbell.event.Facts;
 import org.waxbell.show.Desks;
@@ -37,8 +44,10 @@ class DeskController {
     private final WiringStore wiring;
     private final StateStore state;
     private final Inbox inbox;
+    private final SystemClock clock;
 
-    DeskController(WiringStore wiring, StateStore state, Inbox inbox, Notices notices) {
+    DeskController(WiringStore wiring, StateStore state, Inbox inbox, Notices notices, SystemClock clock) {
+        this.clock = clock;
         this.notices = notices;
         this.wiring = wiring;
         this.state = state;
@@ -52,15 +61,11 @@ class DeskController {
      * One document that a desk runs.
      *
      * @param about its place, by which it is asked
-     * @param state how it stands, as the desk keeps it; null where nothing happened yet
+     * @param brief    how it stands in few words, empty text where there is nothing to say
+     * @param standing whether it stands by itself, and not on a stage
      */
     record DeskView(
-            String desk,
-            String title,
-            String about,
-            String name,
-            List<ActView> acts,
-            @Nullable Object state) {}
+            String desk, String title, String about, String name, boolean standing, String brief, List<ActView> acts) {}
 
     /** What is asked for. @param about the place of the document @param with what is said with it, by the keys of the act's fields */
     record Asked(String about, Map<String, String> with) {}
@@ -76,20 +81,41 @@ class DeskController {
         return all;
     }
 
-    private DeskView view(Desk<?, ?> desk, String place, DeskDocument document) {
-        Optional<?> now = state.book(desk.book()).entrySet().stream()
-                .filter(each -> each.getKey().equals(place))
-                .map(Map.Entry::getValue)
-                .findFirst();
+    private <D extends DeskDocument, S> DeskView view(Desk<D, S> desk, String place, DeskDocument document) {
+        D own = desk.documents().cast(document);
         return new DeskView(
                 desk.name(),
                 desk.title(),
                 place,
                 document.name(),
+                document instanceof DeskSheet,
+                desk.brief(own, now(desk, place, own), clock.now()),
                 document.acts().stream()
                         .map(act -> new ActView(act.name(), act.title(), act.fields(), act.outcomes()))
-                        .toList(),
-                now.orElse(null));
+                        .toList());
+    }
+
+    /** How one stands, as its people see it. @param about its place */
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(oneOf = {ClockBoard.class})))
+    @GetMapping("/board")
+    Object board(@RequestParam String about) {
+        DeskDocument document = wiring.current().wiring().deskDocuments().get(about);
+        return Desks.find(document == null ? "" : document.desk())
+                .map(desk -> board(desk, about, Objects.requireNonNull(document)))
+                .orElseThrow(() -> new Refused(
+                        "about",
+                        about,
+                        "Nothing of that name stands there.",
+                        "Choose one that is listed under Desks."));
+    }
+
+    private <D extends DeskDocument, S> Object board(Desk<D, S> desk, String about, DeskDocument document) {
+        D own = desk.documents().cast(document);
+        return desk.board(own, now(desk, about, own), clock.now());
+    }
+
+    private <D extends DeskDocument, S> S now(Desk<D, S> desk, String about, D document) {
+        return state.book(desk.book()).getOrDefault(about, desk.fresh(document));
     }
 
     /** Asks a desk by hand; done with what came of it. */

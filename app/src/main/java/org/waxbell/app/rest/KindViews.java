@@ -115,11 +115,11 @@ public final class KindViews {
         }
     }
 
-    /** A field of an event by which a cue may filter. @param number whether by a least number, else by a text */
-    public record EventField(String name, String label, boolean number, From from) {}
+    /** A field of an event by which a cue may filter. @param key as the event itself names it @param name as words do @param number whether by a least number, else by a text */
+    public record EventField(String key, String name, String label, boolean number, From from) {}
 
-    /** An event that a cue may wait for. */
-    public record EventKind(String name, String title, List<EventField> fields) {
+    /** An event that a cue may wait for. @param ofChannel whether a channel tells it, and no desk */
+    public record EventKind(String name, String title, boolean ofChannel, List<EventField> fields) {
         /** Texts of events that are known from elsewhere. */
         private static final Map<String, From> KNOWN =
                 Map.of("rewardName", From.REWARDS, "giftItem", From.GIFTS, "membershipGiver", From.VIEWERS);
@@ -129,11 +129,12 @@ public final class KindViews {
             kind.fields().stream()
                     .filter(field -> !field.name().isEmpty())
                     .forEach(field -> fields.add(new EventField(
+                            field.key(),
                             field.name(),
                             EventPull.spoken(field.name()),
                             field.type().holds() == Long.class,
                             KNOWN.getOrDefault(field.name(), From.NOWHERE))));
-            return new EventKind(kind.name(), kind.happens(), fields);
+            return new EventKind(kind.name(), kind.happens(), kind.ofChannel(), fields);
         }
     }
 
@@ -156,6 +157,7 @@ public final class KindViews {
             List<KindView> gates,
             List<KindView> parts,
             List<KindView> fixtures,
+            List<KindView> desks,
             List<KindView> documents,
             List<KindView> links,
             List<EventKind> events,
@@ -183,6 +185,7 @@ public final class KindViews {
                     views(kinds.gates()),
                     views(kinds.parts()),
                     views(kinds.fixtures()),
+                    views(kinds.desks()),
                     Kinds.DOCUMENTS.stream().map(KindView::of).toList(),
                     views(LinkKinds.ALL),
                     Facts.offered().stream().map(EventKind::of).toList(),

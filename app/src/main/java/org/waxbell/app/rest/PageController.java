@@ -66,6 +66,8 @@ class PageController {
         "/slate",
         "/shelf",
         "/voice",
+        "/desks",
+        "/desks/{id}",
         "/viewers",
         "/checkup",
         "/links",

@@ -2,7 +2,6 @@ package org.waxbell.app.rest;
 
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.LongFunction;
@@ -112,8 +111,7 @@ class TryoutController {
                 })
                 .thenApplyAsync(saved -> {
                     Evening evening = Objects.requireNonNull(seen.get());
-                    WiringPatch patch =
-                            new WiringPatch(Optional.empty(), List.of(), List.of(), List.of(cue), List.of());
+                    WiringPatch patch = WiringPatch.of(cue);
                     return told(Tryout.of(
                             wiring.book().next(patch.applyTo(wiring.current().wiring())),
                             evening.state(),

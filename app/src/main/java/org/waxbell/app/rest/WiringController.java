@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.actor.Actor;
 import org.waxbell.app.address.StageKeys;
 import org.waxbell.app.clock.SystemClock;
@@ -36,6 +37,7 @@ import org.waxbell.app.rest.WiringViews.RackSave;
 import org.waxbell.app.rest.WiringViews.RackView;
 import org.waxbell.app.rest.WiringViews.SavedCue;
 import org.waxbell.app.rest.WiringViews.SavedVersion;
+import org.waxbell.app.rest.WiringViews.SheetView;
 import org.waxbell.app.rest.WiringViews.StageSave;
 import org.waxbell.app.rest.WiringViews.StageView;
 import org.waxbell.app.rest.WiringViews.WiringView;
@@ -120,6 +122,7 @@ class WiringController {
                                 (Stage) each.value(),
                                 "/stage#k=" + keys.previewKey(each.id()),
                                 moves((Stage) each.value()))),
+                views(set, DocumentKind.DESK, each -> new SheetView(each.version(), (DeskSheet) each.value())),
                 set.shelf().all().stream()
                         .map(media -> new MediaView(
                                 media.folder(),
@@ -238,7 +241,7 @@ class WiringController {
         });
     }
 
-    private static void sameId(String address, String body) {
+    static void sameId(String address, String body) {
         if (!Objects.equals(address, body)) {
             throw new Refused("id", body, "The address names " + address + ".", "Let both name the same.");
         }

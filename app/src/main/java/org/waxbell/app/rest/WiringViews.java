@@ -2,6 +2,7 @@ package org.waxbell.app.rest;
 
 import java.util.List;
 import java.util.Map;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.draft.CueLook;
@@ -36,6 +37,9 @@ public final class WiringViews {
     /** A stage with its version, the address at which the console previews it, and what each of its mascots can do. */
     public record StageView(long version, Stage stage, String previewAddress, Map<String, List<String>> moves) {}
 
+    /** A desk that stands by itself, with its version. */
+    public record SheetView(long version, DeskSheet desk) {}
+
     /** An item of the shelf. @param address where it can be fetched for a while */
     public record MediaView(String folder, String name, String type, long lengthMs, String address) {}
 
@@ -50,6 +54,7 @@ public final class WiringViews {
             List<CueView> cues,
             List<String> cueOrder,
             List<StageView> stages,
+            List<SheetView> desks,
             List<MediaView> shelf,
             List<Look> looks,
             List<ShownValue> values,
@@ -69,6 +74,9 @@ public final class WiringViews {
 
     /** A stage to be saved. @param version the one that the editor saw, 0 for a new stage */
     public record StageSave(long version, Stage stage) {}
+
+    /** A desk to be saved. @param version the one that the editor saw, 0 for a new desk */
+    public record SheetSave(long version, DeskSheet desk) {}
 
     /** The version that a cue has now, and how it looks. */
     public record SavedCue(long version, CueLook look) {}

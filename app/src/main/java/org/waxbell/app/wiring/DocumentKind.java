@@ -1,6 +1,7 @@
 package org.waxbell.app.wiring;
 
 import java.util.Locale;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
@@ -17,6 +18,8 @@ public enum DocumentKind {
     RACK(Rack.class),
     /** An overlay page. */
     STAGE(Stage.class),
+    /** A standing job that stands by itself. */
+    DESK(DeskSheet.class),
     /** What holds for the whole wiring; there is one, called {@code house}. */
     HOUSE(House.class);
 

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.shelf.Shelf;
@@ -25,6 +26,7 @@ public record DocumentSet(List<Document> all, Shelf shelf, Wiring wiring) {
                         values(sorted, Rack.class),
                         values(sorted, Cue.class),
                         values(sorted, Stage.class),
+                        values(sorted, DeskSheet.class),
                         shelf));
     }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.actor.Actor;
 import org.waxbell.app.inbox.Job;
 import org.waxbell.app.json.Documents;
@@ -168,6 +169,7 @@ abstract class Edit implements Job {
                         fresh(House.class).stream().findFirst(),
                         fresh(Rack.class),
                         fresh(Stage.class),
+                        fresh(DeskSheet.class),
                         fresh(Cue.class),
                         swaps.stream()
                                 .filter(swap -> swap.after() == null)

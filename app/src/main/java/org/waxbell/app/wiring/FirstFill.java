@@ -11,6 +11,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.app.config.Options;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.media.MediaFiles;
@@ -91,6 +92,9 @@ class FirstFill {
         }
         for (Stage stage : wiring.stages()) {
             put(DocumentKind.STAGE, stage.id(), ++position, stage);
+        }
+        for (DeskSheet desk : wiring.desks()) {
+            put(DocumentKind.DESK, desk.id(), ++position, desk);
         }
         for (Cue cue : wiring.cues()) {
             put(DocumentKind.CUE, cue.id(), ++position, cue);

@@ -30,6 +30,7 @@ public record WiringDifference(
         building.comes(DocumentKind.HOUSE, "house", target.house());
         target.racks().forEach(rack -> building.comes(DocumentKind.RACK, rack.id(), rack));
         target.stages().forEach(stage -> building.comes(DocumentKind.STAGE, stage.id(), stage));
+        target.desks().forEach(desk -> building.comes(DocumentKind.DESK, desk.id(), desk));
         target.cues().forEach(cue -> building.comes(DocumentKind.CUE, cue.id(), cue));
         return building.done();
     }

@@ -17,15 +17,9 @@ import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.EditRow;
 import org.waxbell.check.Problem;
-import org.waxbell.check.Problems;
-import org.waxbell.cue.Cue;
-import org.waxbell.cue.Rack;
 import org.waxbell.port.Calendars;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.show.Starters;
-import org.waxbell.stage.Stage;
-import org.waxbell.wiring.CueCheck;
-import org.waxbell.wiring.House;
 import org.waxbell.wiring.ShelfUse;
 import org.waxbell.wiring.Wiring;
 import org.waxbell.wiring.WiringCheck;
@@ -114,6 +108,21 @@ public class WiringEdits {
                                 wishes.stream().map(wish -> wish.aim(current)).toList()));
     }
 
+    /** Makes a desk with its chat words and its place on a stage, in one step. */
+    public CompletableFuture<Document> make(NewDesk fresh, Actor by) {
+        return submit(by, new Several("new desk " + fresh.desk().name(), fresh::aims));
+    }
+
+    /** Takes a desk away with the displays that show it, in one step. @param withCues whether cues that ask it or say its values go with it; else they keep it there */
+    public CompletableFuture<Document> removeDesk(String id, long version, boolean withCues, Actor by) {
+        String name = store.current()
+                .find(DocumentKind.DESK, id)
+                .map(each -> Document.nameOf(each.value()))
+                .orElse(id);
+        return submit(
+                by, new Several("deletion of desk " + name, new GoneDesk(id, version, withCues, calendars)::aims));
+    }
+
     /** Adds the chat words that something which a desk runs begins with; throws {@link Refused} where there are none. */
     public CompletableFuture<Document> starters(String desk, String about, Actor by) {
         return submit(
@@ -129,7 +138,7 @@ public class WiringEdits {
                                         "Save the stage first, or choose one that is on a stage."))));
     }
 
-    private static List<Edit.Aim> aims(Starters starters) {
+    static List<Edit.Aim> aims(Starters starters) {
         List<Edit.Aim> aims = new ArrayList<>();
         aims.add(new Edit.Aim(DocumentKind.RACK, starters.rack().id(), starters.rack(), null));
         starters.cues().forEach(cue -> aims.add(new Edit.Aim(DocumentKind.CUE, cue.id(), cue, null)));
@@ -200,25 +209,6 @@ public class WiringEdits {
         }
     }
 
-    /** A rack is switched on air, so nothing is asked of the cues for that; a change of what cues stand on must break none. */
-    private void check(DocumentSet current, DocumentSet next, DocumentKind kind, String id, @Nullable Object value) {
-        Problems problems = new Problems();
-        if (value instanceof Cue cue) {
-            refuse(CueCheck.check(current.wiring(), cue, calendars));
-        } else if (value instanceof House house) {
-            house.check(problems);
-        } else if (value instanceof Rack rack) {
-            rack.check(problems);
-        } else if (value instanceof Stage stage) {
-            stage.check(problems, next.wiring().inWords(), next.shelf());
-        }
-        refuse(problems.found());
-        boolean onlySwitched = kind == DocumentKind.RACK && value != null;
-        if (!onlySwitched && kind != DocumentKind.CUE || value == null) {
-            refuse(WiringCheck.broken(current.wiring(), next.wiring(), calendars));
-        }
-    }
-
     private void logNew(List<EditRow> rows) {
         mapper.forgetUndone();
         long step = mapper.nextStep();
@@ -262,7 +252,7 @@ public class WiringEdits {
 
         @Override
         void check(DocumentSet current, DocumentSet next) {
-            WiringEdits.this.check(current, next, aim.kind(), aim.id(), aim.value());
+            refuse(DocumentCheck.of(current, next, aim.kind(), aim.value(), calendars));
         }
 
         @Override

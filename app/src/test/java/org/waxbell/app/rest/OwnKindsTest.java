@@ -61,7 +61,8 @@ class OwnKindsTest {
             Kinds.ALL.pulls(),
             Kinds.ALL.gates().with(MoonGate.KIND),
             Kinds.ALL.parts().with(GongPart.KIND),
-            Kinds.ALL.fixtures().with(CandleFixture.KIND));
+            Kinds.ALL.fixtures().with(CandleFixture.KIND),
+            Kinds.ALL.desks());
 
     private record MoonGate(String phase) implements Gate {
         static final Kind<Gate> KIND = Kind.<Gate>of(MoonGate.class, "moon", "the moon is right", "Moon")

@@ -1,0 +1,89 @@
+package org.waxbell.app.wiring;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.waxbell.act.DeskSheet;
+import org.waxbell.app.json.Refused;
+import org.waxbell.draft.FreshOn;
+import org.waxbell.draft.Ids;
+import org.waxbell.fixture.Fixture;
+import org.waxbell.fixture.Fixtures;
+import org.waxbell.kind.Kind;
+import org.waxbell.kind.Records;
+import org.waxbell.show.Starters;
+import org.waxbell.stage.Stage;
+import org.waxbell.voice.Reading;
+import org.waxbell.wiring.Kinds;
+import org.waxbell.wiring.Wiring;
+
+/**
+ * A desk that is to be made with all that it needs to be used at once: its chat words, and its place on a stage.
+ *
+ * @param stage empty text where it is seen on none
+ * @param words whether chat words are made for it
+ */
+public record NewDesk(DeskSheet desk, Optional<Fixture> fixture, String stage, boolean words) {
+    private static final int LONGEST_ID = 30;
+
+    /** The id of the desk. */
+    public String id() {
+        return desk.id();
+    }
+
+    /** The edits that make it, in order. */
+    List<Edit.Aim> aims(DocumentSet current) {
+        List<Edit.Aim> aims = new ArrayList<>();
+        aims.add(new Edit.Aim(DocumentKind.DESK, desk.id(), desk, null));
+        Wiring with = with(current.wiring(), desk);
+        fixture.flatMap(each -> with.stage(stage).map(on -> on.with(each)))
+                .ifPresent(on -> aims.add(new Edit.Aim(DocumentKind.STAGE, on.id(), on, null)));
+        if (words) {
+            Starters.of(with, desk.desk(), desk.id()).map(WiringEdits::aims).ifPresent(aims::addAll);
+        }
+        return aims;
+    }
+
+    private static Wiring with(Wiring wiring, DeskSheet desk) {
+        List<DeskSheet> all = new ArrayList<>(wiring.desks());
+        all.add(desk);
+        return wiring.withDesks(all);
+    }
+
+    /** What is to be made on {@code on}; throws {@link Refused} where it cannot be. @param word its word in chat, empty text for one made of its name @param words whether chat words are made for it */
+    public static NewDesk plan(FreshOn on, String kind, String name, String word, String stage, boolean words) {
+        Wiring wiring = on.wiring();
+        if (name.isBlank()) {
+            throw new Refused("name", name, "It has no name.", "Write what it is for, such as At the bench.");
+        }
+        Kind<? extends DeskSheet> wanted = Kinds.DESKS
+                .kind(kind)
+                .orElseThrow(() -> new Refused(
+                        "kind",
+                        kind,
+                        "There is no such kind of desk.",
+                        "Choose one of "
+                                + Kinds.DESKS.kinds().stream().map(Kind::name).toList() + "."));
+        Set<String> taken = new HashSet<>(Set.of(Reading.DESK));
+        wiring.desks().forEach(each -> taken.add(each.id()));
+        DeskSheet desk = wanted.fresh()
+                .apply(on)
+                .called(Ids.of(word.isBlank() ? name : word, kind, LONGEST_ID, taken), name.strip());
+        if (stage.isEmpty()) {
+            return new NewDesk(desk, Optional.empty(), "", words);
+        }
+        Stage there = wiring.stage(stage)
+                .orElseThrow(() ->
+                        new Refused("stage", stage, "There is no such stage.", "Choose one that is there, or none."));
+        return new NewDesk(desk, Fixtures.ALL.kind(kind).map(each -> fixture(each, desk, on, there)), stage, words);
+    }
+
+    /** The first display of a desk is the fixture of its kind's name, which names the desk in the field of that name. */
+    private static Fixture fixture(Kind<? extends Fixture> kind, DeskSheet desk, FreshOn on, Stage stage) {
+        Fixture fresh = kind.fresh().apply(on.onto(stage, kind.name()));
+        return Records.with(fresh, Map.of(kind.name(), desk.id(), "name", desk.name()));
+    }
+}

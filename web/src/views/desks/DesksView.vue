@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { Plus } from '@lucide/vue'
+import { watchThrottled } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { useDeskBoards } from '@/stores/desks'
+import { useLive } from '@/stores/live'
+import { useWiring } from '@/stores/wiring'
+import DeskSheet from './DeskSheet.vue'
+import NewDeskDialog from './NewDeskDialog.vue'
+import { DRAWN } from './kinds'
+
+/** The desks that stand by themselves: which there are, and the one that is open. */
+const props = defineProps<{ id?: string }>()
+const wiring = useWiring()
+const live = useLive()
+const desks = useDeskBoards()
+const router = useRouter()
+const making = ref(false)
+/** A flood of lines is no reason to ask as often. */
+const OFTEN_MS = 400
+const groups = computed(() =>
+  Object.entries(DRAWN)
+    .map(([kind, { plural }]) => ({ plural, all: wiring.sheets.filter((each) => each.desk.kind === kind) }))
+    .filter((each) => each.all.length > 0),
+)
+const first = computed(() => groups.value[0]?.all[0]?.desk.id ?? '')
+const shown = computed(() => wiring.sheets.find((each) => each.desk.id === (props.id || first.value)))
+const brief = (id: string) => desks.all.find((each) => each.about === id)?.brief ?? ''
+watch(
+  () => shown.value?.desk.id ?? '',
+  (id) => void desks.show(id),
+  { immediate: true },
+)
+watchThrottled([() => live.wiringStamp, () => live.decisions.at(-1)?.number], () => void desks.refresh(), {
+  throttle: OFTEN_MS,
+  immediate: true,
+})
+const made = async (id: string) => {
+  making.value = false
+  await wiring.load()
+  await router.push(`/desks/${id}`)
+}
+</script>
+
+<template>
+  <div class="flex h-full min-h-0">
+    <nav
+      class="flex w-[232px] flex-none flex-col gap-2 overflow-auto border-r border-line px-3 py-4"
+      aria-label="Desks"
+    >
+      <button class="button button-dark justify-center" @click="making = true"><Plus :size="15" /> New desk</button>
+      <template v-for="group in groups" :key="group.plural">
+        <h2 class="pt-2 text-[13px] font-normal text-soft">{{ group.plural }}</h2>
+        <RouterLink
+          v-for="{ desk } in group.all"
+          :key="desk.id"
+          :to="`/desks/${desk.id}`"
+          class="sheet block px-3 py-2"
+          :class="shown?.desk.id === desk.id && 'border-l-4 border-l-honey'"
+          :aria-current="shown?.desk.id === desk.id ? 'page' : undefined"
+          :data-desk="desk.id"
+        >
+          <span class="block truncate font-semibold">{{ desk.name }}</span>
+          <span class="block truncate text-[13px] text-soft">{{ brief(desk.id) }}</span>
+        </RouterLink>
+      </template>
+    </nav>
+    <DeskSheet v-if="shown" :key="shown.desk.id" :sheet="shown" class="min-w-0 flex-1" />
+    <div v-else class="flex-1 overflow-auto px-6 py-4">
+      <h1 class="text-[24px]">Desks</h1>
+      <p class="sheet mt-3 px-5 py-8 text-center text-soft">
+        No desk stands here yet. A desk is a job that goes on all evening: a clock that burns down on the stage, rounds
+        of work and rest. <button class="underline" @click="making = true">Make the first</button>.
+      </p>
+    </div>
+    <NewDeskDialog :open="making" @close="making = false" @made="made" />
+  </div>
+</template>
