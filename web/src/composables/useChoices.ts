@@ -26,11 +26,13 @@ export const useChoices = (cueId: () => string = () => '') => {
     wiring.stages.find((each) => each.stage.id === value.stage)?.stage
   const fixtures = (value: Record<string, unknown>, kind: string) =>
     (stageOf(value)?.fixtures ?? []).filter((each) => each.kind === kind)
+  const sheets = (kind: string) => named(wiring.sheets.map((each) => each.desk).filter((each) => each.kind === kind))
   const SOURCES: Record<string, (value: Record<string, unknown>) => Choice[]> = {
     stages: () => named(wiring.stages.map((each) => each.stage)),
     spots: (value) => named(stageOf(value)?.spots ?? []),
     outlets: (value) => named(stageOf(value)?.outlets ?? []),
-    clocks: () => named(wiring.sheets.map((each) => each.desk).filter((each) => each.kind === 'clock')),
+    clocks: () => sheets('clock'),
+    queues: () => sheets('queue'),
     wheels: (value) => named(fixtures(value, 'wheel')),
     mascots: (value) => named(fixtures(value, 'mascot')),
     moves: (value) => plain(wiring.movesOf(String(value.stage), String(value.mascot))),

@@ -33,6 +33,7 @@ const evening = (over: Partial<EveningView> = {}): EveningView => ({
   ],
   held: [{ at: 4_000, decision: 5, cueId: 'pour', cueName: 'Pour', gate: 'cooldown' }],
   together: [],
+  desks: [],
   pointsIn: 0,
   pointsOut: 0,
   ...over,

@@ -18,14 +18,19 @@ export const useDeskBoards = defineStore('desks', () => {
       (told) => (all.value = told),
       () => undefined,
     )
+  /** Answers may overtake one another: an older one than what is shown is dropped. */
+  let asked = 0
+  let shown = 0
   const look = () => {
     const about = open.value
+    const mine = ++asked
     return about === ''
       ? Promise.resolve()
       : ask<unknown>('GET', `/desks/board?about=${encodeURIComponent(about)}`).then(
           (told) => {
             // Another desk may have been opened meanwhile.
-            if (about === open.value) {
+            if (about === open.value && mine > shown) {
+              shown = mine
               board.value = told
             }
           },

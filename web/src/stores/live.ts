@@ -27,6 +27,8 @@ export const useLive = defineStore('live', () => {
   const evening = ref<Evening>({ show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 })
   const links = ref<LinkView[]>([])
   const wiringStamp = ref(0)
+  /** Another number whenever a desk stands otherwise. */
+  const deskStamp = ref(0)
   let offset = 0
 
   /** The server's time in ms; the console is drawn by it, not by this machine's own clock. */
@@ -90,6 +92,8 @@ export const useLive = defineStore('live', () => {
       decisions.value = decisions.value.map((each) =>
         each.answers.some((answer) => answer.ring === ring) ? known(each) : each,
       )
+    } else if (type === 'desk') {
+      deskStamp.value++
     } else if (type === 'wiring') {
       wiringStamp.value++
     }
@@ -125,6 +129,7 @@ export const useLive = defineStore('live', () => {
     links,
     missing,
     wiringStamp,
+    deskStamp,
     now,
     start,
     hush,

@@ -32,7 +32,7 @@ watch(
   (id) => void desks.show(id),
   { immediate: true },
 )
-watchThrottled([() => live.wiringStamp, () => live.decisions.at(-1)?.number], () => void desks.refresh(), {
+watchThrottled([() => live.wiringStamp, () => live.deskStamp], () => void desks.refresh(), {
   throttle: OFTEN_MS,
   immediate: true,
 })

@@ -7,6 +7,7 @@ import { span } from '@/lib/spans'
 import { useKinds } from '@/stores/kinds'
 import { useRehearse } from '@/stores/rehearse'
 import EveningCues from './EveningCues.vue'
+import EveningDesks from './EveningDesks.vue'
 import EveningDrawing from './EveningDrawing.vue'
 import EveningMoments from './EveningMoments.vue'
 import ScriptChoice from './ScriptChoice.vue'
@@ -155,7 +156,7 @@ useKeys({
         <div class="min-w-0 flex-1 overflow-auto">
           <p v-if="report.differs" class="pb-1 text-[13px]">
             {{
-              report.differs.differences.length === 0
+              report.differs.differences.length + report.differs.desks.length === 0
                 ? 'Nothing differs between the two.'
                 : `${report.differs.differences.length === 1 ? '1 cue differs' : `${report.differs.differences.length} cues differ`}, ${report.differs.same} ${report.differs.same === 1 ? 'does' : 'do'} not. Each figure is beside → this one.`
             }}
@@ -174,6 +175,7 @@ useKeys({
           <p v-if="places" class="pb-1 text-[13px] text-soft">
             Longest in use: {{ places }}.<template v-if="together"> At the same time: {{ together }}.</template>
           </p>
+          <EveningDesks :report="report" />
           <EveningCues :report="report" :cue="cue" @cue="cue = $event" />
         </div>
         <section class="flex w-[400px] flex-none flex-col">

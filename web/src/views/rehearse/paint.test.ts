@@ -52,6 +52,7 @@ const evening: EveningView = {
   rings: [ring(1, 'pour', 0), ring(2, 'bell', 5_000)],
   held: [{ at: 7_000, decision: 3, cueId: 'pour', cueName: 'pour', gate: 'who' }],
   together: [],
+  desks: [],
   pointsIn: 0,
   pointsOut: 0,
 }

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
 import org.waxbell.app.film.Films;
 import org.waxbell.app.mixer.MixerDesk;
+import org.waxbell.app.store.ClipMapper;
 import tools.jackson.databind.JsonNode;
 
 /** Clips over the real links: asked for in chat, made by the practice mixer, fetched, kept, decoded again, cut; marks and chapters. */
@@ -127,6 +128,21 @@ class ClipsTest {
 
     @Test
     @Order(3)
+    void aClipThatIsSharedInChatIsAnEventOfItsOwn() {
+        String secret = app.bean(ClipMapper.class).all().get(0).secret();
+        app.say("lowtide_lou", "look at http://127.0.0.1:1/clips/" + secret + " everybody");
+        app.say("tallowmoth", "or at http://127.0.0.1:1/clips/" + "x".repeat(32));
+        await().atMost(PATIENCE)
+                .until(() -> app.get("/api/journal")
+                        .body()
+                        .valueStream()
+                        .anyMatch(each -> each.get("event").asString().startsWith("lowtide_lou shares the clip ")));
+        assertThat(app.get("/api/journal").body())
+                .noneMatch(each -> each.get("event").asString().startsWith("tallowmoth shares"));
+    }
+
+    @Test
+    @Order(4)
     void aClipIsCutAndGivenAPosterAndLeadsToItsDecision() throws IOException {
         long number = clip().get("number").asLong();
         String path = "/api/clips/" + number;
@@ -158,7 +174,7 @@ class ClipsTest {
     }
 
     @Test
-    @Order(4)
+    @Order(5)
     void marksAndClipsAreTheChaptersOfTheStream() throws IOException {
         app.say("captain_sedge", "!mark the tall one --> <b>leans</b>");
         await().atMost(PATIENCE)

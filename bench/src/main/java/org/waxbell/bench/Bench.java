@@ -5,7 +5,7 @@ import java.util.List;
 /** Runs the measurement of a name and prints one {@code name=value unit} a line, with how loud the machine is at its head and foot. */
 public final class Bench {
     private static final List<String> NAMES =
-            List.of("ring", "engine", "rehearse", "links", "cues", "stage", "voice", "clips");
+            List.of("ring", "engine", "rehearse", "links", "cues", "stage", "voice", "clips", "desks");
 
     private Bench() {}
 
@@ -37,6 +37,7 @@ public final class Bench {
             case "links" -> LinksBench.run(scale);
             case "cues" -> new CuesBench(scale).run();
             case "clips" -> new ClipsBench(scale).run();
+            case "desks" -> new DesksBench(scale).run();
             case "voice" -> new VoiceBench(scale).run();
             default -> new StageBench(scale).run();
         }

@@ -16,6 +16,7 @@ public final class Checkup {
             new NeverPlays(),
             new NothingYet(),
             new NoFallback(),
+            new SoundTwice(),
             new NobodyThere(),
             new CueCircle(),
             new MissingMedia(),

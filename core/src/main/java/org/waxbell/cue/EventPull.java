@@ -29,7 +29,7 @@ public record EventPull(String event, Map<String, Long> atLeast, Map<String, Str
     /** What it says of itself. */
     public static final Kind<Pull> KIND = Kind.<Pull>of(
                     EventPull.class, "event", "something happens on the channel", "Event")
-            .also("follow membership gift tip arrival reward clip likes show air wheel")
+            .also("follow membership gift tip arrival reward clip likes show air wheel clock queue turn")
             .with(
                     Field.of(Field.Type.OTHER, "event", "What happens"),
                     Field.of(Field.Type.OTHER, "atLeast", "At least"),

@@ -9,6 +9,8 @@ import org.waxbell.event.ShowEvent;
 import org.waxbell.fixture.Face;
 import org.waxbell.gate.Surroundings;
 import org.waxbell.state.Book;
+import org.waxbell.state.Change;
+import org.waxbell.state.Memory;
 
 /**
  * A standing job. It is pure: the same document, state and ask give the same answer. Each has one line in the list of desks.
@@ -28,8 +30,34 @@ public interface Desk<D extends DeskDocument, S> {
     /** The class of its documents. */
     Class<D> documents();
 
-    /** Where its states are kept, by the place of the document. */
-    Book<S> book();
+    /** Where its states are kept, by the place of the document; the first of several books. */
+    Book<?> book();
+
+    /** Every book in which its states are kept; the first has an entry for each of them. */
+    default List<Book<?>> books() {
+        return List.of(book());
+    }
+
+    /** The only book of a desk that keeps its states whole. */
+    @SuppressWarnings("unchecked")
+    private Book<S> own() {
+        return (Book<S>) book();
+    }
+
+    /** How one stands, from what was kept. @param about its place, which has an entry in {@link #book} */
+    default S restored(String about, Memory memory) {
+        return memory.get(own(), about).orElseThrow();
+    }
+
+    /** All that is kept of one. */
+    default List<Change> kept(String about, S now) {
+        return List.of(own().put(about, now));
+    }
+
+    /** What is to be kept otherwise after a step. */
+    default List<Change> changes(String about, S before, S after) {
+        return kept(about, after);
+    }
 
     /** How it stands before anything happened. */
     S fresh(D document);

@@ -33,6 +33,7 @@ import org.waxbell.shelf.Media;
 import org.waxbell.slate.SlateValue;
 import org.waxbell.stage.Stage;
 import org.waxbell.tally.Tally;
+import org.waxbell.turns.Queue;
 import org.waxbell.wiring.Wiring;
 
 /**
@@ -159,6 +160,12 @@ public record FreshOn(
                 .map(Part::id);
     }
 
+    private Stream<String> numbers() {
+        return Stream.concat(wiring.house().slate().stream(), Tally.VALUES.stream())
+                .filter(each -> each.number() && !each.perViewer())
+                .map(SlateValue::id);
+    }
+
     private Stream<String> sheets(String desk) {
         return wiring.desks().stream().filter(each -> each.desk().equals(desk)).map(DeskSheet::id);
     }
@@ -173,6 +180,7 @@ public record FreshOn(
             case WHEELS -> fixtures(WheelFixture.class).map(Fixture::id);
             case DESKS -> wiring.deskDocuments().keySet().stream();
             case CLOCKS -> sheets(Clock.DESK);
+            case QUEUES -> sheets(Queue.DESK);
             case MASCOTS -> fixtures(MascotFixture.class).map(Fixture::id);
             case MOVES -> fixtures(MascotFixture.class).flatMap(each -> ((MascotFixture) each).canDo().stream());
             case LOOKS -> wiring.looks().stream().map(each -> each.id());
@@ -185,10 +193,7 @@ public record FreshOn(
             case FIGURES -> files(MascotFixture.FIGURES);
             case LOOK_UPS -> lookUps();
             case SLATE -> wiring.house().slate().stream().map(SlateValue::id);
-            case NUMBERS ->
-                Stream.concat(wiring.house().slate().stream(), Tally.VALUES.stream())
-                        .filter(each -> each.number() && !each.perViewer())
-                        .map(SlateValue::id);
+            case NUMBERS -> numbers();
             case SHOWN_NUMBERS ->
                 Stream.concat(
                                 Stream.of("slateGiftsTonight"),

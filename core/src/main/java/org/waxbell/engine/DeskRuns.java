@@ -4,8 +4,10 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
@@ -30,7 +32,9 @@ final class DeskRuns implements Handler {
     private final Surroundings evening;
     private final Points points;
     private final Chance chance;
-    private final Memory kept = new Memory();
+    /** How each stands, by desk and place; those whose document is no more are kept, for an undo may bring it back. */
+    private final Map<Desk<?, ?>, Map<String, Object>> states = new LinkedHashMap<>();
+
     private final Map<String, Run<?, ?>> runs = new LinkedHashMap<>();
     /** When the first of them wants to be woken, worked out only when one of them changed. */
     private long next;
@@ -48,12 +52,20 @@ final class DeskRuns implements Handler {
         this.evening = evening;
         this.points = points;
         this.chance = chance;
-        desks.forEach(desk -> memory.map(desk.book()).forEach((place, state) -> put(desk, place, state)));
+        desks.forEach(desk -> {
+            Map<String, Object> own = new TreeMap<>();
+            memory.keys(desk.book()).forEach(place -> own.put(place, restored(desk, place, memory)));
+            states.put(desk, own);
+        });
         define(book);
     }
 
-    private <S> void put(Desk<?, S> desk, String place, Object state) {
-        kept.put(desk.book(), place, desk.book().type().cast(state));
+    private static <S> Object restored(Desk<?, S> desk, String place, Memory memory) {
+        return Objects.requireNonNull(desk.restored(place, memory), place);
+    }
+
+    private Map<String, Object> states(Desk<?, ?> desk) {
+        return Objects.requireNonNull(states.get(desk));
     }
 
     /** One document with the desk that runs it. */
@@ -69,7 +81,8 @@ final class DeskRuns implements Handler {
         }
 
         private S now() {
-            return kept.get(desk.book(), place).orElseGet(() -> desk.fresh(document));
+            Object now = states(desk).get(place);
+            return now == null ? desk.fresh(document) : cast(desk, now);
         }
 
         Answer<?> ask(Ask ask, int depth, Turn turn) {
@@ -99,10 +112,12 @@ final class DeskRuns implements Handler {
         }
 
         private Answer<S> become(long at, Answer<S> answer, int depth, Turn turn) {
-            if (!answer.next().equals(now())) {
-                kept.put(desk.book(), place, answer.next());
+            S before = now();
+            if (!answer.next().equals(before)) {
+                boolean first = states(desk).put(place, answer.next()) == null;
                 nextIsKnown = false;
-                turn.changed(desk.book().put(place, answer.next()));
+                (first ? desk.kept(place, answer.next()) : desk.changes(place, before, answer.next()))
+                        .forEach(turn::changed);
                 turn.moved();
             }
             answer.points().forEach(move -> points.move(at, move.person(), move.amount(), move.why(), turn));
@@ -261,10 +276,16 @@ final class DeskRuns implements Handler {
 
     @Override
     public void save(Memory memory) {
-        desks.forEach(desk -> copy(desk, memory));
+        desks.forEach(desk -> save(desk, memory));
     }
 
-    private <S> void copy(Desk<?, S> desk, Memory memory) {
-        kept.map(desk.book()).forEach((place, state) -> memory.put(desk.book(), place, state));
+    private <S> void save(Desk<?, S> desk, Memory memory) {
+        states(desk).forEach((place, now) -> desk.kept(place, cast(desk, now)).forEach(memory::take));
+    }
+
+    /** What stands there was made by the very desk. */
+    @SuppressWarnings({"unchecked", "TypeParameterUnusedInFormals"})
+    private static <S> S cast(Desk<?, S> desk, Object now) {
+        return (S) now;
     }
 }

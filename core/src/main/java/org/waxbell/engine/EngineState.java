@@ -53,9 +53,13 @@ public record EngineState(long seed, long nextDecision, long nextRing, long next
         List<Change> changes = new ArrayList<>();
         rings().stream().filter(ring -> ring.number() == work.ring()).forEach(ring -> giveUp(ring, why, changes));
         if (!work.place().isEmpty()) {
-            desks.stream()
-                    .filter(book -> memory.get(book, work.place()).isPresent())
-                    .forEach(book -> changes.add(book.gone(work.place())));
+            for (Book<?> book : desks) {
+                if (!memory.below(book, work.place()).isEmpty()) {
+                    changes.add(book.goneBelow(work.place()));
+                } else if (memory.get(book, work.place()).isPresent()) {
+                    changes.add(book.gone(work.place()));
+                }
+            }
         }
         return new Outcome(List.of(), List.of(), changes);
     }

@@ -76,6 +76,15 @@ public final class Facts {
                     number("seconds", "clipSeconds", 28),
                     text("address", "clipAddress", "http://127.0.0.1/practice/clips/1"))
             .offered("a clip is made", "made a clip: {clipTitle}");
+    /** Someone wrote the address of a clip of the show into chat; whose clip it is, empty text for nobody's. */
+    public static final FactKind CLIP_SHARED = FactKind.ofChannel(
+                    "clipShared",
+                    OTTER,
+                    fact -> fact.who() + " shares the clip " + fact.text("title"),
+                    text("title", "clipTitle", "The tall taper"),
+                    text("maker", "clipMaker", "marshlight_ines"),
+                    text("address", "clipAddress", "http://127.0.0.1/clips/1"))
+            .offered("a clip is shared in chat", "shares a clip: {clipTitle}");
     /** A burst of likes. */
     public static final FactKind LIKES = FactKind.ofChannel(
                     "likes",
@@ -134,6 +143,31 @@ public final class Facts {
                     text("what", "clockWhat", "a Lantern"),
                     number("seconds", "clockAddedSeconds", 120))
             .offered("an event adds time to a clock", "adds {clockAdded}");
+    /** A queue may be joined from now on. */
+    public static final FactKind QUEUE_OPENED = queue("queueOpened", "opens", "a queue opens");
+    /** A queue may be joined no longer. */
+    public static final FactKind QUEUE_CLOSED = queue("queueClosed", "closes", "a queue closes");
+    /** Somebody joined a queue; with which note. */
+    public static final FactKind TURN_JOINED = turn(
+            "turnJoined", "joins", "someone joins a queue", "joins {deskName}", text("note", "turnNote", "sage, tall"));
+    /** Somebody is out of a queue before their turn was over; how that came. */
+    public static final FactKind TURN_LEFT = turn(
+            "turnLeft",
+            "is out of",
+            "someone leaves a queue",
+            "leaves {deskName}",
+            text("how", "turnHow", "by themselves"));
+    /** Somebody's turn has come; with which note. */
+    public static final FactKind TURN_UP = turn(
+            "turnUp", "is up in", "someone's turn comes", "is up: {turnNote}", text("note", "turnNote", "sage, tall"));
+    /** Somebody's turn is over; how it ended, and how long it took. */
+    public static final FactKind TURN_ENDED = turn(
+            "turnEnded",
+            "is done in",
+            "a turn ends",
+            "{turnOutcome}",
+            text("outcome", "turnOutcome", "poured"),
+            number("seconds", "turnSeconds", 220));
     /** Another scene is on programme, as its actor says or as the mixer reports. */
     public static final FactKind SCENE = FactKind.awaited(
                     "scene",
@@ -222,6 +256,7 @@ public final class Facts {
             ARRIVAL,
             REWARD,
             CLIP,
+            CLIP_SHARED,
             LIKES,
             SHOW_OPENED,
             SHOW_CLOSED,
@@ -234,6 +269,12 @@ public final class Facts {
             CLOCK_OVER,
             CLOCK_ROUND,
             CLOCK_ADDED,
+            QUEUE_OPENED,
+            QUEUE_CLOSED,
+            TURN_JOINED,
+            TURN_LEFT,
+            TURN_UP,
+            TURN_ENDED,
             SCENE,
             WEB_CALLED,
             VALUE_MOVED,
@@ -262,6 +303,23 @@ public final class Facts {
                         text("name", "deskName", "Until the wax is cool"),
                         text("left", "clockLeft", "45:00"))
                 .offered(offered, "");
+    }
+
+    private static FactKind queue(String name, String does, String offered) {
+        return FactKind.ofDesk(
+                        name,
+                        Optional.empty(),
+                        fact -> fact.text("name") + " " + does,
+                        text("name", "deskName", "At the bench"))
+                .offered(offered, "");
+    }
+
+    private static FactKind turn(String name, String does, String offered, String card, Field... fields) {
+        Field[] all = new Field[fields.length + 1];
+        all[0] = text("name", "deskName", "At the bench");
+        System.arraycopy(fields, 0, all, 1, fields.length);
+        return FactKind.ofDesk(name, Optional.of(INES), fact -> fact.who() + " " + does + " " + fact.text("name"), all)
+                .offered(offered, card);
     }
 
     private static String stands(Fact fact) {

@@ -16,6 +16,8 @@ public enum From {
     DESKS("there is no desk"),
     /** Clocks by their ids. */
     CLOCKS("there is no clock"),
+    /** Queues by their ids. */
+    QUEUES("there is no queue"),
     /** Mascots of that stage. */
     MASCOTS("the stage has no mascot"),
     /** Moves of the mascot that stands in the field {@code mascot}. */

@@ -5,10 +5,14 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** Two rehearsals of one script side by side, what differs most first. */
-public record Comparison(List<Difference> differences, int same) {
+public record Comparison(List<Difference> differences, int same, List<DeskDifference> desks) {
+    /** How often something happened at a desk in both. */
+    public record DeskDifference(String desk, String happens, int before, int after) {}
+
     /** What became of one cue in both. @param rang how often in each @param held likewise @param longestMs longest waits, likewise */
     public record Difference(
             String id,
@@ -42,7 +46,23 @@ public record Comparison(List<Difference> differences, int same) {
                 .filter(each -> each.size() > 0)
                 .sorted(Comparator.comparingInt(Difference::size).reversed().thenComparing(Difference::name))
                 .toList();
-        return new Comparison(real, all.size() - real.size());
+        return new Comparison(real, all.size() - real.size(), desks(before, after));
+    }
+
+    private static List<DeskDifference> desks(Report before, Report after) {
+        Map<String, DeskDifference> all = new TreeMap<>();
+        before.desks()
+                .forEach(each -> all.put(
+                        each.desk() + "\n" + each.happens(),
+                        new DeskDifference(each.desk(), each.happens(), each.count(), 0)));
+        after.desks()
+                .forEach(each -> all.merge(
+                        each.desk() + "\n" + each.happens(),
+                        new DeskDifference(each.desk(), each.happens(), 0, each.count()),
+                        (was, is) -> new DeskDifference(was.desk(), was.happens(), was.before(), is.after())));
+        return all.values().stream()
+                .filter(each -> each.before() != each.after())
+                .toList();
     }
 
     private static Report.CueTally none(Report.CueTally like) {

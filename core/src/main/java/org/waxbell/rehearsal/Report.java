@@ -19,6 +19,7 @@ import org.waxbell.score.Lane;
  * @param together  pairs of cues that played at the same time, the most frequent first
  * @param pointsIn  points given
  * @param pointsOut points taken
+ * @param desks     what happened at desks, and how often
  * @param decisions what was decided of every event that some cue looked at
  */
 public record Report(
@@ -31,6 +32,7 @@ public record Report(
         List<Pair> together,
         long pointsIn,
         long pointsOut,
+        List<DeskTally> desks,
         List<Decision> decisions) {
     /** What came of it, in one sentence. */
     public String summary() {
@@ -69,6 +71,9 @@ public record Report(
             return rang == 0;
         }
     }
+
+    /** How often something happened at a desk. @param desk as people call it @param happens such as {@code someone joins a queue} */
+    public record DeskTally(String desk, String happens, int count) {}
 
     /** How busy a place was. @param busyMs how long something stood there, in milliseconds @param parts how many parts did */
     public record PlaceTally(String place, String name, long busyMs, int parts) {}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,10 +17,12 @@ import org.waxbell.engine.PartRun;
 import org.waxbell.engine.PartState;
 import org.waxbell.engine.Ring;
 import org.waxbell.engine.RingState;
+import org.waxbell.event.Fact;
 import org.waxbell.gate.GateAnswer;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.rehearsal.Report.CueTally;
+import org.waxbell.rehearsal.Report.DeskTally;
 import org.waxbell.rehearsal.Report.Pair;
 import org.waxbell.rehearsal.Report.PlaceTally;
 import org.waxbell.rehearsal.Report.PlayedRing;
@@ -34,6 +37,7 @@ final class Tally {
     private final List<PlayedRing> played = new ArrayList<>();
     private final Map<Place, long[]> places = new TreeMap<>();
     private final List<Decision> decisions = new ArrayList<>();
+    private final Map<DeskTally, Integer> desks = new LinkedHashMap<>();
     private long pointsIn;
     private long pointsOut;
 
@@ -50,6 +54,9 @@ final class Tally {
 
     void note(Outcome outcome) {
         for (Decision decision : outcome.decisions()) {
+            if (decision.event() instanceof Fact fact && fact.what().isTold()) {
+                desks.merge(new DeskTally(fact.text("name"), fact.what().happens(), 0), 1, Integer::sum);
+            }
             if (!decision.cues().isEmpty()) {
                 decisions.add(decision);
                 decision.cues().forEach(answer -> answer(decision.number(), answer));
@@ -142,7 +149,12 @@ final class Tally {
         List<PlayedRing> rings = played.stream()
                 .sorted(Comparator.comparingLong(PlayedRing::number))
                 .toList();
-        return new Report(from, to, steps, all, busy, rings, together(), pointsIn, pointsOut, List.copyOf(decisions));
+        List<DeskTally> happened = desks.entrySet().stream()
+                .map(each -> new DeskTally(each.getKey().desk(), each.getKey().happens(), each.getValue()))
+                .sorted(Comparator.comparing(DeskTally::desk).thenComparing(DeskTally::happens))
+                .toList();
+        return new Report(
+                from, to, steps, all, busy, rings, together(), pointsIn, pointsOut, happened, List.copyOf(decisions));
     }
 
     private CueTally tally(String id, String name) {

@@ -23,6 +23,14 @@ public record Said(String chip, boolean code, String after) {
         return String.join(", ", names.subList(0, names.size() - 1)) + " or " + names.get(names.size() - 1);
     }
 
+    /** {@code a, b and c}; empty text for none. */
+    public static String listed(List<String> names) {
+        int last = names.size() - 1;
+        return last < 1
+                ? String.join("", names)
+                : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
+    }
+
     /** {@code a and b} of what is not empty; empty text for none. */
     public static String both(String one, String other) {
         return one.isEmpty() ? other : other.isEmpty() ? one : one + " and " + other;

@@ -8,12 +8,14 @@ import org.waxbell.desk.Desk;
 import org.waxbell.engine.Books;
 import org.waxbell.speech.VoiceDesk;
 import org.waxbell.state.Book;
+import org.waxbell.turns.TurnsDesk;
 import org.waxbell.wheel.WheelDesk;
 
 /** Every standing job, one line each. */
 public final class Desks {
     /** All of them, in the order in which they are asked. */
-    public static final List<Desk<?, ?>> ALL = List.of(new WheelDesk(), new ClockDesk(), new VoiceDesk());
+    public static final List<Desk<?, ?>> ALL =
+            List.of(new WheelDesk(), new ClockDesk(), new TurnsDesk(), new VoiceDesk());
 
     private Desks() {}
 
@@ -25,10 +27,14 @@ public final class Desks {
                 .findFirst();
     }
 
-    /** Every book that is kept: the engine's own, and one for each desk. */
+    /** Every book in which a desk keeps how it stands. */
+    public static List<Book<?>> ofDesks() {
+        return ALL.stream().<Book<?>>flatMap(desk -> desk.books().stream()).toList();
+    }
+
+    /** Every book that is kept: the engine's own, and those of each desk. */
     public static List<Book<?>> books() {
-        return Stream.<Book<?>>concat(Books.own().stream(), ALL.stream().map(Desk::book))
-                .toList();
+        return Stream.<Book<?>>concat(Books.own().stream(), ofDesks().stream()).toList();
     }
 
     /** The book of that name; empty where there is none. */

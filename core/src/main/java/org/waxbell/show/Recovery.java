@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import org.waxbell.desk.Desk;
 import org.waxbell.engine.AtWork;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
@@ -20,8 +19,7 @@ import org.waxbell.state.Book;
  */
 public record Recovery(Engine engine, List<Outcome> outcomes) {
     private static final int MOST_TRIES = 8;
-    private static final List<Book<?>> DESKS =
-            Desks.ALL.stream().<Book<?>>map(Desk::book).toList();
+    private static final List<Book<?>> DESKS = Desks.ofDesks();
     private static final String WHY = "ended, for the program met a fault";
 
     public Recovery {

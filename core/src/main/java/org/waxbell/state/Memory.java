@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 /** All that is remembered, by book and key: what changes add up to. Not safe for several threads. */
 public final class Memory {
-    private final Map<String, Map<String, Object>> books = new TreeMap<>();
+    private final Map<String, TreeMap<String, Object>> books = new TreeMap<>();
 
     /** A memory in which nothing stands. */
     public Memory() {}
@@ -25,9 +25,13 @@ public final class Memory {
         if (change instanceof Change.Put put) {
             books.computeIfAbsent(put.book().name(), name -> new TreeMap<>()).put(put.key(), put.value());
         } else if (change instanceof Change.Gone gone) {
-            Map<String, Object> entries = books.get(gone.book().name());
+            TreeMap<String, Object> entries = books.get(gone.book().name());
             if (entries != null) {
-                entries.keySet().removeIf(gone::takes);
+                if (gone.below()) {
+                    entries.keySet().removeIf(gone::takes);
+                } else {
+                    entries.remove(gone.key());
+                }
                 if (entries.isEmpty()) {
                     books.remove(gone.book().name());
                 }
@@ -50,11 +54,25 @@ public final class Memory {
         return entries(book).values().stream().map(book.type()::cast).toList();
     }
 
+    /** The keys of a book, in order. */
+    public List<String> keys(Book<?> book) {
+        return List.copyOf(entries(book).keySet());
+    }
+
     /** The values of a book by their keys. */
     public <T> Map<String, T> map(Book<T> book) {
         Map<String, T> all = new TreeMap<>();
         entries(book).forEach((key, value) -> all.put(key, book.type().cast(value)));
         return all;
+    }
+
+    /** The values of a book whose keys begin with {@code key} and a stroke, in the order of their keys. */
+    public <T> List<T> below(Book<T> book, String key) {
+        TreeMap<String, Object> entries = books.getOrDefault(book.name(), new TreeMap<>());
+        // The sign behind the stroke ends what begins with it.
+        return entries.subMap(key + "/", key + "0").values().stream()
+                .map(book.type()::cast)
+                .toList();
     }
 
     /** One value; empty where none stands. */
@@ -63,7 +81,8 @@ public final class Memory {
     }
 
     private Map<String, Object> entries(Book<?> book) {
-        return books.getOrDefault(book.name(), Map.of());
+        Map<String, Object> entries = books.get(book.name());
+        return entries == null ? Map.of() : entries;
     }
 
     /** The names of books in which anything stands. */

@@ -19,13 +19,15 @@ import org.waxbell.look.Look;
 import org.waxbell.score.Part;
 import org.waxbell.score.Parts;
 import org.waxbell.stage.Stage;
+import org.waxbell.turns.Queue;
 import org.waxbell.voice.Reading;
 
 /** All kinds that a wiring may have; formats, forms and menus are made from them. */
 public record Kinds(
         Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, Family<Fixture> fixtures, Family<DeskSheet> desks) {
     /** Every kind of desk that stands by itself: the one list to which a new one adds its line. */
-    public static final Family<DeskSheet> DESKS = new Family<>(DeskSheet.class, "desk", List.of(Clock.KIND));
+    public static final Family<DeskSheet> DESKS =
+            new Family<>(DeskSheet.class, "desk", List.of(Queue.KIND, Clock.KIND));
 
     /** Those that ship. */
     public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL, DESKS);

@@ -11,9 +11,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.waxbell.Samples;
-import org.waxbell.booking.BusyRule;
-import org.waxbell.booking.Spot;
-import org.waxbell.clock.Clock;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.CuePull;
@@ -24,14 +21,11 @@ import org.waxbell.cue.Take;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
-import org.waxbell.fixture.ClockFixture;
-import org.waxbell.fixture.Fixture;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.PriceGate;
 import org.waxbell.gate.StandBackGate;
-import org.waxbell.kind.Fresh;
 import org.waxbell.kind.Records;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
@@ -45,7 +39,6 @@ import org.waxbell.score.SoundPart;
 import org.waxbell.score.SwitchPart;
 import org.waxbell.score.TheirClipPart;
 import org.waxbell.score.VoicePart;
-import org.waxbell.stage.Stage;
 import org.waxbell.wiring.CueCheck;
 import org.waxbell.wiring.Wiring;
 
@@ -75,6 +68,10 @@ class CheckupTest {
 
     private static LookUpPart lookUp(String clip, Manner manner) {
         return new LookUpPart("meet", NOW, "viewer", "", clip, 31, 0, 30_000, 2_000, manner);
+    }
+
+    private static SoundPart heard(Anchor start) {
+        return Records.with(Samples.pouring("s"), Map.of("start", start));
     }
 
     private static TheirClipPart theirClip() {
@@ -144,30 +141,6 @@ class CheckupTest {
         return one.withTakes(
                 TakeRule.FIRST,
                 List.of(new Take("a", "Early", first, 1, "", score), new Take("b", "Late", second, 1, "", score)));
-    }
-
-    /** A stage with a clock that shows the desk of that id, where there is one called clock. */
-    private static Wiring showing(String id) {
-        Clock clock = (Clock) Clock.KIND.fresh().apply(Fresh.NOTHING).called("clock", "Clock");
-        Fixture shows =
-                Records.with(ClockFixture.KIND.fresh().apply(Fresh.NOTHING), Map.of("id", "shown", "clock", id));
-        List<Stage> stages = List.of(Samples.MAIN.with(shows));
-        return new Wiring(Samples.house(), List.of(), List.of(), stages, List.of(clock), Samples.SHELF);
-    }
-
-    private static Wiring stage(int x) {
-        return new Wiring(
-                Samples.house(),
-                List.of(Samples.BENCH),
-                List.of(),
-                List.of(Stage.plain(
-                        "main",
-                        "Main",
-                        1280,
-                        720,
-                        List.of(Spot.plain("s", "Spot", x, 0, 400, 100, new BusyRule.Share(2))),
-                        List.of())),
-                Samples.SHELF);
     }
 
     static Stream<Arguments> faults() {
@@ -265,6 +238,20 @@ class CheckupTest {
                         of(cue("m", List.of(), lookUp("none", OTHER), theirClip())),
                         of(cue("m", List.of(), lookUp("none", Manner.PLAIN)))),
                 Arguments.of(
+                        "sound-twice",
+                        of(cue(
+                                "m",
+                                List.of(),
+                                lookUp("any", Manner.PLAIN),
+                                theirClip(),
+                                heard(new Anchor.With("clip", 0)))),
+                        of(cue(
+                                "m",
+                                List.of(),
+                                lookUp("any", Manner.PLAIN),
+                                theirClip(),
+                                heard(new Anchor.After("clip", 0))))),
+                Arguments.of(
                         "card-too-short",
                         of(cue("c", List.of(), Samples.card("card", NOW, 1_200))),
                         of(cue("c", List.of(), Samples.card("card", NOW, 3_000)))),
@@ -292,8 +279,8 @@ class CheckupTest {
                         of(cue("open", List.of(MODS), rack(""))),
                         of(cue("open", List.of(MODS), rack("bench")))),
                 Arguments.of("never-plays", of(takes("", "show.open")), of(takes("show.open", ""))),
-                Arguments.of("beyond-stage", stage(1_000), stage(880)),
-                Arguments.of("no-such-desk", showing("gone"), showing("clock")),
+                Arguments.of("beyond-stage", OnStage.at(1_000), OnStage.at(880)),
+                Arguments.of("no-such-desk", OnStage.showing("gone"), OnStage.showing("clock")),
                 Arguments.of(
                         "stays-for-good",
                         of(cue("cut", List.of(MODS), scene(true, "Kettle"))),

@@ -3,6 +3,7 @@ package org.waxbell.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -33,12 +34,17 @@ class ClocksTest extends OnConsole {
         browser.seeText("[role=status]", text);
     }
 
+    @AfterAll
+    static void takeAway() {
+        app.deleteDesk("tea");
+    }
+
     @Test
     @Order(1)
     void aClockIsMadeInOneStepWithItsWordsAndItsPlace() {
         show("/desks");
         pressed("New desk");
-        browser.see("[role=dialog] [role=radio][aria-checked=true]");
+        browser.seeText("[role=dialog] [role=radio]", "Clock").click();
         WebElement name = browser.see("[role=dialog] input");
         name.sendKeys("Tea is ready");
         browser.all("[role=dialog] input").get(1).sendKeys("tea");
@@ -132,17 +138,7 @@ class ClocksTest extends OnConsole {
         app.post("/api/desks/clock/reset", Map.of("about", "wax", "with", Map.of()));
         browser.see("[data-start]").click();
         browser.seeText("[data-says]", "runs");
-        app.post(
-                "/api/practice/events",
-                Map.of(
-                        "kind",
-                        "gift",
-                        "name",
-                        "brine_otter",
-                        "numbers",
-                        Map.of("giftWorth", 10, "giftCount", 1),
-                        "texts",
-                        Map.of("giftItem", "Lantern")));
+        app.happen("gift", "brine_otter", Map.of("giftWorth", 10, "giftCount", 1), Map.of("giftItem", "Lantern"));
         browser.seeText("[data-in-all]", "2 min");
         browser.await(
                 "it is said in chat",

@@ -169,6 +169,8 @@ class ConsoleTest {
         "/cues/keep-that-moment, day",
         "/shelf, day",
         "/shelf, dusk",
+        "/desks/bench, day",
+        "/desks/bench, dusk",
         "/desks/wax, day",
         "/desks/wax, dusk",
         "/voice, day",

@@ -143,6 +143,26 @@ public final class Packaged implements AutoCloseable {
         return post("/api/practice/lines", Map.of("name", name, "text", text, "privately", false));
     }
 
+    /** Something happens on the practice channel. @param numbers of its fields by their names in words @param texts likewise */
+    public JsonNode happen(String kind, String name, Map<String, ?> numbers, Map<String, String> texts) {
+        return post("/api/practice/events", Map.of("kind", kind, "name", name, "numbers", numbers, "texts", texts));
+    }
+
+    /** Takes a desk away with all that asked it. */
+    void deleteDesk(String id) {
+        long version = get("/api/wiring")
+                .get("desks")
+                .valueStream()
+                .filter(each -> each.at("/desk/id").asString().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .get("version")
+                .asLong();
+        send(HttpRequest.newBuilder(URI.create(address() + "/api/sheets/" + id + "?withCues=true&version=" + version))
+                .DELETE()
+                .build());
+    }
+
     private JsonNode send(HttpRequest request) {
         try {
             return JSON.readTree(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -45,9 +46,7 @@ class ScreenshotsTest {
             app.say("brine_otter", "!pour");
             app.say("tallowmoth", "!wick");
             app.say("juniper_and_ash", "!spin");
-            app.post(
-                    "/api/practice/events",
-                    Map.of("kind", "follow", "name", "juniper_and_ash", "numbers", Map.of(), "texts", Map.of()));
+            app.happen("follow", "juniper_and_ash", Map.of(), Map.of());
             browser.await(
                     "the card stands",
                     any -> app.get("/api/live").get("now").asDouble()
@@ -91,6 +90,10 @@ class ScreenshotsTest {
         take(browser, tab, "voice");
     }
 
+    private static void queue(Packaged app, String act, Map<String, String> with) {
+        app.post("/api/desks/queue/" + act, Map.of("about", "bench", "with", with));
+    }
+
     private static void dusk(Browser browser, boolean dusk) {
         browser.driver().executeScript("document.documentElement.dataset.light = arguments[0]", dusk ? "dusk" : "day");
     }
@@ -115,6 +118,21 @@ class ScreenshotsTest {
         new Actions(browser.driver()).sendKeys("n").perform();
         browser.see("[role=dialog] input");
         take(browser, tab, "new-cue");
+        queue(app, "open", Map.of());
+        app.say("wickerby", "!bench rose, for the window");
+        app.say("marshlight_ines", "!bench tall, like the one before");
+        app.say("brine_otter", "!bench short and blue");
+        app.say("juniper_and_ash", "!bench sage, two wicks");
+        app.say("captain_sedge", "!bench whatever is left in the pot");
+        for (String outcome : List.of("poured", "burnt")) {
+            queue(app, "next", Map.of());
+            queue(app, "done", Map.of("outcome", outcome));
+        }
+        queue(app, "next", Map.of());
+        go(browser, app, "/desks/bench", "[data-waits]");
+        browser.see("[data-up]");
+        take(browser, tab, "desks");
+        queue(app, "close", Map.of());
         app.post("/api/desks/clock/start", Map.of("about", "wax", "with", Map.of()));
         go(browser, app, "/desks/wax", "[data-shows]");
         browser.seeText("[data-says]", "runs");
@@ -141,17 +159,7 @@ class ScreenshotsTest {
 
     private static void stages(Packaged app, Browser browser, String tab) throws IOException {
         go(browser, app, "/stages", "#place-dyes");
-        app.post(
-                "/api/practice/events",
-                Map.of(
-                        "kind",
-                        "gift",
-                        "name",
-                        "brine_otter",
-                        "numbers",
-                        Map.of("giftWorth", 1, "giftCount", 7),
-                        "texts",
-                        Map.of("giftItem", "Sprig")));
+        app.happen("gift", "brine_otter", Map.of("giftWorth", 1, "giftCount", 7), Map.of("giftItem", "Sprig"));
         browser.see("#place-dyes").click();
         browser.see("[aria-label='Words of segment 1']");
         browser.await(

@@ -27,9 +27,7 @@ class ShoutoutsTest extends OnConsole {
     }
 
     private static void arrives(String name) {
-        app.post(
-                "/api/practice/events",
-                Map.of("kind", "arrival", "name", name, "numbers", Map.of("arrivalViewers", 14), "texts", Map.of()));
+        app.happen("arrival", name, Map.of("arrivalViewers", 14), Map.of());
     }
 
     private static boolean isLoaded(WebElement picture) {

@@ -141,17 +141,7 @@ class StagesTest {
         assertThat(place("goal").get("words").asString()).contains("gifts");
         browser.type("aside input[aria-label='Words']", "{slateGiftsTonight} gifts");
         until("goal", "/words", "{slateGiftsTonight} gifts");
-        app.post(
-                "/api/practice/events",
-                Map.of(
-                        "kind",
-                        "gift",
-                        "name",
-                        "brine_otter",
-                        "numbers",
-                        Map.of("giftWorth", 1, "giftCount", 4),
-                        "texts",
-                        Map.of("giftItem", "Sprig")));
+        app.happen("gift", "brine_otter", Map.of("giftWorth", 1, "giftCount", 4), Map.of("giftItem", "Sprig"));
         browser.to(shown);
         browser.seeText("[data-fixture=goal]", "gifts");
         browser.await(

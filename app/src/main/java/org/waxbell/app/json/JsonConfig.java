@@ -18,6 +18,7 @@ import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
 import org.waxbell.fixture.ClockFixture;
 import org.waxbell.fixture.LabelFixture;
+import org.waxbell.fixture.QueueFixture;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.kind.Field;
@@ -31,6 +32,9 @@ import org.waxbell.score.Lane;
 import org.waxbell.score.Manner;
 import org.waxbell.score.SlatePart;
 import org.waxbell.seen.Seen;
+import org.waxbell.turns.Again;
+import org.waxbell.turns.First;
+import org.waxbell.turns.Queue;
 import org.waxbell.voice.Doing;
 import org.waxbell.wiring.Kinds;
 import tools.jackson.databind.DeserializationFeature;
@@ -70,6 +74,10 @@ class JsonConfig {
             Easing.class,
             LabelFixture.Align.class,
             ClockFixture.Style.class,
+            QueueFixture.Shape.class,
+            First.class,
+            Again.class,
+            Queue.Note.class,
             Way.class,
             ClockState.Phase.class);
 

@@ -197,5 +197,8 @@ public final class RehearseCommand {
                     each.droppedBefore() + " > " + each.droppedAfter(),
                     Spans.inWords(each.longestBeforeMs()) + " > " + Spans.inWords(each.longestAfterMs()));
         }
+        compared.desks()
+                .forEach(each ->
+                        out.println(each.desk() + ", " + each.happens() + ": " + each.before() + " > " + each.after()));
     }
 }

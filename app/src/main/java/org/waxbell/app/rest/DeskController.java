@@ -26,15 +26,16 @@ import org.waxbell.actor.Actor;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.live.DeskBoards;
 import org.waxbell.app.live.Notices;
 import org.waxbell.app.live.Notices.DecisionNotice;
-import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
 import org.waxbell.clock.ClockBoard;
 import org.waxbell.desk.Desk;
 import org.waxbell.event.Facts;
 import org.waxbell.show.Desks;
+import org.waxbell.turns.TurnsBoard;
 
 /** Every desk by one way: what there is, how it stands, and its acts. */
 @RestController
@@ -42,15 +43,15 @@ import org.waxbell.show.Desks;
 class DeskController {
     private final Notices notices;
     private final WiringStore wiring;
-    private final StateStore state;
+    private final DeskBoards boards;
     private final Inbox inbox;
     private final SystemClock clock;
 
-    DeskController(WiringStore wiring, StateStore state, Inbox inbox, Notices notices, SystemClock clock) {
+    DeskController(WiringStore wiring, DeskBoards boards, Inbox inbox, Notices notices, SystemClock clock) {
         this.clock = clock;
         this.notices = notices;
         this.wiring = wiring;
-        this.state = state;
+        this.boards = boards;
         this.inbox = inbox;
     }
 
@@ -96,7 +97,9 @@ class DeskController {
     }
 
     /** How one stands, as its people see it. @param about its place */
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(oneOf = {ClockBoard.class})))
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(schema = @Schema(oneOf = {ClockBoard.class, TurnsBoard.class})))
     @GetMapping("/board")
     Object board(@RequestParam String about) {
         DeskDocument document = wiring.current().wiring().deskDocuments().get(about);
@@ -115,7 +118,7 @@ class DeskController {
     }
 
     private <D extends DeskDocument, S> S now(Desk<D, S> desk, String about, D document) {
-        return state.book(desk.book()).getOrDefault(about, desk.fresh(document));
+        return boards.now(desk, about, document);
     }
 
     /** Asks a desk by hand; done with what came of it. */

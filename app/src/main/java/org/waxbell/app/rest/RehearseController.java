@@ -64,7 +64,8 @@ class RehearseController {
             List<HeldMark> held,
             List<Report.Pair> together,
             long pointsIn,
-            long pointsOut) {}
+            long pointsOut,
+            List<Report.DeskTally> desks) {}
 
     /**
      * What came of a rehearsal.
@@ -187,6 +188,7 @@ class RehearseController {
                 held,
                 report.together(),
                 report.pointsIn(),
-                report.pointsOut());
+                report.pointsOut(),
+                report.desks());
     }
 }

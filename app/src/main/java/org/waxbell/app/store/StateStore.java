@@ -89,6 +89,13 @@ public class StateStore {
         return List.copyOf(book(Books.SLATE).values());
     }
 
+    /** What stands in these books, as it is kept. */
+    public Memory memory(List<Book<?>> books) {
+        Memory memory = new Memory();
+        books.forEach(book -> tables.of(book).load().accept(memory));
+        return memory;
+    }
+
     /** What stands in a book by its keys, as it is kept. */
     public <T> Map<String, T> book(Book<T> book) {
         Memory memory = new Memory();

@@ -1,0 +1,208 @@
+package org.waxbell.turns;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.waxbell.cue.Cue;
+import org.waxbell.desk.Answer;
+import org.waxbell.desk.Ask;
+import org.waxbell.desk.Desk;
+import org.waxbell.event.ChatLine;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Viewer;
+import org.waxbell.fixture.Face;
+import org.waxbell.gate.Surroundings;
+import org.waxbell.state.Book;
+import org.waxbell.state.Change;
+import org.waxbell.state.Memory;
+import org.waxbell.state.Ranked;
+
+/** Runs queues. Each entry is kept by itself, so a step costs no more in a long queue than in a short one. */
+public final class TurnsDesk implements Desk<Queue, TurnsState> {
+    private static final Book<QueueHead> HEAD = new Book<>(Queue.DESK, QueueHead.class);
+    private static final Book<Entry> ENTRIES = new Book<>("queueEntry", Entry.class);
+    private static final Book<Guest> GUESTS = new Book<>("queueGuest", Guest.class);
+    private static final Book<PastTurn> PAST = new Book<>("queuePast", PastTurn.class);
+    /** Who writes one line after another is not noted for each. */
+    private static final long SEEN_AGAIN = 30_000;
+
+    private static final int NEXT = 8;
+
+    @Override
+    public String title() {
+        return "Turns";
+    }
+
+    @Override
+    public Class<Queue> documents() {
+        return Queue.class;
+    }
+
+    @Override
+    public Book<QueueHead> book() {
+        return HEAD;
+    }
+
+    @Override
+    public List<Book<?>> books() {
+        return List.of(HEAD, ENTRIES, GUESTS, PAST);
+    }
+
+    @Override
+    public TurnsState fresh(Queue queue) {
+        return TurnsState.NEW;
+    }
+
+    @Override
+    public TurnsState restored(String about, Memory memory) {
+        TurnsState state = TurnsState.NEW.with(memory.get(HEAD, about).orElse(QueueHead.NEW));
+        for (Entry each : memory.below(ENTRIES, about)) {
+            state = state.with(each);
+        }
+        for (Guest each : memory.below(GUESTS, about)) {
+            state = state.with(each);
+        }
+        for (PastTurn each : memory.below(PAST, about)) {
+            state = state.with(each);
+        }
+        return state;
+    }
+
+    @Override
+    public List<Change> kept(String about, TurnsState now) {
+        List<Change> all = new ArrayList<>(List.of(HEAD.put(about, now.head())));
+        now.people().forEach(each -> all.add(ENTRIES.put(key(about, each.person()), each)));
+        now.guests().forEach(each -> all.add(GUESTS.put(key(about, each.person()), each)));
+        now.past().forEach(each -> all.add(PAST.put(key(about, each.number()), each)));
+        return all;
+    }
+
+    @Override
+    public List<Change> changes(String about, TurnsState before, TurnsState after) {
+        List<Change> all = new ArrayList<>();
+        if (!before.head().equals(after.head())) {
+            all.add(HEAD.put(about, after.head()));
+        }
+        Ranked.changes(
+                before.people(),
+                after.people(),
+                (person, entry) -> all.add(
+                        entry == null ? ENTRIES.gone(key(about, person)) : ENTRIES.put(key(about, person), entry)));
+        Ranked.changes(
+                before.guests(),
+                after.guests(),
+                (person, guest) -> all.add(
+                        guest == null ? GUESTS.gone(key(about, person)) : GUESTS.put(key(about, person), guest)));
+        Ranked.changes(
+                before.past(),
+                after.past(),
+                (number, turn) ->
+                        all.add(turn == null ? PAST.gone(key(about, number)) : PAST.put(key(about, number), turn)));
+        return all;
+    }
+
+    private static String key(String about, String person) {
+        return about + "/" + person;
+    }
+
+    private static String key(String about, long number) {
+        return String.format(Locale.ROOT, "%s/%07d", about, number);
+    }
+
+    @Override
+    public Answer<TurnsState> ask(Queue queue, TurnsState now, Ask ask, Surroundings evening) {
+        String act = ask.act().name();
+        if (!List.of("join", "leave", "place", "note").contains(act)) {
+            return new Hosting(queue, now, ask, evening).answer();
+        }
+        Optional<Viewer> viewer = ask.viewer();
+        if (viewer.isEmpty()) {
+            return Answer.refused(now, "nobody", "No viewer asks. Let somebody join by name.");
+        }
+        Joining joining = new Joining(queue, now, ask, evening, viewer.get());
+        return switch (act) {
+            case "join" -> joining.join();
+            case "leave" -> joining.leave();
+            case "place" -> joining.place();
+            default -> joining.note();
+        };
+    }
+
+    @Override
+    public boolean hears(ShowEvent event) {
+        return event instanceof ChatLine || event instanceof Fact fact && fact.is(Facts.SHOW_OPENED);
+    }
+
+    @Override
+    public Answer<TurnsState> hear(Queue queue, TurnsState now, long at, ShowEvent event, Surroundings evening) {
+        if (!(event instanceof ChatLine line)) {
+            return Answer.becomes(now.with(now.head().inShow(at)));
+        }
+        Viewer viewer = line.viewer();
+        return now.people()
+                .get(viewer.id())
+                .filter(entry ->
+                        at - entry.seen() >= SEEN_AGAIN || !entry.name().equals(viewer.name()))
+                .map(entry -> Answer.becomes(now.with(entry.seen(viewer.name(), at))))
+                .orElseGet(() -> Answer.nothing(now));
+    }
+
+    private static List<String> names(List<Entry> entries) {
+        return entries.stream().map(Entry::name).toList();
+    }
+
+    private static List<String> up(TurnsState now) {
+        return now.head().up().stream().map(each -> each.entry().name()).toList();
+    }
+
+    @Override
+    public Map<String, Object> values(Queue queue, TurnsState now, long at, String person) {
+        int place = now.place(person);
+        Map<String, Object> all = new HashMap<>();
+        all.put(queue.value("Open"), now.head().open() ? "open" : "closed");
+        all.put(queue.value("Waiting"), (long) now.waiting().size());
+        all.put(queue.value("Up"), up(now).isEmpty() ? "nobody" : String.join(", ", up(now)));
+        List<String> next = names(now.waiting().first(3));
+        all.put(queue.value("Next"), next.isEmpty() ? "nobody" : String.join(", ", next));
+        all.put(queue.value("Place"), (long) place);
+        all.put(
+                queue.value("Wait"),
+                TurnsStep.wait(now, place == 0 ? now.waiting().size() + 1 : place, at)
+                        .inWords());
+        return all;
+    }
+
+    @Override
+    public Optional<Face> face(Queue queue, TurnsState now, long at) {
+        Wait wait = TurnsStep.wait(now, now.waiting().size() + 1, at);
+        return Optional.of(new TurnsFace(
+                up(now),
+                names(now.waiting().first(NEXT)),
+                now.waiting().size(),
+                wait.known() ? wait.inWords() : "",
+                now.head().open()));
+    }
+
+    @Override
+    public TurnsBoard board(Queue queue, TurnsState now, long at) {
+        return new BoardMaker(queue, now, at).made();
+    }
+
+    @Override
+    public String brief(Queue queue, TurnsState now, long at) {
+        int count = now.waiting().size();
+        Wait wait = TurnsStep.wait(now, count + 1, at);
+        return (now.head().open() ? "open" : "closed") + " · " + count + (count == 1 ? " waits" : " wait")
+                + (wait.known() ? " · " + wait.inWords() : "");
+    }
+
+    @Override
+    public List<Cue> starters(Queue queue, String about, String rack) {
+        return new QueueStarters(queue, about, rack).all();
+    }
+}

@@ -1,0 +1,39 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { useDeskBoards } from './desks'
+
+/** Answers that are given when the test wants them, by the address that was asked. */
+const waiting: { path: string; answer: (body: unknown) => void }[] = []
+const settled = () => new Promise((go) => setTimeout(go))
+beforeEach(() => {
+  setActivePinia(createPinia())
+  waiting.length = 0
+  vi.stubGlobal(
+    'fetch',
+    (path: string) =>
+      new Promise((go) => waiting.push({ path, answer: (body) => go(new Response(JSON.stringify(body))) })),
+  )
+})
+
+describe('the board that is open', () => {
+  it('never goes back to an older one, however the answers overtake one another', async () => {
+    const desks = useDeskBoards()
+    void desks.show('bench')
+    void desks.show('bench')
+    expect(waiting.map((each) => each.path)).toEqual(Array(2).fill('/api/desks/board?about=bench'))
+    waiting[1]!.answer({ steps: 2 })
+    await settled()
+    waiting[0]!.answer({ steps: 1 })
+    await settled()
+    expect(desks.board).toEqual({ steps: 2 })
+  })
+  it('is not that of a desk that was left meanwhile', async () => {
+    const desks = useDeskBoards()
+    void desks.show('bench')
+    void desks.show('wax')
+    waiting[1]!.answer({ face: 'wax' })
+    waiting[0]!.answer({ steps: 1 })
+    await settled()
+    expect(desks.board).toEqual({ face: 'wax' })
+  })
+})
