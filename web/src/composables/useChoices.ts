@@ -9,8 +9,8 @@ type Named = { id: string; name: string }
 const named = (all: Named[]): Choice[] => all.map((each) => ({ value: each.id, name: each.name }))
 const plain = (all: string[]): Choice[] => [...new Set(all)].map((value) => ({ value, name: value }))
 
-/** What a field may be chosen from, looked up where its kind says. @param cueId the cue that is open, which does not wait for itself */
-export const useChoices = (cueId: () => string = () => '') => {
+/** What a field may be chosen from, looked up where its kind says. @param cueId the cue that is open, which does not wait for itself @param on the stage on which what is filled in stands */
+export const useChoices = (cueId: () => string = () => '', on: () => Stage | undefined = () => undefined) => {
   const wiring = useWiring()
   const live = useLive()
   const known = useKnown()
@@ -31,8 +31,14 @@ export const useChoices = (cueId: () => string = () => '') => {
     stages: () => named(wiring.stages.map((each) => each.stage)),
     spots: (value) => named(stageOf(value)?.spots ?? []),
     outlets: (value) => named(stageOf(value)?.outlets ?? []),
+    ownOutlets: () => [
+      { value: '', name: 'nothing: it is silent' },
+      ...named((on()?.outlets ?? []).filter((each) => !each.apart)),
+    ],
     clocks: () => sheets('clock'),
     queues: () => sheets('queue'),
+    tasks: () => sheets('tasks'),
+    tunes: () => sheets('tunes'),
     wheels: (value) => named(fixtures(value, 'wheel')),
     mascots: (value) => named(fixtures(value, 'mascot')),
     moves: (value) => plain(wiring.movesOf(String(value.stage), String(value.mascot))),

@@ -1,20 +1,16 @@
-import { ref, watch, type Ref } from 'vue'
-import { ask } from '@/api/http'
+import { computed, watch, type ComputedRef } from 'vue'
 import type { DeskView } from '@/api/types'
+import { useDeskBoards } from '@/stores/desks'
 import { useLive } from '@/stores/live'
 
 /** Everything that desks run, read again when the wiring changes. */
-export const useDesks = (): Ref<DeskView[]> => {
+export const useDesks = (): ComputedRef<DeskView[]> => {
   const live = useLive()
-  const desks = ref<DeskView[]>([])
+  const desks = useDeskBoards()
   watch(
     () => live.wiringStamp,
-    () =>
-      ask<DeskView[]>('GET', '/desks').then(
-        (found) => (desks.value = found),
-        () => undefined,
-      ),
+    () => void desks.load(),
     { immediate: true },
   )
-  return desks
+  return computed(() => desks.all)
 }

@@ -1,4 +1,4 @@
-import { SHOWS, type Display } from '@/fixtures/display'
+import { SHOWS, type Display, type Ears } from '@/fixtures/display'
 import { element, stand } from './elements'
 import { BLANK, type ChatSeen, type Face, type Fixture, type Frame, type Part } from './messages'
 import type { Run } from './things'
@@ -23,6 +23,7 @@ export class Deck {
   constructor(
     private readonly root: HTMLElement,
     private readonly toPage: (server: number) => number,
+    private readonly ears?: Ears,
   ) {}
 
   /** Lets these fixtures stand; what is as it was stays untouched. */
@@ -58,7 +59,7 @@ export class Deck {
     this.stood.set(fixture.id, stood)
     void SHOWS[fixture.kind]?.().then(({ make }) => {
       if (this.stood.get(fixture.id) === stood) {
-        stood.display = make(host, fixture, media, this.toPage)
+        stood.display = make(host, fixture, media, this.toPage, this.ears)
         this.tell(fixture.id)
         this.lines.forEach((each) => stood.display!.line?.(each, false))
         stood.waits.splice(0).forEach((act) => act(stood.display!))

@@ -3,6 +3,7 @@ import { showCaption } from './caption'
 import { showCard } from './cards'
 import { LOOK_MS, SILENT } from '@/lib/meter'
 import { onOwnVoices } from '@/lib/ownVoice'
+import type { Ears } from '@/fixtures/display'
 import { ServerClock } from './clock'
 import { fitting } from './fit'
 import { Deck } from './deck'
@@ -38,7 +39,13 @@ const sounds = new Sounds(ready)
 const larder = new Larder(sounds)
 const maker = new Maker()
 const fit = fitting(root)
-const deck = new Deck(root, (server) => clock.toPage(server))
+/** Tunes sound for whoever shows a key of a stage, and here only where this page is heard. */
+const ears: Ears = {
+  address: (id) => `/media/tunes/${id}?k=${encodeURIComponent(key)}`,
+  heard: () => !preview || aloud,
+  film: (sound, volume, through) => sounds.film(sound, volume, through),
+}
+const deck = new Deck(root, (server) => clock.toPage(server), ears)
 const ground: Ground = { root, sounds, silent: false, video: larder.video }
 const moments = new Moments({ ...ground, silent: true }, deck, () => (preview ? stage : null), sounds)
 

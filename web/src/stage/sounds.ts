@@ -52,7 +52,7 @@ export class Sounds {
   /** What is wanted and not there yet. */
   private readonly coming = new Set<string>()
   private readonly outlets = new Map<string, GainNode>()
-  private readonly films = new WeakMap<HTMLVideoElement, GainNode>()
+  private readonly films = new WeakMap<HTMLMediaElement, GainNode>()
   private readonly quiet = new Map<string, { outlet: string; percent: number }>()
 
   constructor(changed: () => void) {
@@ -148,12 +148,15 @@ export class Sounds {
     this.fetched(address).catch(() => undefined)
   }
 
-  /** Lets a video sound through the same level as everything else. @param volume 0 to 100 */
-  film(video: HTMLVideoElement, volume: number): void {
+  /** Lets a video, or a long sound, be heard through the same level as everything else. @param volume 0 to 100 @param outlet by which others make it quieter; empty text for none */
+  film(video: HTMLMediaElement, volume: number, outlet = ''): void {
     let gain = this.films.get(video)
     if (!gain) {
       gain = this.context.createGain()
-      this.context.createMediaElementSource(video).connect(gain).connect(this.level)
+      this.context
+        .createMediaElementSource(video)
+        .connect(gain)
+        .connect(outlet ? this.outlet(outlet) : this.level)
       this.films.set(video, gain)
     }
     gain.gain.value = volume / 100

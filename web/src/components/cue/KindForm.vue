@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, type Component } from 'vue'
-import type { FieldView, Problem } from '@/api/types'
+import type { FieldView, Problem, Stage } from '@/api/types'
 import { FOLDERS, useChoices } from '@/composables/useChoices'
-import { at as valueAt } from '@/lib/at'
+import { at as valueAt, means } from '@/lib/at'
 import { useWiring } from '@/stores/wiring'
 import ChoiceField from './ChoiceField.vue'
 import ColourField from './ColourField.vue'
@@ -17,7 +17,7 @@ import SecretField from './SecretField.vue'
 import TextField from './TextField.vue'
 import TheProblems from './TheProblems.vue'
 
-/** The form of a kind, made of what it says of itself; what has a form of its own stands in the slot. @param values a sample for each name that words may use @param reads its words with samples, where the server told them @param cue the open cue, which does not wait for itself @param kept which secrets are kept @param secrets those that were written now */
+/** The form of a kind, made of what it says of itself; what has a form of its own stands in the slot. @param values a sample for each name that words may use @param reads its words with samples, where the server told them @param cue the open cue, which does not wait for itself @param stage on which it stands, where it is a fixture @param kept which secrets are kept @param secrets those that were written now */
 const props = defineProps<{
   value: object
   fields: FieldView[]
@@ -25,16 +25,21 @@ const props = defineProps<{
   values?: Record<string, string>
   reads?: (key: string) => string | undefined
   cue?: string
+  stage?: Stage
   kept?: Record<string, boolean>
   secrets?: Record<string, string>
 }>()
 const emit = defineEmits<{ set: [name: string, value: unknown]; secret: [name: string, value: string] }>()
 const wiring = useWiring()
-const { of: choicesOf } = useChoices(() => props.cue ?? '')
+const { of: choicesOf } = useChoices(
+  () => props.cue ?? '',
+  () => props.stage,
+)
 const now = computed(() => props.value as Record<string, unknown>)
 const at = (key: string) => valueAt(now.value, key)
-const means = ({ when }: FieldView) => when.key === '' || when.values.includes(String(at(when.key)))
-const shown = computed(() => props.fields.filter((each) => each.as !== 'other' && each.as !== 'formula' && means(each)))
+const shown = computed(() =>
+  props.fields.filter((each) => each.as !== 'other' && each.as !== 'formula' && means(each, now.value)),
+)
 /** What is folded away under a heading comes behind what is not. */
 const groups = computed(() =>
   [...new Set(['', ...shown.value.map((each) => each.under)])].map((under) => ({

@@ -75,7 +75,15 @@ const frame = (next: Frame) => change({ frame: next })
     />
     <SpotForm v-if="spot" :busy="spot.busy" :problems="(name) => of(`busy.${name}`)" @set="set('busy', $event)" />
     <template v-else>
-      <KindForm :key="chosen" :value="fixture!" :fields="kind.fields" :values="samples" :problems="of" @set="set" />
+      <KindForm
+        :key="chosen"
+        :value="fixture!"
+        :fields="kind.fields"
+        :stage="stage"
+        :values="samples"
+        :problems="of"
+        @set="set"
+      />
       <component
         :is="more"
         v-if="more"

@@ -61,18 +61,18 @@ const START = { ready: 'Start', paused: 'Go on', over: 'Start anew', running: 'P
         <button type="button" class="button" :disabled="!time.trim()" @click="timed('set')">Set</button>
       </form>
     </section>
-    <section v-if="sheet.adding.length && !face.up" class="sheet px-5 py-4" aria-label="What events added">
+    <section v-if="board.lines.length" class="sheet px-5 py-4" aria-label="What events added">
       <div class="flex items-baseline gap-3">
         <h2 class="flex-1 text-[18px]">Added by events</h2>
         <p class="text-soft" data-in-all>{{ board.inAll || 'nothing yet' }}</p>
       </div>
       <ul>
         <li
-          v-for="(line, at) in sheet.adding"
+          v-for="(line, at) in board.lines"
           :key="at"
           class="flex gap-3 border-t border-line py-1.5 text-[14px] first:border-0"
         >
-          <span class="min-w-0 flex-1">{{ line.only || board.lines[at] }}</span>
+          <span class="min-w-0 flex-1">{{ line }}</span>
           <span class="text-soft">{{ board.added[at] || 'nothing' }}</span>
         </li>
       </ul>

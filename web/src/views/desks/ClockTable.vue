@@ -30,7 +30,7 @@ const remove = (at: number) => put(props.sheet.adding.filter((_, index) => index
 </script>
 
 <template>
-  <fieldset v-if="sheet.way !== 'up'" data-field="adding">
+  <fieldset data-field="adding">
     <legend class="text-[13px] text-soft">Events add time</legend>
     <p v-if="sheet.adding.length === 0" class="text-[13px] text-soft">
       No event does yet. A line could say that each Lantern adds two minutes.

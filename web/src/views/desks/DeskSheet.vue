@@ -3,11 +3,11 @@ import { MessageSquarePlus, Trash2, Undo2 } from '@lucide/vue'
 import { computed, nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, type Refusal } from '@/api/http'
-import type { Piece, Problem, SheetView } from '@/api/types'
+import type { Problem, SheetView } from '@/api/types'
 import ChipSentence from '@/components/cue/ChipSentence.vue'
 import KindForm from '@/components/cue/KindForm.vue'
 import { useDraftOf } from '@/composables/useDraftOf'
-import { withAt } from '@/lib/at'
+import { means, withAt } from '@/lib/at'
 import { useDeskBoards } from '@/stores/desks'
 import { useKinds } from '@/stores/kinds'
 import { useNotes } from '@/stores/notes'
@@ -35,14 +35,20 @@ const { draft, says, state, problems, edit, takeTheirs, keepMine, at } = useDraf
 const kind = computed(() => props.sheet.desk.kind)
 const drawn = computed(() => DRAWN[kind.value]!)
 const fields = computed(() => kinds.of('desks', kind.value).fields)
-const told = computed(() => desks.board as { sentence: Piece[]; canUndo: boolean } | null)
+const told = computed(() => desks.board as { canUndo: boolean } | null)
 const form = ref<HTMLDetailsElement | null>(null)
 const open = ref(false)
+/** Whether anything means something that no list of fields describes. */
+const more = computed(
+  () => drawn.value.form && fields.value.some((each) => each.as === 'other' && means(each, draft.value!)),
+)
 const set = (key: string, value: unknown) => draft.value && edit(withAt(draft.value, key, value))
 const go = async (field: string) => {
   open.value = true
   await nextTick()
   const found = form.value?.querySelector<HTMLElement>(`[data-field="${field}"]`)
+  // Under a heading it may be folded away.
+  found?.closest('details')?.setAttribute('open', '')
   found?.scrollIntoView({ block: 'center' })
   found?.querySelector<HTMLElement>('input, button, textarea')?.focus()
 }
@@ -93,12 +99,12 @@ const remove = (withCues: boolean) =>
         <button class="button" @click="keepMine">Keep mine</button>
       </p>
       <section class="sheet px-5 py-4" aria-label="What it is">
-        <ChipSentence :pieces="told?.sentence ?? []" :wrong="(field) => at(field).length > 0" @go="go" />
+        <ChipSentence :pieces="sheet.sentence" :wrong="(field) => at(field).length > 0" @go="go" />
         <details ref="form" :open="open" class="mt-3" @toggle="open = ($event.target as HTMLDetailsElement).open">
           <summary class="cursor-pointer text-soft">All of it as a form</summary>
           <div v-if="draft" class="flex flex-col gap-3 pt-2">
-            <KindForm :value="draft" :fields="fields" :problems="at" @set="set" />
-            <component :is="drawn.form" v-if="drawn.form" :sheet="draft" :problems="at" @set="set" />
+            <KindForm :value="draft" :fields="fields" :problems="at" :values="sheet.words" @set="set" />
+            <component :is="drawn.form" v-if="more" :sheet="draft" :problems="at" @set="set" />
           </div>
         </details>
         <p v-for="each in others" :key="each.path" role="alert" class="text-wax-words">
@@ -107,7 +113,7 @@ const remove = (withCues: boolean) =>
       </section>
       <component :is="drawn.board" v-if="told" class="mt-4" :sheet="sheet.desk" :board="desks.board" />
     </div>
-    <StageNow :about="id" />
+    <StageNow :kind="kind" :about="id" />
     <TheDialog :open="kept !== null" :title="`Take ${sheet.desk.name} away?`" @close="kept = null">
       <p>{{ kept?.message }} What would ask for nothing any more goes with it.</p>
       <p class="text-soft">One undo brings all of it back.</p>

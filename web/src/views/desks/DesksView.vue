@@ -19,14 +19,15 @@ const router = useRouter()
 const making = ref(false)
 /** A flood of lines is no reason to ask as often. */
 const OFTEN_MS = 400
+const view = (id: string) => desks.all.find((each) => each.about === id)
 const groups = computed(() =>
-  Object.entries(DRAWN)
-    .map(([kind, { plural }]) => ({ plural, all: wiring.sheets.filter((each) => each.desk.kind === kind) }))
-    .filter((each) => each.all.length > 0),
+  Object.keys(DRAWN)
+    .map((kind) => wiring.sheets.filter((each) => each.desk.kind === kind))
+    .filter((all) => all.length > 0)
+    .map((all) => ({ title: view(all[0]!.desk.id)?.title ?? '', all })),
 )
 const first = computed(() => groups.value[0]?.all[0]?.desk.id ?? '')
 const shown = computed(() => wiring.sheets.find((each) => each.desk.id === (props.id || first.value)))
-const brief = (id: string) => desks.all.find((each) => each.about === id)?.brief ?? ''
 watch(
   () => shown.value?.desk.id ?? '',
   (id) => void desks.show(id),
@@ -50,8 +51,8 @@ const made = async (id: string) => {
       aria-label="Desks"
     >
       <button class="button button-dark justify-center" @click="making = true"><Plus :size="15" /> New desk</button>
-      <template v-for="group in groups" :key="group.plural">
-        <h2 class="pt-2 text-[13px] font-normal text-soft">{{ group.plural }}</h2>
+      <template v-for="group in groups" :key="group.all[0]!.desk.kind">
+        <h2 class="pt-2 text-[13px] font-normal text-soft">{{ group.title }}</h2>
         <RouterLink
           v-for="{ desk } in group.all"
           :key="desk.id"
@@ -62,7 +63,7 @@ const made = async (id: string) => {
           :data-desk="desk.id"
         >
           <span class="block truncate font-semibold">{{ desk.name }}</span>
-          <span class="block truncate text-[13px] text-soft">{{ brief(desk.id) }}</span>
+          <span class="block truncate text-[13px] text-soft">{{ view(desk.id)?.brief }}</span>
         </RouterLink>
       </template>
     </nav>
@@ -70,8 +71,9 @@ const made = async (id: string) => {
     <div v-else class="flex-1 overflow-auto px-6 py-4">
       <h1 class="text-[24px]">Desks</h1>
       <p class="sheet mt-3 px-5 py-8 text-center text-soft">
-        No desk stands here yet. A desk is a job that goes on all evening: a clock that burns down on the stage, rounds
-        of work and rest. <button class="underline" @click="making = true">Make the first</button>.
+        No desk stands here yet. A desk is a job that goes on all evening: viewers who come up one after another, a
+        clock that burns down on the stage, rounds of work and rest.
+        <button class="underline" @click="making = true">Make the first</button>.
       </p>
     </div>
     <NewDeskDialog :open="making" @close="making = false" @made="made" />

@@ -15,8 +15,8 @@ const live = useLive()
 const now = ref(live.now())
 useIntervalFn(() => (now.value = live.now()), 1_000)
 const act = (name: string, said: Record<string, string> = {}) => desks.act('queue', props.sheet.id, name, said)
-/** Ends the only turn that is under way and takes the next; whoever looked before somebody else pressed is told. */
-const next = () => act(props.board.up.length === 1 ? 'turn' : 'next', { step: String(props.board.steps) })
+/** Whoever looked before somebody else pressed is told. */
+const turn = () => act('turn', { step: String(props.board.steps) })
 </script>
 
 <template>
@@ -30,7 +30,7 @@ const next = () => act(props.board.up.length === 1 ? 'turn' : 'next', { step: St
         class="button button-dark"
         data-next
         :disabled="board.waiting.length + board.up.length === 0"
-        @click="next()"
+        @click="turn()"
       >
         {{ board.up.length === 1 ? 'Done, next' : 'Take the next' }}
       </button>

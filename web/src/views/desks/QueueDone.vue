@@ -1,18 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { ask, problemsOf } from '@/api/http'
-import type { Problem, Queue, TurnsBoard } from '@/api/types'
-import TheProblems from '@/components/cue/TheProblems.vue'
+import type { Queue, TurnsBoard } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
 import { digits } from '@/lib/clock'
-import { useDeskBoards } from '@/stores/desks'
-import { useNotes } from '@/stores/notes'
 
 /** Turns that are over, what was learned of them, who is kept out, and the list out and in. */
 const props = defineProps<{ sheet: Queue; board: TurnsBoard }>()
 const emit = defineEmits<{ act: [name: string, said: Record<string, string>] }>()
-const notes = useNotes()
-const desks = useDeskBoards()
 const most = computed(() => Math.max(1, ...props.board.lengths.map((each) => each.turns)))
 const totals = computed(() =>
   props.sheet.outcomes
@@ -22,18 +16,10 @@ const totals = computed(() =>
 )
 const bringing = ref(false)
 const text = ref('')
-const problems = ref<Problem[]>([])
-const bring = () =>
-  ask<{ says: string }>('POST', `/queues/${props.sheet.id}/list`, { text: text.value }).then(
-    (came) => {
-      notes.say(came.says)
-      bringing.value = false
-      problems.value = []
-      text.value = ''
-      return desks.refresh()
-    },
-    (failed: unknown) => void (problems.value = problemsOf(failed)),
-  )
+const bring = () => {
+  emit('act', 'bring', { list: text.value })
+  bringing.value = false
+}
 </script>
 
 <template>
@@ -85,7 +71,6 @@ const bring = () =>
           <span class="text-[13px] text-soft">One name a line, a note behind a colon; what is ticked is left out</span>
           <textarea v-model="text" class="field h-40 font-mono text-[13px]" spellcheck="false" data-list />
         </label>
-        <TheProblems :problems="problems" />
         <div class="flex justify-end gap-2">
           <button type="button" class="button" @click="bringing = false">Cancel</button>
           <button class="button button-dark" :disabled="!text.trim()">Let them join</button>

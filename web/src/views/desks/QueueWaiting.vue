@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Queue, TurnsBoard } from '@/api/types'
+import { useRows } from '@/composables/useRows'
 import { span } from '@/lib/spans'
 
 /** Who waits: found, moved by dragging or by keys, taken, drawn, sent away. */
@@ -8,7 +9,6 @@ const props = defineProps<{ sheet: Queue; board: TurnsBoard; now: number }>()
 const emit = defineEmits<{ act: [name: string, said: Record<string, string>] }>()
 const find = ref('')
 const chosen = ref('')
-const list = ref<HTMLElement | null>(null)
 const rows = computed(() =>
   props.board.waiting
     .map((each, at) => ({ ...each, place: at + 1 }))
@@ -16,40 +16,18 @@ const rows = computed(() =>
 )
 const minutes = (since: number) => span(Math.max(0, Math.floor((props.now - since) / 60_000) * 60_000))
 const waits = (since: number) => (props.now - since < 60_000 ? 'just joined' : `waits ${minutes(since)}`)
-const focus = async (place: number) => {
-  await nextTick()
-  list.value?.querySelectorAll<HTMLElement>('[data-row]')[place]?.focus()
-}
-const move = (name: string, to: number) => {
-  if (to >= 1 && to <= props.board.waiting.length) {
-    emit('act', 'move', { name, to: String(to) })
-  }
-}
-const keys = (key: KeyboardEvent, at: number) => {
-  const row = rows.value[at]!
-  const by = key.key === 'ArrowDown' ? 1 : key.key === 'ArrowUp' ? -1 : 0
-  if (by && key.altKey) {
-    move(row.name, row.place + by)
-  } else if (by) {
-    void focus(at + by)
-  } else if (key.key === 'Enter') {
-    emit('act', 'take', { name: row.name })
-  } else if (key.key === 'Delete') {
-    emit('act', 'remove', { name: row.name })
-  } else {
-    return
-  }
-  key.preventDefault()
-}
-const over = ref(0)
-const drag = (event: DragEvent, name: string) => event.dataTransfer?.setData('application/x-waxbell-turn', name)
-const drop = (event: DragEvent, place: number) => {
-  const name = event.dataTransfer?.getData('application/x-waxbell-turn')
-  over.value = 0
-  if (name) {
-    move(name, place)
-  }
-}
+const { over, move, onKey, on } = useRows({
+  type: 'application/x-waxbell-turn',
+  rows: () => rows.value,
+  id: (row) => row.name,
+  place: (row) => row.place,
+  count: () => props.board.waiting.length,
+  move: (name, to) => emit('act', 'move', { name, to: String(to) }),
+  keys: {
+    Enter: (row) => emit('act', 'take', { name: row.name }),
+    Delete: (row) => emit('act', 'remove', { name: row.name }),
+  },
+})
 const count = ref(3)
 const joining = ref('')
 const add = () => {
@@ -76,22 +54,19 @@ const add = () => {
       Nobody waits.{{ board.open ? ' Whoever writes its word in chat joins.' : ' Open it, and viewers join by chat.' }}
     </p>
     <p v-else-if="rows.length === 0" class="px-4 py-5 text-center text-soft">Nobody of that name waits.</p>
-    <ol ref="list" class="max-h-[560px] overflow-auto">
+    <ol ref="rows" class="max-h-[560px] overflow-auto">
       <li
         v-for="(each, at) in rows"
         :key="each.name"
         class="grid cursor-grab grid-cols-[28px_minmax(0,1fr)_auto_14px] items-center gap-x-3 border-b border-line px-4 py-1.5 last:border-0"
-        :class="[chosen === each.name && 'bg-well', over === each.place && 'border-t-2 border-t-honey']"
+        :class="[chosen === each.name && 'bg-well', over === each.name && 'border-t-2 border-t-honey']"
         tabindex="0"
         draggable="true"
         data-row
         :data-waits="each.name"
         @focus="chosen = each.name"
-        @keydown.self="keys($event, at)"
-        @dragstart="drag($event, each.name)"
-        @dragover.prevent="over = each.place"
-        @dragleave="over = 0"
-        @drop.prevent="drop($event, each.place)"
+        @keydown.self="onKey($event, at)"
+        v-on="on(each, at)"
       >
         <span class="font-mono text-honey-words">{{ each.place }}</span>
         <span class="min-w-0">

@@ -9,7 +9,11 @@ import {
   Lock,
   MessagesSquare,
   Plus,
+  ListChecks,
+  ListOrdered,
+  Music,
   Tag,
+  Timer,
   Volume2,
 } from '@lucide/vue'
 import { computed } from 'vue'
@@ -32,6 +36,10 @@ const ICONS: Record<string, unknown> = {
   outlet: Volume2,
   label: Tag,
   goal: ChartNoAxesGantt,
+  clock: Timer,
+  queue: ListOrdered,
+  tasks: ListChecks,
+  tunes: Music,
   wheel: LoaderPinwheel,
   mascot: Bird,
   chat: MessagesSquare,

@@ -78,6 +78,28 @@ class DesksTest {
     }
 
     @Test
+    void aDeskThatIsMadeAnewBeginsAnew() {
+        make("queue", "Help with knots", "knots");
+        ask("queue", "knots", "add", Map.of("name", "reed_bell"));
+        long version = sheet("knots").get("version").asLong();
+        assertThat(app.ask("DELETE", "/api/sheets/knots?version=" + version, null)
+                        .body()
+                        .toString())
+                .contains("cues ask it or say its values: Join Help with knots");
+        assertThat(app.ask("DELETE", "/api/sheets/knots?withCues=true&version=" + version, null)
+                        .status())
+                .isEqualTo(200);
+        String id = make("queue", "Help with knots", "knots").body().get("id").asString();
+        assertThat(board(id).get("waiting")).isEmpty();
+        app.post("/api/undo", null);
+        app.post("/api/undo", null);
+        assertThat(board("knots").at("/waiting/0/name").asString())
+                .as("what an undo brings back stands as it stood")
+                .isEqualTo("reed_bell");
+        app.post("/api/undo", null);
+    }
+
+    @Test
     void whatCannotBeMadeOrSavedIsToldByItsFieldAndNothingIsChanged() {
         String before = app.askText("/api/wiring/document");
         assertThat(make("lathe", "Wood", "").body().at("/problems/0/path").asString())
@@ -111,7 +133,7 @@ class DesksTest {
         JsonNode bench = board("bench");
         app.restart();
         assertThat(board("rounds").get("face")).isEqualTo(rounds.get("face"));
-        for (String part : List.of("open", "steps", "up", "done", "totals", "banned", "canUndo", "sentence")) {
+        for (String part : List.of("open", "steps", "up", "done", "totals", "banned", "canUndo")) {
             assertThat(board("bench").get(part)).as(part).isEqualTo(bench.get(part));
         }
         assertThat(board("bench").at("/waiting/0/name").asString()).isEqualTo("wickerby");
@@ -136,26 +158,67 @@ class DesksTest {
     }
 
     @Test
-    void aListIsCarriedOnLineByLineAndWhatIsNoListIsRefused() {
+    void aListIsCarriedOutAndOnAndACodeGoesToWhoIsUpAlone() {
         ask("queue", "bench", "add", Map.of("name", "reed_bell"));
-        Running.Answer came = app.post(
-                "/api/queues/bench/list",
-                Map.of(
-                        "text",
-                        "# Old list\n\n1. pip_in_the_reeds: late\n- [x] done_already\n- [ ] reed_bell\n* owl_bell\n"));
-        assertThat(came.body().get("says").asString()).isEqualTo("2 joined. 2 left out.");
+        assertThat(ask(
+                        "queue",
+                        "bench",
+                        "bring",
+                        Map.of("list", "1. pip_in_the_reeds: late\n- [x] done_already\n* owl_bell\n")))
+                .isEqualTo("2 joined. 1 left out.");
         assertThat(app.askText("/api/queues/bench/list.md"))
                 .contains("- [ ] reed_bell\n", "- [ ] pip_in_the_reeds: late\n", "- [ ] owl_bell\n");
-        assertThat(app.post("/api/queues/bench/list", Map.of("text", "\n\n")).status())
-                .isEqualTo(422);
-        assertThat(app.post("/api/queues/bench/list", Map.of("text", "x\n".repeat(2_000)))
-                        .status())
-                .isEqualTo(422);
         assertThat(app.post("/api/queues/bench/code", Map.of("name", "owl_bell", "code", "x"))
                         .status())
                 .as("who is not up is told nothing")
                 .isEqualTo(422);
         ask("queue", "bench", "clear", Map.of());
+    }
+
+    @Test
+    void taskListsAreCarriedOutAndStandAfterARestart() throws IOException {
+        String list = "# Orders to pour\n\n- [ ] =cmd|calc\n- [x] <b>bold</b>\n";
+        assertThat(ask("tasks", "task", "bring", Map.of("text", list, "list", "orders")))
+                .isEqualTo("2 brought to Orders to pour.");
+        app.say("brine_otter", "!taskseal leaf");
+        JsonNode before = board("task");
+        assertThat(before.at("/lists/0/tasks/1/done").asLong()).isGreaterThan(1_000);
+        app.restart();
+        assertThat(board("task")).isEqualTo(before);
+        assertThat(app.askText("/api/tasks/task/orders/list.md")).isEqualTo(list);
+        assertThat(app.askText("/api/tasks/task/orders/list.txt")).isEqualTo("=cmd|calc\n");
+        assertThat(app.get("/api/tasks/task/none/list.md").status()).isEqualTo(422);
+        assertThat(app.get("/api/tasks/bench/orders/list.md").status()).isEqualTo(422);
+        ask("tasks", "task", "undo", Map.of());
+        assertThat(app.askText("/api/tasks/task/orders/list.txt")).isEmpty();
+    }
+
+    @Test
+    void aTuneGoesOnAfterARestartAndItsFilesAreForWhoShowsAKey() throws IOException {
+        ask("tunes", "tune", "ask", Map.of("words", "the brine lanten"));
+        ask("tunes", "tune", "start", Map.of());
+        JsonNode before = board("tune").get("playing");
+        assertThat(before.at("/tune/title").asString()).isEqualTo("The Brine Lantern");
+        app.restart();
+        assertThat(board("tune").get("playing")).isEqualTo(before);
+        ask("tunes", "tune", "skip", Map.of());
+        assertThat(app.askText("/api/tunes/tune/log.csv"))
+                .contains("\"The Brine Lantern\",\"The Late Ferries\",\"CC-BY-4.0\"", ",skipped\r\n");
+        ask("tunes", "tune", "stop", Map.of());
+        String address =
+                app.get("/api/stages/break/address").body().get("address").asString();
+        String key = address.substring(address.indexOf("k=") + 2);
+        assertThat(app.get("/media/tunes/practice/tidesong?k=" + key).status()).isEqualTo(200);
+        assertThat(app.get("/media/tunes/practice/tidesong?k=wrong").status()).isEqualTo(404);
+        assertThat(app.get("/media/tunes/practice/none?k=" + key).status()).isEqualTo(404);
+        assertThat(app.get("/media/tunes/practice/..%2F..%2Fwaxbell.db?k=" + key)
+                        .status())
+                .isNotEqualTo(200);
+        assertThat(app.get("/api/tunes/drawing?id=practice/tidesong")
+                        .body()
+                        .get("drawing")
+                        .asString())
+                .hasSize(480);
     }
 
     @Test

@@ -37,7 +37,10 @@ public final class Bench {
             case "links" -> LinksBench.run(scale);
             case "cues" -> new CuesBench(scale).run();
             case "clips" -> new ClipsBench(scale).run();
-            case "desks" -> new DesksBench(scale).run();
+            case "desks" -> {
+                new DesksBench(scale).run();
+                new ListsBench(scale).run();
+            }
             case "voice" -> new VoiceBench(scale).run();
             default -> new StageBench(scale).run();
         }

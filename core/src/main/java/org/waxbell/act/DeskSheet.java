@@ -1,8 +1,11 @@
 package org.waxbell.act;
 
 import java.util.List;
+import java.util.Map;
 import org.waxbell.check.Problems;
 import org.waxbell.kind.Kind;
+import org.waxbell.kind.Records;
+import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Piece;
 
 /** What the host has written for a standing job that stands by itself, such as one clock: any stage may show it. */
@@ -17,8 +20,20 @@ public interface DeskSheet extends DeskDocument {
     void check(Problems problems);
 
     /** The same as a sentence; each chip names the field that it changes. */
-    List<Piece> sentence();
+    List<Piece> sentence(Naming names);
 
-    /** The same under other names. @param id free among all desks */
-    DeskSheet called(String id, String name);
+    /** A sample for each value that words in its fields may say; empty where it has no such words. */
+    default Map<String, String> words() {
+        return Map.of();
+    }
+
+    @Override
+    default String desk() {
+        return kind().name();
+    }
+
+    /** The same under other names. @param newId free among all desks */
+    default DeskSheet called(String newId, String newName) {
+        return Records.with(this, Map.of("id", newId, "name", newName));
+    }
 }

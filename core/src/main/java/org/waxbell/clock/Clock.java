@@ -12,7 +12,7 @@ import org.waxbell.check.Problems;
 import org.waxbell.kind.Choice;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
-import org.waxbell.kind.Records;
+import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Piece;
 import org.waxbell.sentence.Pieces;
 import org.waxbell.time.Spans;
@@ -165,16 +165,6 @@ public record Clock(
     }
 
     @Override
-    public String desk() {
-        return DESK;
-    }
-
-    @Override
-    public DeskSheet called(String newId, String newName) {
-        return Records.with(this, Map.of("id", newId, "name", newName));
-    }
-
-    @Override
     public List<Act> acts() {
         return ACTS;
     }
@@ -212,7 +202,7 @@ public record Clock(
     }
 
     @Override
-    public List<Piece> sentence() {
+    public List<Piece> sentence(Naming names) {
         Pieces all = new Pieces().words(name).chip("way", way.says());
         switch (way) {
             case DOWN -> all.words("from").chip("lengthMs", Spans.inWords(lengthMs));

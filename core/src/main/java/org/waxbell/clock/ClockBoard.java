@@ -1,7 +1,6 @@
 package org.waxbell.clock;
 
 import java.util.List;
-import org.waxbell.sentence.Piece;
 
 /**
  * A clock as its people see it at the desk.
@@ -11,13 +10,10 @@ import org.waxbell.sentence.Piece;
  * @param added    how much events added in this run by the lines of its table, in words, such as {@code 4 min}; empty text for nothing
  * @param inAll    how much they added in all, in words; empty text for nothing
  * @param canUndo  whether the last step of a person can be taken back
- * @param sentence what it is, with what can be changed in its places
  */
-public record ClockBoard(
-        ClockFace face, List<String> lines, List<String> added, String inAll, boolean canUndo, List<Piece> sentence) {
+public record ClockBoard(ClockFace face, List<String> lines, List<String> added, String inAll, boolean canUndo) {
     public ClockBoard {
         lines = List.copyOf(lines);
         added = List.copyOf(added);
-        sentence = List.copyOf(sentence);
     }
 }

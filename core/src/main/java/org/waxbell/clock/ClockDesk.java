@@ -44,9 +44,11 @@ public final class ClockDesk implements Desk<Clock, ClockState> {
         return new ClockStep(clock, current(clock, now), ask.at()).ask(ask);
     }
 
-    /** One that was never started shows what is written now, not what was when it was put back. */
+    /** One that was not started, nor set by hand, stands as it is written now; so does one whose rounds are no more. */
     private static ClockState current(Clock clock, ClockState now) {
-        return now.turn() < clock.rounds().turns() ? now : ClockStep.fresh(clock);
+        return now.isAsWritten() || now.turn() >= clock.rounds().turns()
+                ? ClockStep.fresh(clock).undoingAs(now)
+                : now;
     }
 
     @Override
@@ -61,16 +63,17 @@ public final class ClockDesk implements Desk<Clock, ClockState> {
 
     @Override
     public long nextWake(Clock clock, ClockState now) {
-        return ClockStep.nextWake(clock, now);
+        return ClockStep.nextWake(clock, current(clock, now));
     }
 
     @Override
-    public Answer<ClockState> wake(Clock clock, ClockState now, long at) {
+    public Answer<ClockState> wake(Clock clock, ClockState now, long at, Surroundings evening) {
         return new ClockStep(clock, current(clock, now), at).wake();
     }
 
     @Override
-    public Map<String, Object> values(Clock clock, ClockState now, long at, String person) {
+    public Map<String, Object> values(Clock clock, ClockState kept, long at, String person) {
+        ClockState now = current(clock, kept);
         long shows = ClockStep.shows(clock, now, at);
         return Map.of(
                 clock.value("Left"),
@@ -93,7 +96,8 @@ public final class ClockDesk implements Desk<Clock, ClockState> {
     }
 
     @Override
-    public String brief(Clock clock, ClockState now, long at) {
+    public String brief(Clock clock, ClockState kept, long at) {
+        ClockState now = current(clock, kept);
         String round = round(clock, now);
         return state(now) + (round.isEmpty() || now.phase() == ClockState.Phase.READY ? "" : " · " + round);
     }
@@ -110,27 +114,32 @@ public final class ClockDesk implements Desk<Clock, ClockState> {
                 clock.up(),
                 now.moment(),
                 now.stands(),
-                now.whole(),
+                Math.max(now.whole(), now.stands()),
                 round(clock, now),
                 clock.way() == Way.ROUNDS && Rounds.rests(now.turn()));
     }
 
     @Override
     public Optional<Face> face(Clock clock, ClockState now, long at) {
-        return Optional.of(shown(clock, now));
+        return Optional.of(shown(clock, current(clock, now)));
     }
 
     @Override
-    public ClockBoard board(Clock clock, ClockState now, long at) {
+    public ClockBoard board(Clock clock, ClockState kept, long at) {
+        ClockState now = current(clock, kept);
         return new ClockBoard(
                 shown(clock, now),
-                clock.adding().stream().map(Adding::inWords).toList(),
-                IntStream.range(0, clock.adding().size())
+                lines(clock).stream().map(Adding::inWords).toList(),
+                IntStream.range(0, lines(clock).size())
                         .mapToObj(line -> inWords(now.added().getOrDefault(line, 0L)))
                         .toList(),
                 inWords(now.addedInAll()),
-                now.before().isPresent(),
-                clock.sentence());
+                now.before().isPresent());
+    }
+
+    /** The lines of its table that mean anything: nothing is added to what counts up. */
+    private static List<Adding> lines(Clock clock) {
+        return clock.up() ? List.of() : clock.adding();
     }
 
     private static String inWords(long ms) {

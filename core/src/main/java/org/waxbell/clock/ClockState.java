@@ -11,7 +11,7 @@ import java.util.TreeMap;
  * @param phase  whether it runs
  * @param moment while it runs: when it reaches nothing, or for one that counts up when it stood at nothing; milliseconds since 1970 UTC
  * @param stands while it does not run: what it shows, in milliseconds
- * @param whole  how long it was in all, so that a candle knows how much of it is burnt, in milliseconds
+ * @param whole  how long it was in all, so that a candle knows how much of it is burnt, in milliseconds; 0 for one that stands as it is written
  * @param turn   the turn of a clock with rounds, counted from 0
  * @param near   whether it was told already that it is nearly over
  * @param since  when this run began, milliseconds since 1970 UTC; 0 before any
@@ -44,9 +44,14 @@ public record ClockState(
         added = Collections.unmodifiableMap(new TreeMap<>(added));
     }
 
-    /** One that was not started and shows {@code stands}. */
+    /** One that was not started and shows what is written. */
     static ClockState ready(long stands) {
-        return new ClockState(Phase.READY, 0, stands, stands, 0, false, 0, Map.of(), Optional.empty());
+        return new ClockState(Phase.READY, 0, stands, 0, 0, false, 0, Map.of(), Optional.empty());
+    }
+
+    /** Whether it was neither started nor set by hand, so that it follows what is written. */
+    boolean isAsWritten() {
+        return phase == Phase.READY && whole == 0;
     }
 
     /** Whether it runs. */
@@ -64,11 +69,11 @@ public record ClockState(
     }
 
     ClockState standing(Phase as, long shows) {
-        return new ClockState(as, moment, shows, Math.max(whole, shows), turn, near, since, added, before);
+        return new ClockState(as, moment, shows, Math.max(1, Math.max(whole, shows)), turn, near, since, added, before);
     }
 
     ClockState begun(long at) {
-        return new ClockState(phase, moment, stands, whole, 0, false, at, Map.of(), before);
+        return new ClockState(phase, moment, stands, whole, turn, false, at, Map.of(), before);
     }
 
     ClockState inTurn(int other) {
@@ -83,6 +88,11 @@ public record ClockState(
         Map<Integer, Long> more = new TreeMap<>(added);
         more.merge(line, ms, Long::sum);
         return new ClockState(phase, moment, stands, whole, turn, near, since, more, before);
+    }
+
+    /** The same, taken back as {@code other} would be. */
+    ClockState undoingAs(ClockState other) {
+        return new ClockState(phase, moment, stands, whole, turn, near, since, added, other.before);
     }
 
     /** The same, to be taken back to {@code other}, which itself forgets what was before it. */

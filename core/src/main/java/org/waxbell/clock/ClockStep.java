@@ -11,9 +11,9 @@ import org.waxbell.actor.Actor;
 import org.waxbell.clock.ClockState.Phase;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
+import org.waxbell.event.DeskFacts;
 import org.waxbell.event.Fact;
 import org.waxbell.event.FactKind;
-import org.waxbell.event.Facts;
 import org.waxbell.time.Spans;
 
 /** One step of one clock. */
@@ -90,11 +90,12 @@ final class ClockStep {
                 ? Math.max(at, now.moment())
                 : clock.up() ? at - now.stands() : at + now.stands();
         ClockState next = now.running(reaches, now.whole());
-        return done(next, "wentOn", "goes on").telling(List.of(fact(Facts.CLOCK_STARTED, by, next)));
+        return done(next, "wentOn", "goes on").telling(List.of(fact(DeskFacts.CLOCK_STARTED, by, next)));
     }
 
     private Answer<ClockState> begin(Actor by) {
-        ClockState fresh = fresh(clock).begun(at);
+        // What was set before the start is what it runs from.
+        ClockState fresh = (now.phase() == Phase.READY ? now : fresh(clock)).begun(at);
         ClockState next;
         if (clock.way() == Way.UNTIL) {
             WrittenTime end = WrittenTime.of("until " + clock.until(), at, clock.place());
@@ -103,12 +104,11 @@ final class ClockStep {
             }
             next = fresh.running(end.ms(), end.ms() - at);
         } else {
-            // What was set before the start is what it runs from.
-            long length = now.phase() == Phase.READY ? now.stands() : fresh.stands();
+            long length = fresh.stands();
             next = fresh.running(clock.up() ? at - length : at + length, length);
         }
         next = nearly(next);
-        return done(next, "started", "runs").telling(List.of(fact(Facts.CLOCK_STARTED, by, next)));
+        return done(next, "started", "runs").telling(List.of(fact(DeskFacts.CLOCK_STARTED, by, next)));
     }
 
     /** One that is shorter than what is nearly over is not told so. */
@@ -121,7 +121,7 @@ final class ClockStep {
             return refused("stands", "does not run: " + inWords(clock, now, at));
         }
         ClockState next = now.standing(Phase.PAUSED, shows());
-        return done(next, "paused", "is paused").telling(List.of(fact(Facts.CLOCK_PAUSED, by, next)));
+        return done(next, "paused", "is paused").telling(List.of(fact(DeskFacts.CLOCK_PAUSED, by, next)));
     }
 
     private Answer<ClockState> skip() {
@@ -143,7 +143,7 @@ final class ClockStep {
                         ? new ClockState(
                                 now.phase(), 0, length, length, turn, false, now.since(), now.added(), now.before())
                         : other.running(at + length, length));
-        Fact told = Facts.CLOCK_ROUND.by(
+        Fact told = DeskFacts.CLOCK_ROUND.by(
                 Actor.PROGRAM,
                 clock.name(),
                 inWords(clock, next, at),
@@ -200,7 +200,7 @@ final class ClockStep {
                 next = new ClockStep(clock, next, at)
                         .to(shows(clock, next, at) + more)
                         .adding(line, more);
-                told.add(Facts.CLOCK_ADDED.about(
+                told.add(DeskFacts.CLOCK_ADDED.about(
                         Actor.PROGRAM,
                         fact.by(),
                         clock.name(),
@@ -258,13 +258,13 @@ final class ClockStep {
 
     Answer<ClockState> wake() {
         if (at < now.moment()) {
-            return Answer.becomes(now.nearly(true)).telling(List.of(fact(Facts.CLOCK_NEAR, Actor.PROGRAM, now)));
+            return Answer.becomes(now.nearly(true)).telling(List.of(fact(DeskFacts.CLOCK_NEAR, Actor.PROGRAM, now)));
         }
         int next = clock.way() == Way.ROUNDS ? clock.rounds().after(now.turn()) : Integer.MAX_VALUE;
         if (clock.way() == Way.ROUNDS && next < clock.rounds().turns()) {
             return turned(next, "");
         }
         ClockState over = now.standing(Phase.OVER, 0);
-        return Answer.becomes(over).telling(List.of(fact(Facts.CLOCK_OVER, Actor.PROGRAM, over)));
+        return Answer.becomes(over).telling(List.of(fact(DeskFacts.CLOCK_OVER, Actor.PROGRAM, over)));
     }
 }

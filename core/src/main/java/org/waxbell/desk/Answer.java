@@ -58,6 +58,11 @@ public record Answer<S>(
         return new Answer<>(next, facts, directives, points, refused, outcome, says, results);
     }
 
+    /** The same, with what adapters are to do. */
+    public Answer<S> directing(List<Directive> wanted) {
+        return new Answer<>(next, told, wanted, points, refused, outcome, says, results);
+    }
+
     /** The same, where the desk stands otherwise. */
     public Answer<S> becoming(S other) {
         return new Answer<>(other, told, directives, points, refused, outcome, says, results);

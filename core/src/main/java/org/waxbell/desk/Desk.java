@@ -81,7 +81,7 @@ public interface Desk<D extends DeskDocument, S> {
     }
 
     /** Its moment has come. */
-    default Answer<S> wake(D document, S now, long at) {
+    default Answer<S> wake(D document, S now, long at, Surroundings evening) {
         return Answer.nothing(now);
     }
 

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.waxbell.act.DeskSheet;
 import org.waxbell.booking.BusyRule;
@@ -33,6 +34,8 @@ import org.waxbell.shelf.Media;
 import org.waxbell.slate.SlateValue;
 import org.waxbell.stage.Stage;
 import org.waxbell.tally.Tally;
+import org.waxbell.tasks.Tasks;
+import org.waxbell.tune.Tunes;
 import org.waxbell.turns.Queue;
 import org.waxbell.wiring.Wiring;
 
@@ -57,6 +60,10 @@ public record FreshOn(
         long now,
         ZoneId place)
         implements Fresh {
+    /** Where desks that stand by themselves are chosen, by what runs them. */
+    private static final Map<From, String> SHEETS =
+            Map.of(From.CLOCKS, Clock.DESK, From.QUEUES, Queue.DESK, From.TASKS, Tasks.DESK, From.TUNES, Tunes.DESK);
+
     public FreshOn {
         parts = List.copyOf(parts);
     }
@@ -143,7 +150,11 @@ public record FreshOn(
     }
 
     private Optional<Stage> stage() {
-        return wiring.stages().stream().findFirst();
+        return onto.or(() -> wiring.stages().stream().findFirst());
+    }
+
+    private <T> Stream<T> ofStage(Function<Stage, List<T>> what) {
+        return stage().stream().flatMap(each -> what.apply(each).stream());
     }
 
     private Stream<Fixture> fixtures(Class<? extends Fixture> type) {
@@ -173,14 +184,13 @@ public record FreshOn(
     private Stream<String> all(From from) {
         return switch (from) {
             case STAGES -> wiring.stages().stream().map(Stage::id);
-            case SPOTS ->
-                stage().stream().flatMap(each -> each.spots().stream()).map(Spot::id);
-            case OUTLETS ->
-                stage().stream().flatMap(each -> each.outlets().stream()).map(Outlet::id);
+            case SPOTS -> ofStage(Stage::spots).map(Spot::id);
+            case OUTLETS -> ofStage(Stage::outlets).map(Outlet::id);
+            case OWN_OUTLETS ->
+                ofStage(Stage::outlets).filter(each -> !each.apart()).map(Outlet::id);
             case WHEELS -> fixtures(WheelFixture.class).map(Fixture::id);
             case DESKS -> wiring.deskDocuments().keySet().stream();
-            case CLOCKS -> sheets(Clock.DESK);
-            case QUEUES -> sheets(Queue.DESK);
+            case CLOCKS, QUEUES, TASKS, TUNES -> sheets(SHEETS.getOrDefault(from, ""));
             case MASCOTS -> fixtures(MascotFixture.class).map(Fixture::id);
             case MOVES -> fixtures(MascotFixture.class).flatMap(each -> ((MascotFixture) each).canDo().stream());
             case LOOKS -> wiring.looks().stream().map(each -> each.id());

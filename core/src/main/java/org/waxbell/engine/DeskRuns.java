@@ -108,7 +108,7 @@ final class DeskRuns implements Handler {
 
         void wake(long at, Turn turn) {
             atWork = place;
-            become(at, desk.wake(document, now(), at), 1, turn);
+            become(at, desk.wake(document, now(), at, evening), 1, turn);
         }
 
         private Answer<S> become(long at, Answer<S> answer, int depth, Turn turn) {

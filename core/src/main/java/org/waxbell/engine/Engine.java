@@ -205,8 +205,11 @@ public final class Engine {
         Turn turn = new Turn();
         runUntil(at, turn);
         String note = runner.hush(at, turn);
-        turn.decided(new Decision(nextDecision++, at, Facts.HUSH.by(by), List.of(), note));
-        return turn.outcome();
+        Fact hush = Facts.HUSH.by(by);
+        turn.decided(new Decision(nextDecision++, at, hush, List.of(), note));
+        // What a desk lets sound is no ring.
+        handlers.desks().take(at, hush, turn);
+        return done(at, turn);
     }
 
     /** A person ends a ring that plays, or skips one that waits; a ring that is over stays as it is, and that is said. */

@@ -2,6 +2,7 @@ package org.waxbell.engine;
 
 import java.util.Map;
 import java.util.function.Function;
+import org.waxbell.catalogue.Catalogue;
 import org.waxbell.event.Target;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.Surroundings;
@@ -18,6 +19,11 @@ record Known(
         Function<String, Map<String, Object>> deskValues)
         implements Surroundings {
     private static final Target PROGRAMME = new Target(Target.Kind.SCENE, "");
+
+    @Override
+    public Catalogue catalogue() {
+        return wired.book().catalogue();
+    }
 
     @Override
     public boolean showOpen() {

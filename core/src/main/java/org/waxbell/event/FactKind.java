@@ -118,8 +118,8 @@ public final class FactKind {
 
     /** What a desk tells of itself: the journal has it even where nobody waits for it. @param who the viewer whom it is about in a sample; empty where it is about nobody */
     static FactKind ofDesk(String name, Optional<Viewer> who, Function<Fact, String> sentence, Field... fields) {
-        return new FactKind(
-                name, false, true, who, List.of(fields), sentence, fact -> Map.of(), Actor.PROGRAM, "", "", true);
+        FactKind plain = awaited(name, sentence, fields).usuallyBy(Actor.PROGRAM);
+        return new FactKind(name, false, true, who, plain.fields, sentence, plain.inWords, plain.usual, "", "", true);
     }
 
     /** Whether the journal has it even where nobody waits for it. */

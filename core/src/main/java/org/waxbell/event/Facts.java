@@ -105,69 +105,6 @@ public final class Facts {
     /** The mixer streams no longer. */
     public static final FactKind AIR_OFF =
             FactKind.awaited("airOff", fact -> "off air").offered("the stream ends", "");
-    /** A wheel came to rest. */
-    public static final FactKind WHEEL_STOPPED = FactKind.awaited(
-                    "wheelStopped",
-                    fact -> "the wheel " + fact.text("name") + " stopped"
-                            + FactKind.colon().apply(fact.text("result")),
-                    text("name", "deskName", "Dyes"),
-                    text("result", "deskResult", "sage"))
-            .usuallyBy(Actor.PROGRAM)
-            .offered("a wheel stops", "");
-    /** A clock runs from now on; which, and what it shows. */
-    public static final FactKind CLOCK_STARTED = clock("clockStarted", "starts", "a clock starts");
-    /** A clock stands still. */
-    public static final FactKind CLOCK_PAUSED = clock("clockPaused", "is paused", "a clock is paused");
-    /** A clock is about to run out. */
-    public static final FactKind CLOCK_NEAR = clock("clockNear", "is nearly over", "a clock is nearly over");
-    /** A clock ran out. */
-    public static final FactKind CLOCK_OVER = clock("clockOver", "is over", "a clock is over");
-    /** Another round of a clock began: work, or rest. */
-    public static final FactKind CLOCK_ROUND = FactKind.ofDesk(
-                    "clockRound",
-                    Optional.empty(),
-                    fact -> fact.text("name") + " comes to " + fact.text("round"),
-                    text("name", "deskName", "Bench rounds"),
-                    text("left", "clockLeft", "5:00"),
-                    text("round", "clockRound", "the first rest"),
-                    text("sort", "clockSort", "rest"))
-            .offered("a clock comes to another round", "");
-    /** An event gave a clock more time; what it was for, and how much. */
-    public static final FactKind CLOCK_ADDED = FactKind.ofDesk(
-                    "clockAdded",
-                    Optional.of(OTTER),
-                    fact -> fact.text("name") + " gets " + fact.text("added") + " for " + fact.text("what"),
-                    text("name", "deskName", "Until the wax is cool"),
-                    text("left", "clockLeft", "41:07"),
-                    text("added", "clockAdded", "2 min"),
-                    text("what", "clockWhat", "a Lantern"),
-                    number("seconds", "clockAddedSeconds", 120))
-            .offered("an event adds time to a clock", "adds {clockAdded}");
-    /** A queue may be joined from now on. */
-    public static final FactKind QUEUE_OPENED = queue("queueOpened", "opens", "a queue opens");
-    /** A queue may be joined no longer. */
-    public static final FactKind QUEUE_CLOSED = queue("queueClosed", "closes", "a queue closes");
-    /** Somebody joined a queue; with which note. */
-    public static final FactKind TURN_JOINED = turn(
-            "turnJoined", "joins", "someone joins a queue", "joins {deskName}", text("note", "turnNote", "sage, tall"));
-    /** Somebody is out of a queue before their turn was over; how that came. */
-    public static final FactKind TURN_LEFT = turn(
-            "turnLeft",
-            "is out of",
-            "someone leaves a queue",
-            "leaves {deskName}",
-            text("how", "turnHow", "by themselves"));
-    /** Somebody's turn has come; with which note. */
-    public static final FactKind TURN_UP = turn(
-            "turnUp", "is up in", "someone's turn comes", "is up: {turnNote}", text("note", "turnNote", "sage, tall"));
-    /** Somebody's turn is over; how it ended, and how long it took. */
-    public static final FactKind TURN_ENDED = turn(
-            "turnEnded",
-            "is done in",
-            "a turn ends",
-            "{turnOutcome}",
-            text("outcome", "turnOutcome", "poured"),
-            number("seconds", "turnSeconds", 220));
     /** Another scene is on programme, as its actor says or as the mixer reports. */
     public static final FactKind SCENE = FactKind.awaited(
                     "scene",
@@ -248,45 +185,37 @@ public final class Facts {
                     text("why", "", "a bug"))
             .usuallyBy(Actor.PROGRAM);
 
-    private static final List<FactKind> ALL = List.of(
-            FOLLOW,
-            MEMBERSHIP,
-            GIFT,
-            TIP,
-            ARRIVAL,
-            REWARD,
-            CLIP,
-            CLIP_SHARED,
-            LIKES,
-            SHOW_OPENED,
-            SHOW_CLOSED,
-            AIR_ON,
-            AIR_OFF,
-            WHEEL_STOPPED,
-            CLOCK_STARTED,
-            CLOCK_PAUSED,
-            CLOCK_NEAR,
-            CLOCK_OVER,
-            CLOCK_ROUND,
-            CLOCK_ADDED,
-            QUEUE_OPENED,
-            QUEUE_CLOSED,
-            TURN_JOINED,
-            TURN_LEFT,
-            TURN_UP,
-            TURN_ENDED,
-            SCENE,
-            WEB_CALLED,
-            VALUE_MOVED,
-            HUSH,
-            HAND,
-            SWITCHED,
-            STOPPED,
-            HASTENED,
-            SLATE_WRITTEN,
-            ASKED,
-            TIME,
-            MENDED);
+    private static final List<FactKind> ALL = Stream.of(
+                    List.of(
+                            FOLLOW,
+                            MEMBERSHIP,
+                            GIFT,
+                            TIP,
+                            ARRIVAL,
+                            REWARD,
+                            CLIP,
+                            CLIP_SHARED,
+                            LIKES,
+                            SHOW_OPENED,
+                            SHOW_CLOSED,
+                            AIR_ON,
+                            AIR_OFF),
+                    DeskFacts.ALL,
+                    List.of(
+                            SCENE,
+                            WEB_CALLED,
+                            VALUE_MOVED,
+                            HUSH,
+                            HAND,
+                            SWITCHED,
+                            STOPPED,
+                            HASTENED,
+                            SLATE_WRITTEN,
+                            ASKED,
+                            TIME,
+                            MENDED))
+            .flatMap(List::stream)
+            .toList();
     private static final Map<String, FactKind> BY_NAME = new LinkedHashMap<>();
 
     static {
@@ -294,33 +223,6 @@ public final class Facts {
     }
 
     private Facts() {}
-
-    private static FactKind clock(String name, String does, String offered) {
-        return FactKind.ofDesk(
-                        name,
-                        Optional.empty(),
-                        fact -> fact.text("name") + " " + does,
-                        text("name", "deskName", "Until the wax is cool"),
-                        text("left", "clockLeft", "45:00"))
-                .offered(offered, "");
-    }
-
-    private static FactKind queue(String name, String does, String offered) {
-        return FactKind.ofDesk(
-                        name,
-                        Optional.empty(),
-                        fact -> fact.text("name") + " " + does,
-                        text("name", "deskName", "At the bench"))
-                .offered(offered, "");
-    }
-
-    private static FactKind turn(String name, String does, String offered, String card, Field... fields) {
-        Field[] all = new Field[fields.length + 1];
-        all[0] = text("name", "deskName", "At the bench");
-        System.arraycopy(fields, 0, all, 1, fields.length);
-        return FactKind.ofDesk(name, Optional.of(INES), fact -> fact.who() + " " + does + " " + fact.text("name"), all)
-                .offered(offered, card);
-    }
 
     private static String stands(Fact fact) {
         return fact.target().inWords() + " is " + fact.text("value")

@@ -1,6 +1,7 @@
 package org.waxbell.gate;
 
 import java.util.Map;
+import org.waxbell.catalogue.Catalogue;
 import org.waxbell.event.Viewer;
 
 /** What gates may know of the evening beside the event itself. */
@@ -34,6 +35,9 @@ public interface Surroundings {
 
     /** How many points are, in the host's own word: {@code 40 drips}. */
     String points(long count);
+
+    /** Every tune there is. */
+    Catalogue catalogue();
 
     /** The values of the slate, as the viewer of that identity sees them: texts and {@link Long} numbers by their names. */
     Map<String, Object> slate(String person);

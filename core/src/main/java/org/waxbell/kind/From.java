@@ -10,6 +10,8 @@ public enum From {
     SPOTS("the stage has no spot"),
     /** Outlets of that stage. */
     OUTLETS("the stage has no outlet"),
+    /** Outlets of the stage on which something stands that its own page sounds, empty text for none. */
+    OWN_OUTLETS(""),
     /** Wheels of that stage. */
     WHEELS("the stage has no wheel"),
     /** Desks of all sorts that can be asked. */
@@ -18,6 +20,10 @@ public enum From {
     CLOCKS("there is no clock"),
     /** Queues by their ids. */
     QUEUES("there is no queue"),
+    /** Task lists by the ids of their desks. */
+    TASKS("there are no task lists"),
+    /** Desks of tunes by their ids. */
+    TUNES("there is no desk of tunes"),
     /** Mascots of that stage. */
     MASCOTS("the stage has no mascot"),
     /** Moves of the mascot that stands in the field {@code mascot}. */

@@ -11,8 +11,8 @@ import org.waxbell.booking.Place;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.ShowThing;
 import org.waxbell.directive.Shown;
+import org.waxbell.event.DeskFacts;
 import org.waxbell.event.Fact;
-import org.waxbell.event.Facts;
 import org.waxbell.fixture.WheelFixture;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
@@ -99,7 +99,7 @@ public record SpinPart(
     @Override
     public Optional<Fact> ends(Map<String, String> values) {
         return Optional.of(
-                Facts.WHEEL_STOPPED.by(Actor.PROGRAM, wheel, values.getOrDefault(Brought.name(id, "result"), "")));
+                DeskFacts.WHEEL_STOPPED.by(Actor.PROGRAM, wheel, values.getOrDefault(Brought.name(id, "result"), "")));
     }
 
     @Override

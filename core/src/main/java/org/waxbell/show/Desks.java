@@ -8,14 +8,16 @@ import org.waxbell.desk.Desk;
 import org.waxbell.engine.Books;
 import org.waxbell.speech.VoiceDesk;
 import org.waxbell.state.Book;
+import org.waxbell.tasks.TasksDesk;
+import org.waxbell.tune.TunesDesk;
 import org.waxbell.turns.TurnsDesk;
 import org.waxbell.wheel.WheelDesk;
 
 /** Every standing job, one line each. */
 public final class Desks {
     /** All of them, in the order in which they are asked. */
-    public static final List<Desk<?, ?>> ALL =
-            List.of(new WheelDesk(), new ClockDesk(), new TurnsDesk(), new VoiceDesk());
+    public static final List<Desk<?, ?>> ALL = List.of(
+            new WheelDesk(), new ClockDesk(), new TurnsDesk(), new TasksDesk(), new TunesDesk(), new VoiceDesk());
 
     private Desks() {}
 

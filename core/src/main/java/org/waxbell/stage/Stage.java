@@ -1,14 +1,13 @@
 package org.waxbell.stage;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
-import org.waxbell.act.DeskDocument;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Spot;
@@ -97,8 +96,7 @@ public record Stage(
     }
 
     /** Adds what is wrong with it. @param values the slate's values by their names in words, whether each is a number @param desks what may be shown of desks that stand by themselves */
-    public void check(
-            Problems problems, Map<String, Boolean> values, Shelf shelf, Collection<? extends DeskDocument> desks) {
+    public void check(Problems problems, Map<String, Boolean> values, Shelf shelf, List<DeskSheet> desks) {
         problems.version(formatVersion, FORMAT);
         problems.at("id").id(id, "main");
         KIND.check(this, problems);
@@ -129,7 +127,7 @@ public record Stage(
                 }
             }
         }
-        checkFixtures(problems, places, new FixtureCheck(problems, values, shelf, desks));
+        checkFixtures(problems, places, new FixtureCheck(problems, values, shelf, desks, outlets));
         if (!backdrop.isEmpty()
                 && !backdrop.equals(OF_MIXER)
                 && shelf.find(PICTURES, backdrop).isEmpty()) {

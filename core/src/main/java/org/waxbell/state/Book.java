@@ -1,5 +1,9 @@
 package org.waxbell.state;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
 /**
  * One kind of entries that are remembered from one step to the next and over a restart.
  *
@@ -20,5 +24,23 @@ public record Book<T>(String name, Class<T> type) {
     /** An entry is no more, nor is any whose key begins with its key and a stroke; empty text for all of the book. */
     public Change goneBelow(String key) {
         return new Change.Gone(this, key, true);
+    }
+
+    /**
+     * Adds what of values in order is to be kept otherwise; a value that only moved keeps its key.
+     *
+     * @param key of a value
+     */
+    public <K extends Comparable<K>> void changes(
+            Ranked<K, T> before, Ranked<K, T> after, Function<T, String> key, List<Change> into) {
+        List<T> there = new ArrayList<>();
+        Ranked.changes(before, after, (at, value) -> {
+            if (value == null) {
+                before.get(at).ifPresent(gone -> into.add(gone(key.apply(gone))));
+            } else {
+                there.add(value);
+            }
+        });
+        there.forEach(value -> into.add(put(key.apply(value), value)));
     }
 }

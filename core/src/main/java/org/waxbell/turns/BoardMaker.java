@@ -46,8 +46,7 @@ final class BoardMaker {
                 takes(Wait.ofOne(now.head().lengths())),
                 lengths(),
                 List.copyOf(now.head().banned().values()),
-                now.head().back().isPresent(),
-                queue.sentence());
+                now.head().back().isPresent());
     }
 
     private static String takes(Wait one) {

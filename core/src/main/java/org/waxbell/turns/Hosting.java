@@ -1,6 +1,7 @@
 package org.waxbell.turns;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -9,8 +10,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
+import org.waxbell.event.DeskFacts;
 import org.waxbell.event.Fact;
-import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.Surroundings;
@@ -41,6 +42,7 @@ final class Hosting extends TurnsStep {
             case "remove" -> remove();
             case "move" -> move();
             case "add" -> add();
+            case "bring" -> bring();
             case "ban" -> ban();
             case "unban" -> unban();
             case "clear" -> clear();
@@ -62,7 +64,7 @@ final class Hosting extends TurnsStep {
                 now.with(now.head().opened(open)),
                 open ? "opened" : "closed",
                 queue.name() + (open ? " is open." : " is closed."),
-                List.of((open ? Facts.QUEUE_OPENED : Facts.QUEUE_CLOSED).by(ask.by(), queue.name())));
+                List.of((open ? DeskFacts.QUEUE_OPENED : DeskFacts.QUEUE_CLOSED).by(ask.by(), queue.name())));
     }
 
     /** Whether somebody did something since whoever presses had looked. */
@@ -75,34 +77,32 @@ final class Hosting extends TurnsStep {
         return refused("changed", "Somebody else was faster: look who is up now.");
     }
 
-    /** Ends the only turn that is under way as it is hoped for, and takes the next, in one step. */
+    /** Ends the turn that is under way as it is hoped for, where it is the only one, and takes the next, in one step. */
     private Answer<TurnsState> turn() {
         List<Up> up = now.head().up();
         List<Entry> first = now.waiting().first(1);
         if (up.size() != 1) {
-            return up.isEmpty() && !first.isEmpty() ? takes(first, "") : whichOne();
+            return next(first);
         }
-        Answer<TurnsState> over = ended(up.get(0), queue.outcomes().get(0));
-        if (first.isEmpty()) {
-            return over;
+        Entry before = up.get(0).entry();
+        String outcome = queue.outcomes().get(0);
+        TurnsState after = over(up.get(0), outcome);
+        List<Fact> told = new ArrayList<>(List.of(ended(up.get(0), outcome)));
+        String says = before.name() + ": " + outcome + ".";
+        if (!first.isEmpty()) {
+            Entry next = first.get(0);
+            after = after.without(next.person()).with(after.head().withUp(List.of(new Up(next, at))));
+            told.add(about(DeskFacts.TURN_UP, ask.by(), next, queue.name(), next.note()));
+            says += " " + next.name() + " is up.";
         }
-        TurnsState bare = over.next().without(first.get(0).person());
-        List<Fact> told = new ArrayList<>(over.told());
-        told.add(about(
-                Facts.TURN_UP,
-                ask.by(),
-                first.get(0),
-                queue.name(),
-                first.get(0).note()));
-        return stepped(
-                bare.with(bare.head().unstepped().withUp(List.of(new Up(first.get(0), at)))),
-                "taken",
-                over.says() + " " + first.get(0).name() + " is up.",
-                told);
+        return stepped(after, first.isEmpty() ? "ended" : "taken", says, told);
     }
 
     private Answer<TurnsState> next() {
-        List<Entry> first = now.waiting().first(ask.number("count"));
+        return next(now.waiting().first(ask.number("count")));
+    }
+
+    private Answer<TurnsState> next(List<Entry> first) {
         return first.isEmpty() ? refused("empty", "Nobody waits in " + queue.name() + ".") : takes(first, "");
     }
 
@@ -122,7 +122,7 @@ final class Hosting extends TurnsStep {
         for (Entry each : entries) {
             after = after.without(each.person());
             up.add(new Up(each, at));
-            told.add(about(Facts.TURN_UP, ask.by(), each, queue.name(), each.note()));
+            told.add(about(DeskFacts.TURN_UP, ask.by(), each, queue.name(), each.note()));
         }
         String names = Said.listed(entries.stream().map(Entry::name).toList());
         return stepped(
@@ -159,32 +159,45 @@ final class Hosting extends TurnsStep {
             String whom = said.substring(outcome.length()).strip();
             Optional<Up> up = now.upNamed(whom);
             if (up.isPresent()) {
-                return ended(up.get(), outcome.isEmpty() ? queue.outcomes().get(0) : outcome);
+                return ends(up.get(), outcome.isEmpty() ? queue.outcomes().get(0) : outcome);
             }
         }
         String how = outcome;
         return how.isEmpty()
                 ? refused("noOutcome", "A turn ends as " + Said.either(queue.outcomes()) + ".")
-                : meant().map(up -> ended(up, how)).orElseGet(this::whichOne);
+                : meant().map(up -> ends(up, how)).orElseGet(this::whichOne);
     }
 
-    private Answer<TurnsState> ended(Up up, String outcome) {
+    private Answer<TurnsState> ends(Up up, String outcome) {
+        return stepped(
+                over(up, outcome), "ended", up.entry().name() + ": " + outcome + ".", List.of(ended(up, outcome)));
+    }
+
+    /** How it stands when a turn is over. */
+    private TurnsState over(Up up, String outcome) {
         Entry entry = up.entry();
-        long length = Math.max(0, at - up.since());
-        long number = now.head().turns() + 1;
-        TurnsState after = now.with(
-                        now.head().withUp(without(now.head().up(), up)).took(length))
+        return now.with(now.head().withUp(without(now.head().up(), up)).took(length(up)))
                 .with(now.guests()
                         .get(entry.person())
                         .orElseGet(() -> new Guest(entry.person(), Map.of(), 0))
                         .ended(outcome, at))
                 .with(new PastTurn(
-                        number, entry.person(), entry.name(), entry.note(), entry.since(), up.since(), at, outcome));
-        return stepped(
-                after,
-                "ended",
-                entry.name() + ": " + outcome + ".",
-                List.of(about(Facts.TURN_ENDED, ask.by(), entry, queue.name(), outcome, length / 1_000)));
+                        now.head().turns() + 1,
+                        entry.person(),
+                        entry.name(),
+                        entry.note(),
+                        entry.since(),
+                        up.since(),
+                        at,
+                        outcome));
+    }
+
+    private Fact ended(Up up, String outcome) {
+        return about(DeskFacts.TURN_ENDED, ask.by(), up.entry(), queue.name(), outcome, length(up) / 1_000);
+    }
+
+    private long length(Up up) {
+        return Math.max(0, at - up.since());
     }
 
     private Answer<TurnsState> back() {
@@ -223,7 +236,7 @@ final class Hosting extends TurnsStep {
                         gone(each),
                         "removed",
                         each.name() + " is out of " + queue.name() + ".",
-                        List.of(about(Facts.TURN_LEFT, ask.by(), each, queue.name(), "sent away"))))
+                        List.of(about(DeskFacts.TURN_LEFT, ask.by(), each, queue.name(), "sent away"))))
                 .orElseGet(this::nobodyOfThatName);
     }
 
@@ -255,14 +268,47 @@ final class Hosting extends TurnsStep {
         if (now.named(name).isPresent() || now.upNamed(name).isPresent()) {
             return refused("already", name + " is in " + queue.name() + " already.");
         }
-        Viewer viewer = new Viewer("hand:" + name.toLowerCase(Locale.ROOT), name, Set.of(Standing.ANYONE), 0);
-        Entry entry = Joining.entered(queue, now, viewer, Joining.plain(ask.text("note")), at);
+        Entry entry = entered(now, new CheckList.Line(name, ask.text("note")));
         TurnsState after = now.with(now.head().joined()).with(entry);
         return stepped(
-                after,
-                "joined",
-                name + " is number " + after.place(entry.person()) + ".",
-                List.of(about(Facts.TURN_JOINED, ask.by(), entry, queue.name(), entry.note())));
+                after, "joined", name + " is number " + after.place(entry.person()) + ".", List.of(joined(entry)));
+    }
+
+    /** Everybody of a list that was written before joins behind the others, in one step. */
+    private Answer<TurnsState> bring() {
+        CheckList list = CheckList.read(ask.text("list"));
+        TurnsState after = now;
+        List<Fact> told = new ArrayList<>();
+        Set<String> there = new HashSet<>();
+        now.waiting().forEach(each -> there.add(each.name().toLowerCase(Locale.ROOT)));
+        now.head().up().forEach(each -> there.add(each.entry().name().toLowerCase(Locale.ROOT)));
+        for (CheckList.Line line : list.open()) {
+            if (there.add(line.name().toLowerCase(Locale.ROOT))) {
+                Entry entry = entered(after, line);
+                after = after.with(after.head().joined()).with(entry);
+                told.add(joined(entry));
+            }
+        }
+        int left = list.leftOut() + list.open().size() - told.size();
+        if (told.isEmpty()) {
+            return refused(
+                    "empty",
+                    left == 0
+                            ? "Nobody stands on that list. Write one a line, such as - [ ] brine_otter: sage."
+                            : "Everybody on that list is ticked, or waits already.");
+        }
+        return stepped(after, "joined", told.size() + " joined." + (left == 0 ? "" : " " + left + " left out."), told);
+    }
+
+    /** Somebody whom the host writes down: nothing is known of them but the name. */
+    private Entry entered(TurnsState state, CheckList.Line line) {
+        Viewer viewer =
+                new Viewer("hand:" + line.name().toLowerCase(Locale.ROOT), line.name(), Set.of(Standing.ANYONE), 0);
+        return Joining.entered(queue, state, viewer, Joining.plain(line.note()), at);
+    }
+
+    private Fact joined(Entry entry) {
+        return about(DeskFacts.TURN_JOINED, ask.by(), entry, queue.name(), entry.note());
     }
 
     private Answer<TurnsState> ban() {
@@ -277,7 +323,7 @@ final class Hosting extends TurnsStep {
                 bare.with(bare.head().banning(banned)),
                 "banned",
                 entry.get().name() + " is kept out of " + queue.name() + ".",
-                List.of(about(Facts.TURN_LEFT, ask.by(), entry.get(), queue.name(), "kept out")));
+                List.of(about(DeskFacts.TURN_LEFT, ask.by(), entry.get(), queue.name(), "kept out")));
     }
 
     private Answer<TurnsState> unban() {

@@ -6,8 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
+import org.waxbell.desk.OneLine;
 import org.waxbell.desk.PointsMove;
-import org.waxbell.event.Facts;
+import org.waxbell.event.DeskFacts;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.Surroundings;
@@ -32,12 +33,9 @@ final class Joining extends TurnsStep {
         return filled(pattern, state, viewer.id(), viewer.name(), note);
     }
 
-    /** One line without anything that would not be seen. */
+    /** A note as it is kept. */
     static String plain(String note) {
-        String line = note.replaceAll("\\p{C}+", " ").replaceAll("\\s+", " ").strip();
-        return line.codePointCount(0, line.length()) <= LONGEST_NOTE
-                ? line
-                : line.substring(0, line.offsetByCodePoints(0, LONGEST_NOTE - 1)) + "…";
+        return OneLine.of(note, LONGEST_NOTE);
     }
 
     Answer<TurnsState> join() {
@@ -105,7 +103,7 @@ final class Joining extends TurnsStep {
                         "joined",
                         said(queue.answers().joined(), next, note),
                         Map.of("place", Integer.toString(next.place(viewer.id()))))
-                .telling(List.of(about(Facts.TURN_JOINED, ask.by(), entry, queue.name(), note)));
+                .telling(List.of(about(DeskFacts.TURN_JOINED, ask.by(), entry, queue.name(), note)));
         return queue.price() == 0
                 ? answer
                 : answer.moving(List.of(new PointsMove(viewer.id(), -queue.price(), "joined " + queue.name())));
@@ -149,7 +147,7 @@ final class Joining extends TurnsStep {
         Entry entry = waits.orElseGet(() -> up.orElseThrow().entry());
         return Answer.done(next, "left", said(queue.answers().left(), next, ""), Map.of())
                 .telling(List.of(about(
-                        Facts.TURN_LEFT,
+                        DeskFacts.TURN_LEFT,
                         ask.by(),
                         entry,
                         queue.name(),

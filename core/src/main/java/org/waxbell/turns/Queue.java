@@ -12,9 +12,10 @@ import org.waxbell.act.ActField;
 import org.waxbell.act.DeskSheet;
 import org.waxbell.actor.Right;
 import org.waxbell.check.Problems;
+import org.waxbell.desk.CheckLines;
 import org.waxbell.event.Standing;
 import org.waxbell.kind.Kind;
-import org.waxbell.kind.Records;
+import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Piece;
 import org.waxbell.sentence.Pieces;
 import org.waxbell.sentence.Said;
@@ -122,6 +123,11 @@ public record Queue(
             act("remove", "Remove one", List.of(NAME), "removed"),
             act("move", "Move one", List.of(NAME, ActField.number("to", "To which place", 1, 100_000, 1)), "moved"),
             act("add", "Let somebody join", List.of(NAME, ActField.text("note", "With which note", 500)), "joined"),
+            act(
+                    "bring",
+                    "Let everybody of a list join",
+                    List.of(ActField.text("list", "The list, one a line", CheckLines.LONGEST)),
+                    "joined"),
             act("ban", "Keep somebody out", List.of(NAME), "banned"),
             act("unban", "Let somebody in again", List.of(NAME), "unbanned"),
             act("clear", "Send all who wait away", List.of(), "cleared"),
@@ -141,16 +147,6 @@ public record Queue(
     }
 
     @Override
-    public String desk() {
-        return DESK;
-    }
-
-    @Override
-    public DeskSheet called(String newId, String newName) {
-        return Records.with(this, Map.of("id", newId, "name", newName));
-    }
-
-    @Override
     public List<Act> acts() {
         return ACTS;
     }
@@ -164,6 +160,11 @@ public record Queue(
                 value("Next"), false,
                 value("Place"), true,
                 value("Wait"), false);
+    }
+
+    @Override
+    public Map<String, String> words() {
+        return QueueAnswers.WORDS.values();
     }
 
     /** The outcome of that name, whatever its capitals; the first for empty text, empty text for none. */
@@ -181,12 +182,7 @@ public record Queue(
     public void check(Problems problems) {
         problems.version(formatVersion, FORMAT);
         problems.at("id").id(id, "bench");
-        KIND.check(
-                this,
-                problems,
-                (field, words) -> QueueAnswers.faultOf(words)
-                        .ifPresent(fault -> problems.at(field.key())
-                                .add(words, fault, "Use " + String.join(", ", QueueAnswers.names()) + ".")));
+        KIND.check(this, problems, (field, words) -> QueueAnswers.WORDS.check(problems, field, words));
         if (outcomes.isEmpty()) {
             problems.at("outcomes").add("", "A turn ends as nothing.", "Write at least one, such as done.");
         }
@@ -222,7 +218,7 @@ public record Queue(
     }
 
     @Override
-    public List<Piece> sentence() {
+    public List<Piece> sentence(Naming names) {
         return new Pieces()
                 .words("Open to")
                 .chip("who", whoInWords())
@@ -241,7 +237,7 @@ public record Queue(
                 .words("wait, each")
                 .chip("again", againInWords())
                 .words(", for")
-                .chip("price", price == 0 ? "nothing" : price + " points")
+                .chip("price", price == 0 ? "nothing" : names.points(price))
                 .words(". A turn ends as")
                 .chip("outcomes", Said.either(outcomes))
                 .words(".")

@@ -2,10 +2,9 @@ package org.waxbell.turns;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
+import org.waxbell.desk.AnswerWords;
 import org.waxbell.kind.Field;
-import org.waxbell.words.Wording;
 
 /**
  * What viewers are told, each for what came of what they asked; words with values.
@@ -42,8 +41,6 @@ public record QueueAnswers(
         String place,
         String isUp,
         String notIn) {
-    private static final String HEADING = "What viewers are told";
-    private static final int LONGEST = 300;
     /** What stands there first. */
     static final QueueAnswers USUAL = new QueueAnswers(
             "{viewer}, you are number {place} for {purpose}. Your turn: {wait}.",
@@ -63,7 +60,7 @@ public record QueueAnswers(
             "{viewer}, you are not in {queue}.");
 
     /** The values that they may say, with a sample of each. */
-    static final Map<String, String> VALUES = Map.ofEntries(
+    static final AnswerWords WORDS = new AnswerWords(Map.ofEntries(
             Map.entry("viewer", "brine_otter"),
             Map.entry("queue", "At the bench"),
             Map.entry("purpose", "what you would like poured"),
@@ -75,48 +72,26 @@ public record QueueAnswers(
             Map.entry("most", "8"),
             Map.entry("who", "followers"),
             Map.entry("again", "once a show"),
-            Map.entry("price", "40 drips"));
-
-    /** The same as they stand in words, in order. */
-    static List<String> names() {
-        return VALUES.keySet().stream().sorted().map(name -> "{" + name + "}").toList();
-    }
+            Map.entry("price", "40 drips")));
 
     /** The fields of its form. */
     static List<Field> fields() {
         return Stream.of(
-                        words("joined", "Who joined"),
-                        words("already", "Who is in it already"),
-                        words("closed", "While it is closed"),
-                        words("full", "While it is full"),
-                        words("notAllowed", "Who may not"),
-                        words("needNote", "Without a note"),
-                        words("badNote", "With a note that does not fit"),
-                        words("notAgain", "Who was up before"),
-                        words("cannotPay", "Who cannot pay"),
-                        words("banned", "Who is kept out"),
-                        words("left", "Who leaves"),
-                        words("noted", "Who changes the note"),
-                        words("place", "Who asks for the place"),
-                        words("isUp", "Who asks and is up"),
-                        words("notIn", "Who asks and is not in it"))
+                        WORDS.field("joined", "Who joined"),
+                        WORDS.field("already", "Who is in it already"),
+                        WORDS.field("closed", "While it is closed"),
+                        WORDS.field("full", "While it is full"),
+                        WORDS.field("notAllowed", "Who may not"),
+                        WORDS.field("needNote", "Without a note"),
+                        WORDS.field("badNote", "With a note that does not fit"),
+                        WORDS.field("notAgain", "Who was up before"),
+                        WORDS.field("cannotPay", "Who cannot pay"),
+                        WORDS.field("banned", "Who is kept out"),
+                        WORDS.field("left", "Who leaves"),
+                        WORDS.field("noted", "Who changes the note"),
+                        WORDS.field("place", "Who asks for the place"),
+                        WORDS.field("isUp", "Who asks and is up"),
+                        WORDS.field("notIn", "Who asks and is not in it"))
                 .toList();
-    }
-
-    private static Field words(String key, String label) {
-        return Field.words("answers." + key, label).most(LONGEST).under(HEADING);
-    }
-
-    /** Why words cannot be said, as a sentence; empty where they can. */
-    static Optional<String> faultOf(String pattern) {
-        Wording.Fault fault = Wording.faultOf(pattern);
-        if (fault != null) {
-            return Optional.of(
-                    "The words cannot be read at character " + (fault.at() + 1) + ": " + fault.message() + ".");
-        }
-        return Wording.uses(pattern).stream()
-                .filter(use -> !VALUES.containsKey(use.name()))
-                .findFirst()
-                .map(use -> "Nothing here is called \"" + use.name() + "\".");
     }
 }

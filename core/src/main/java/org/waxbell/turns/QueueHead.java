@@ -116,11 +116,6 @@ public record QueueHead(
         return new QueueHead(open, up, next, steps + 1, turns, show, lengths, banned, how);
     }
 
-    /** The same before the last step was counted, for one that is made of two. */
-    QueueHead unstepped() {
-        return new QueueHead(open, up, next, steps - 1, turns, show, lengths, banned, back);
-    }
-
     QueueHead takenBack(Back to) {
         return new QueueHead(
                 to.open(), to.up(), next, steps + 1, to.turns(), show, to.lengths(), to.banned(), Optional.empty());

@@ -2,7 +2,6 @@ package org.waxbell.turns;
 
 import java.util.List;
 import java.util.Map;
-import org.waxbell.sentence.Piece;
 
 /**
  * A queue as its people see it at the desk.
@@ -17,7 +16,6 @@ import org.waxbell.sentence.Piece;
  * @param lengths  how many of the last turns took how many minutes, for a small drawing
  * @param banned   who is kept out, by name
  * @param canUndo  whether the last step of a person can be taken back
- * @param sentence what it is, with what can be changed in its places
  */
 public record TurnsBoard(
         boolean open,
@@ -30,8 +28,7 @@ public record TurnsBoard(
         String takes,
         List<Took> lengths,
         List<String> banned,
-        boolean canUndo,
-        List<Piece> sentence) {
+        boolean canUndo) {
     /** Somebody who is up. @param since milliseconds since 1970 UTC @param record how it went before, in words; empty text for the first time */
     public record IsUp(String name, List<String> marks, String note, String record, long since) {}
 

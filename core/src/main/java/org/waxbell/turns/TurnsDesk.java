@@ -20,7 +20,6 @@ import org.waxbell.gate.Surroundings;
 import org.waxbell.state.Book;
 import org.waxbell.state.Change;
 import org.waxbell.state.Memory;
-import org.waxbell.state.Ranked;
 
 /** Runs queues. Each entry is kept by itself, so a step costs no more in a long queue than in a short one. */
 public final class TurnsDesk implements Desk<Queue, TurnsState> {
@@ -76,9 +75,7 @@ public final class TurnsDesk implements Desk<Queue, TurnsState> {
     @Override
     public List<Change> kept(String about, TurnsState now) {
         List<Change> all = new ArrayList<>(List.of(HEAD.put(about, now.head())));
-        now.people().forEach(each -> all.add(ENTRIES.put(key(about, each.person()), each)));
-        now.guests().forEach(each -> all.add(GUESTS.put(key(about, each.person()), each)));
-        now.past().forEach(each -> all.add(PAST.put(key(about, each.number()), each)));
+        entries(about, TurnsState.NEW, now, all);
         return all;
     }
 
@@ -88,22 +85,14 @@ public final class TurnsDesk implements Desk<Queue, TurnsState> {
         if (!before.head().equals(after.head())) {
             all.add(HEAD.put(about, after.head()));
         }
-        Ranked.changes(
-                before.people(),
-                after.people(),
-                (person, entry) -> all.add(
-                        entry == null ? ENTRIES.gone(key(about, person)) : ENTRIES.put(key(about, person), entry)));
-        Ranked.changes(
-                before.guests(),
-                after.guests(),
-                (person, guest) -> all.add(
-                        guest == null ? GUESTS.gone(key(about, person)) : GUESTS.put(key(about, person), guest)));
-        Ranked.changes(
-                before.past(),
-                after.past(),
-                (number, turn) ->
-                        all.add(turn == null ? PAST.gone(key(about, number)) : PAST.put(key(about, number), turn)));
+        entries(about, before, after, all);
         return all;
+    }
+
+    private static void entries(String about, TurnsState before, TurnsState after, List<Change> into) {
+        ENTRIES.changes(before.people(), after.people(), each -> key(about, each.person()), into);
+        GUESTS.changes(before.guests(), after.guests(), each -> key(about, each.person()), into);
+        PAST.changes(before.past(), after.past(), each -> key(about, each.number()), into);
     }
 
     private static String key(String about, String person) {

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Place;
+import org.waxbell.catalogue.Catalogue;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.ChatLine;
@@ -18,6 +19,7 @@ import org.waxbell.shelf.Shelf;
 public final class CueBook {
     private final Wiring wiring;
     private final Places places;
+    private final Catalogue catalogue;
     private final Matcher matcher;
     private final CommandList commands;
     private final List<ReadyCue> ready;
@@ -31,6 +33,9 @@ public final class CueBook {
     private CueBook(Wiring wiring, @Nullable CueBook before) {
         this.wiring = wiring;
         this.places = new Places(wiring);
+        this.catalogue = before != null && before.wiring.shelf().equals(wiring.shelf())
+                ? before.catalogue
+                : Catalogue.of(wiring.shelf());
         CueBook same = before != null
                         && before.wiring.house().slate().equals(wiring.house().slate())
                         && before.wiring.house().reading().equals(wiring.house().reading())
@@ -108,6 +113,11 @@ public final class CueBook {
     /** The media there are. */
     public Shelf shelf() {
         return wiring.shelf();
+    }
+
+    /** Every tune there is: what the shelf has, and the practice catalogue. */
+    public Catalogue catalogue() {
+        return catalogue;
     }
 
     /** The wiring that it was made of. */

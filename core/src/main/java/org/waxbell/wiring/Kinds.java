@@ -19,6 +19,8 @@ import org.waxbell.look.Look;
 import org.waxbell.score.Part;
 import org.waxbell.score.Parts;
 import org.waxbell.stage.Stage;
+import org.waxbell.tasks.Tasks;
+import org.waxbell.tune.Tunes;
 import org.waxbell.turns.Queue;
 import org.waxbell.voice.Reading;
 
@@ -27,7 +29,7 @@ public record Kinds(
         Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, Family<Fixture> fixtures, Family<DeskSheet> desks) {
     /** Every kind of desk that stands by itself: the one list to which a new one adds its line. */
     public static final Family<DeskSheet> DESKS =
-            new Family<>(DeskSheet.class, "desk", List.of(Queue.KIND, Clock.KIND));
+            new Family<>(DeskSheet.class, "desk", List.of(Queue.KIND, Clock.KIND, Tasks.KIND, Tunes.KIND));
 
     /** Those that ship. */
     public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL, DESKS);

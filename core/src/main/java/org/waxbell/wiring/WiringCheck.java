@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
 import org.waxbell.cue.Cue;
 import org.waxbell.port.Calendars;
+import org.waxbell.voice.Reading;
 
 /** Checks that an edit of racks, stages or the house breaks no cue, and whole wirings before they take the place of others. */
 public final class WiringCheck {
@@ -34,6 +36,14 @@ public final class WiringCheck {
         return all;
     }
 
+    /** Adds what is wrong with a desk that stands by itself; no two are asked by the same name, the voice's included. */
+    public static void desk(DeskSheet desk, Problems problems) {
+        desk.check(problems);
+        if (desk.id().equals(Reading.DESK)) {
+            problems.at("id").add(desk.id(), "That is the voice’s own name.", "Choose another.");
+        }
+    }
+
     /** What is wrong with everything in {@code after} that is not just so in {@code before}, and with cues that it would break. */
     public static List<Problem> whole(Wiring before, Wiring after, Calendars calendars) {
         Problems problems = new Problems();
@@ -52,7 +62,7 @@ public final class WiringCheck {
         }
         for (int i = 0; i < after.desks().size(); i++) {
             if (!before.desks().contains(after.desks().get(i))) {
-                after.desks().get(i).check(problems.at("desks", i));
+                desk(after.desks().get(i), problems.at("desks", i));
             }
         }
         List<Problem> all = new ArrayList<>(problems.found());

@@ -15,6 +15,7 @@ import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
+import org.waxbell.draft.Names;
 import org.waxbell.draft.Sentence;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
@@ -137,6 +138,22 @@ class ClockTest {
         assertThat(stands("wax")).isEqualTo("44:00 (paused)");
         assertThat(ask("wax", "start")).isEqualTo("Until the wax is cool goes on: 44:00");
         assertThat(pass(44 * 60)).last().asString().endsWith("is over");
+    }
+
+    @Test
+    void whatWasNotStartedFollowsWhatIsWrittenUnlessItWasSetByHand() {
+        ask("wax", "start");
+        assertThat(ask("wax", "reset")).endsWith("45:00");
+        engine.rewire(at, new CueBook(wiring(Records.with(WAX, Map.of("lengthMs", 30 * 60_000L)), ROUNDS)));
+        assertThat(stands("wax")).isEqualTo("30:00 (not started)");
+        assertThat(ask("wax", "start")).endsWith("30:00");
+        ask("wax", "reset");
+        ask("wax", "set", "10:00");
+        engine.rewire(at, new CueBook(wiring(WAX, ROUNDS)));
+        assertThat(ask("wax", "start")).endsWith("10:00");
+        ask("rounds", "skip");
+        assertThat(ask("rounds", "start")).isEqualTo("Bench rounds runs: 5:00");
+        assertThat(pass(300)).containsExactly("300 Bench rounds comes to work, 2 of 3");
     }
 
     @Test
@@ -308,12 +325,16 @@ class ClockTest {
 
     @Test
     void itReadsAsASentence() {
-        assertThat(Sentence.text(WAX.sentence()).replaceAll("\\s+", " ").strip())
+        assertThat(Sentence.text(WAX.sentence(new Names(Samples.wiring())))
+                        .replaceAll("\\s+", " ")
+                        .strip())
                 .isEqualTo(
                         "Until the wax is cool counts down from 45 min and is nearly over 1 min before. Events add time"
                                 + ": each Lantern adds 2 min; when a membership begins or is renewed, 1 min for every month,"
                                 + " at most 1 h; in all at most 1 h 20 min and at any hour.");
-        assertThat(Sentence.text(ROUNDS.sentence()).replaceAll("\\s+", " ").strip())
+        assertThat(Sentence.text(ROUNDS.sentence(new Names(Samples.wiring())))
+                        .replaceAll("\\s+", " ")
+                        .strip())
                 .startsWith(
                         "Bench rounds goes round in 25 min of work and 5 min of rest, 3 times and is never nearly over.");
     }

@@ -16,7 +16,7 @@ import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.ChatLine;
-import org.waxbell.event.Facts;
+import org.waxbell.event.DeskFacts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.fixture.WheelFixture;
 import org.waxbell.gate.Surroundings;
@@ -86,10 +86,10 @@ class OwnDeskTest {
         }
 
         @Override
-        public Answer<String> wake(WheelFixture document, String now, long at) {
+        public Answer<String> wake(WheelFixture document, String now, long at, Surroundings evening) {
             return Answer.becomes("")
                     .moving(List.of(new PointsMove(now.substring(now.indexOf(' ') + 1), 5, "thanks")))
-                    .telling(List.of(Facts.WHEEL_STOPPED.by(Actor.PROGRAM, document.name(), "thanked")));
+                    .telling(List.of(DeskFacts.WHEEL_STOPPED.by(Actor.PROGRAM, document.name(), "thanked")));
         }
     }
 

@@ -21,6 +21,7 @@ import org.waxbell.directive.Quieten;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.directive.SetTarget;
 import org.waxbell.directive.ShowCard;
+import org.waxbell.event.DeskFacts;
 import org.waxbell.event.EventFields;
 import org.waxbell.event.Facts;
 import org.waxbell.event.PrivateLine;
@@ -141,7 +142,7 @@ final class ScriptPlayer {
             case "!hand" -> Facts.HAND.by(Actor.HOST, words[1], "a button");
             case "!web" -> Facts.WEB_CALLED.by(Actor.WEB, words[1], rest);
             case "!private" -> new PrivateLine("practice", viewer(words[1]), rest);
-            case "!wheel" -> Facts.WHEEL_STOPPED.by(Actor.PROGRAM, words[1], rest);
+            case "!wheel" -> DeskFacts.WHEEL_STOPPED.by(Actor.PROGRAM, words[1], rest);
             default -> Samples.line(viewer(words[0]), what.substring(words[0].length() + 1));
         };
     }

@@ -1,11 +1,17 @@
 package org.waxbell.gate;
 
 import java.util.Map;
+import org.waxbell.catalogue.Catalogue;
 import org.waxbell.event.Viewer;
 
 /** An evening for tests of single gates. */
 record NoFacts(boolean onAir, String scene, long canSpend, boolean kept) implements Surroundings {
     static final NoFacts PLAIN = new NoFacts(false, "", 0, true);
+
+    @Override
+    public Catalogue catalogue() {
+        return Catalogue.NONE;
+    }
 
     @Override
     public boolean showOpen() {

@@ -196,7 +196,7 @@ class RecoveryTest {
         }
 
         @Override
-        public Answer<Long> wake(WheelFixture document, Long now, long at) {
+        public Answer<Long> wake(WheelFixture document, Long now, long at, Surroundings evening) {
             waking.burn();
             return Answer.becomes(at);
         }

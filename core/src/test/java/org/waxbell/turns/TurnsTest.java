@@ -10,6 +10,7 @@ import org.waxbell.Samples;
 import org.waxbell.actor.Actor;
 import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
+import org.waxbell.draft.Names;
 import org.waxbell.draft.Sentence;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
@@ -149,6 +150,7 @@ class TurnsTest {
         String then = Long.toString(on.board().steps());
         assertThat(on.ask("turn", "step", then)).isEqualTo("brine_otter: poured. lowtide_lou is up.");
         assertThat(on.ask("turn", "step", then)).startsWith("Somebody else was faster");
+        assertThat(on.board().steps()).isEqualTo(3);
         on.ask("undo");
         assertThat(on.up()).containsExactly("brine_otter");
         assertThat(on.waiting()).containsExactly("lowtide_lou", "marshlight_ines");
@@ -215,6 +217,22 @@ class TurnsTest {
     }
 
     @Test
+    void aListIsCarriedOnInOneStepAndWhatIsTickedIsLeftOut() {
+        OnQueue on = open(Map.of());
+        on.say(OTTER, "!bench");
+        String list = "# Old\n\n- [ ] lowtide_lou: rose\n1. tallowmoth\n- [x] done_already\n* Brine_Otter\n";
+        assertThat(on.ask("bring", "list", list)).isEqualTo("2 joined. 2 left out.");
+        assertThat(on.waiting()).containsExactly("brine_otter", "lowtide_lou", "tallowmoth");
+        assertThat(CheckList.written(OnQueue.BENCH, on.state()))
+                .isEqualTo("# At the bench\n\n- [ ] brine_otter\n- [ ] lowtide_lou: rose\n- [ ] tallowmoth\n");
+        on.ask("undo");
+        assertThat(on.waiting()).containsExactly("brine_otter");
+        assertThat(on.ask("bring", "list", "\n")).startsWith("Nobody stands on that list.");
+        assertThat(on.ask("bring", "list", "- [x] one")).startsWith("Everybody on that list is ticked");
+        assertThat(on.ask("bring", "list", "x\n".repeat(30_000))).contains("is longer than 40000 characters.");
+    }
+
+    @Test
     void whoWroteNothingForLongIsAway() {
         OnQueue on = open(Map.of());
         on.say(OTTER, "!bench");
@@ -267,12 +285,13 @@ class TurnsTest {
 
     @Test
     void itReadsAsASentence() {
-        assertThat(Sentence.text(OnQueue.BENCH.sentence())
+        assertThat(Sentence.text(Records.with(OnQueue.BENCH, Map.of("price", 40L))
+                                .sentence(new Names(Samples.housed())))
                         .replaceAll("\\s+", " ")
                         .strip())
                 .isEqualTo(
                         "Open to anyone for what you would like poured, whoever came first comes first, with a note if"
-                                + " they like. At most 20 wait, each as often as they like, for nothing. A turn ends as poured,"
+                                + " they like. At most 20 wait, each as often as they like, for 40 drips. A turn ends as poured,"
                                 + " burnt or put off.");
     }
 }

@@ -26,6 +26,7 @@ import org.waxbell.cue.Pull;
 import org.waxbell.cue.ScenePull;
 import org.waxbell.cue.WebPull;
 import org.waxbell.event.CueRang;
+import org.waxbell.event.DeskFacts;
 import org.waxbell.event.Facts;
 import org.waxbell.event.PrivateLine;
 import org.waxbell.event.ShowEvent;
@@ -101,7 +102,7 @@ class PullsTest {
                         new CueRang("other", "Other", false, LINE)),
                 Arguments.of(
                         new EventPull("wheelStopped", Map.of(), Map.of("deskName", "dyes")),
-                        Facts.WHEEL_STOPPED.by(Actor.PROGRAM, "Dyes", "sage"),
+                        DeskFacts.WHEEL_STOPPED.by(Actor.PROGRAM, "Dyes", "sage"),
                         Facts.show(Actor.HOST, true)),
                 Arguments.of(
                         new EventPull("showOpened", Map.of(), Map.of()),

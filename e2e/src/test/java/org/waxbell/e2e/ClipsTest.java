@@ -147,7 +147,8 @@ class ClipsTest extends OnConsole {
                 any -> app.get("/api/wiring")
                         .get("cues")
                         .valueStream()
-                        .noneMatch(each -> each.at("/cue/name").asString().startsWith("Show ")));
+                        .noneMatch(
+                                each -> each.at("/cue/name").asString().equals("Show marshlight_ines at the bench")));
     }
 
     @Test

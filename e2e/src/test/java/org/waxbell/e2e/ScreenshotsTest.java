@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.openqa.selenium.interactions.Actions;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -90,6 +89,29 @@ class ScreenshotsTest {
         take(browser, tab, "voice");
     }
 
+    private static void lists(Packaged app, Browser browser, String tab) throws IOException {
+        app.say("brine_otter", "!task a sage taper; a rose pillar");
+        app.say("tallowmoth", "!task three small ones for the window");
+        app.say("wickerby", "!task a lantern base");
+        app.say("captain_sedge", "!taskdone rose");
+        app.say("brine_otter", "!taskseal leaf");
+        app.say("tallowmoth", "!taskseal teal");
+        go(browser, app, "/desks/task", "[data-task]");
+        browser.see("[data-glow]");
+        take(browser, tab, "tasks");
+        app.post("/api/desks/tunes/start", Map.of("about", "tune", "with", Map.of()));
+        app.say("brine_otter", "!tune the brine lanten");
+        app.say("tallowmoth", "!tune tidesong");
+        app.say("wickerby", "!tune slow wax");
+        app.say("captain_sedge", "!tuneskip");
+        go(browser, app, "/desks/tune", "[data-asked]");
+        browser.seeText("[data-plays]", "The Brine Lantern");
+        browser.see("[aria-label='What plays'] svg");
+        take(browser, tab, "tunes");
+        app.post("/api/desks/tunes/stop", Map.of("about", "tune", "with", Map.of()));
+        app.post("/api/desks/tunes/clear", Map.of("about", "tune", "with", Map.of()));
+    }
+
     private static void queue(Packaged app, String act, Map<String, String> with) {
         app.post("/api/desks/queue/" + act, Map.of("about", "bench", "with", with));
     }
@@ -105,19 +127,13 @@ class ScreenshotsTest {
 
     private static void cues(Packaged app, Browser browser, String tab) throws IOException {
         go(browser, app, "/cues/pour-the-taper", "#part-card");
-        browser.see("button.chip[data-chip='gate:cooldown']").click();
-        browser.see("section [id^=headlessui-popover-panel]");
-        take(browser, tab, "chip");
         go(browser, app, "/cues/keep-that-moment", "[role=tablist]");
         take(browser, tab, "takes");
         browser.seeText("ol[aria-label='What was decided'] button", "held Ring the bench bell")
                 .click();
         browser.see("[role=dialog] li");
         take(browser, tab, "why");
-        go(browser, app, "/cues/pour-the-taper", "#part-card");
-        new Actions(browser.driver()).sendKeys("n").perform();
-        browser.see("[role=dialog] input");
-        take(browser, tab, "new-cue");
+        lists(app, browser, tab);
         queue(app, "open", Map.of());
         app.say("wickerby", "!bench rose, for the window");
         app.say("marshlight_ines", "!bench tall, like the one before");

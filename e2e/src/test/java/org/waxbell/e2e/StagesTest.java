@@ -170,20 +170,20 @@ class StagesTest {
                 "it is upright",
                 any -> app.get("/api/wiring")
                                 .get("stages")
-                                .get(1)
+                                .get(2)
                                 .at("/stage/height")
                                 .asInt()
                         == 1_920);
         assertThat(app.get("/api/wiring")
                         .get("stages")
-                        .get(1)
+                        .get(2)
                         .at("/stage/spots/0/frame/y")
                         .asInt())
                 .isEqualTo(1_920 - 110 - 50);
         browser.seeText("button", "Delete this stage").click();
         browser.seeText("[role=dialog] button", "Delete it").click();
         browser.await(
-                "one stage again", any -> app.get("/api/wiring").get("stages").size() == 1);
+                "two stages again", any -> app.get("/api/wiring").get("stages").size() == 2);
     }
 
     @Test

@@ -51,23 +51,8 @@ class TurnsTest extends OnConsole {
         browser.seeText("[role=status]", text);
     }
 
-    /** What somebody is answered in chat. */
     private static String answer(String name, String line) {
-        long last = app.get("/api/live").get("decisions").size();
-        JsonNode decision = app.say(name, line);
-        assertThat(decision.get("sentence").asString()).as("after " + last).startsWith("rang");
-        long ring = decision.at("/answers/0/ring").asLong();
-        return browser.await(
-                name + " is answered",
-                any -> app.get("/api/live")
-                        .get("rings")
-                        .valueStream()
-                        .filter(each -> each.get("number").asLong() == ring)
-                        .flatMap(each -> each.get("parts").valueStream())
-                        .map(each -> each.get("label").asString())
-                        .filter(label -> label.contains(name))
-                        .findFirst()
-                        .orElse(null));
+        return new Answers(app, browser, "carve").to(name, line);
     }
 
     private static String fetched(String path) throws Exception {

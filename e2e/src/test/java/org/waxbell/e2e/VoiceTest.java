@@ -192,7 +192,9 @@ class VoiceTest extends OnConsole {
     /** Says it past the gates of its cue, so that nothing rests. */
     private static void say(String text) {
         ObjectNode line = (ObjectNode) app.sample("say-it");
-        ((ObjectNode) line.get("viewer")).put("name", "tallowmoth");
+        ObjectNode viewer = (ObjectNode) line.get("viewer");
+        viewer.put("id", "practice:tallowmoth").put("name", "tallowmoth").put("months", 3);
+        viewer.putArray("standings").add("member").add("follower").add("anyone");
         line.put("text", "!say " + text);
         app.post("/api/cues/say-it/try", Map.of("event", line, "past", true));
     }

@@ -97,6 +97,11 @@ public final class DataFolder implements AutoCloseable {
         return root.resolve("media");
     }
 
+    /** The folder of practice tunes as they sound; what is in it can be made again. */
+    public Path tunes() {
+        return root.resolve("tunes");
+    }
+
     /** The folder of programs that may speak. */
     public Path voices() {
         return root.resolve("voices");

@@ -19,6 +19,7 @@ import org.waxbell.event.Target;
 import org.waxbell.fixture.ClockFixture;
 import org.waxbell.fixture.LabelFixture;
 import org.waxbell.fixture.QueueFixture;
+import org.waxbell.fixture.TasksFixture;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.kind.Field;
@@ -32,6 +33,11 @@ import org.waxbell.score.Lane;
 import org.waxbell.score.Manner;
 import org.waxbell.score.SlatePart;
 import org.waxbell.seen.Seen;
+import org.waxbell.tasks.Tick;
+import org.waxbell.tasks.WhenDone;
+import org.waxbell.tune.Fallback;
+import org.waxbell.tune.GivesWay;
+import org.waxbell.tune.PastTune;
 import org.waxbell.turns.Again;
 import org.waxbell.turns.First;
 import org.waxbell.turns.Queue;
@@ -75,6 +81,13 @@ class JsonConfig {
             LabelFixture.Align.class,
             ClockFixture.Style.class,
             QueueFixture.Shape.class,
+            TasksFixture.Names.class,
+            TasksFixture.Side.class,
+            Tick.class,
+            WhenDone.class,
+            Fallback.class,
+            GivesWay.class,
+            PastTune.How.class,
             First.class,
             Again.class,
             Queue.Note.class,

@@ -1,5 +1,8 @@
 package org.waxbell.app.live;
 
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -22,6 +25,8 @@ public final class DeskBoards implements OutcomeWatcher {
     private final LiveSocket live;
     private Memory memory = new Memory();
     private boolean loaded;
+    /** How those stand that were looked at, until they change. */
+    private final Map<String, Object> looked = new HashMap<>();
 
     DeskBoards(StateStore store, LiveSocket live) {
         this.store = store;
@@ -48,6 +53,10 @@ public final class DeskBoards implements OutcomeWatcher {
     private synchronized void take(Change change) {
         load();
         memory.take(change);
+        looked.keySet()
+                .removeIf(about -> change.key().equals(about)
+                        || change.key().startsWith(about + "/")
+                        || change instanceof Change.Gone);
     }
 
     /** What was kept before the first change that is heard of; it is the same whether that change is in it already or not. */
@@ -58,9 +67,26 @@ public final class DeskBoards implements OutcomeWatcher {
         }
     }
 
+    /** The places of all of which anything is kept, also of those whose document was taken away. */
+    public synchronized Set<String> places() {
+        load();
+        Set<String> all = new TreeSet<>();
+        Desks.ALL.forEach(desk -> all.addAll(memory.keys(desk.book())));
+        return all;
+    }
+
     /** How one stands. @param about its place */
     public synchronized <D extends DeskDocument, S> S now(Desk<D, S> desk, String about, D document) {
         load();
-        return memory.get(desk.book(), about).isPresent() ? desk.restored(about, memory) : desk.fresh(document);
+        if (memory.get(desk.book(), about).isEmpty()) {
+            return desk.fresh(document);
+        }
+        return cast(looked.computeIfAbsent(about, place -> Objects.requireNonNull(desk.restored(place, memory))));
+    }
+
+    /** What stands at a place was made by its very desk. */
+    @SuppressWarnings({"unchecked", "TypeParameterUnusedInFormals"})
+    private static <S> S cast(Object now) {
+        return (S) now;
     }
 }

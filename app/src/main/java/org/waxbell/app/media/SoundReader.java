@@ -64,7 +64,7 @@ public final class SoundReader implements VorbisReader.Sink {
     }
 
     /** Reads a sound of that media type; throws {@link IllegalArgumentException}, with what is wrong as the end of a sentence. */
-    static Loudness.Measured measure(byte[] content, String type) {
+    public static Loudness.Measured measure(byte[] content, String type) {
         SoundReader reader = new SoundReader(false);
         reader.readAll(content, type);
         if (reader.loudness == null || reader.loudness.lengthMs() == 0) {

@@ -35,6 +35,8 @@ import org.waxbell.clock.ClockBoard;
 import org.waxbell.desk.Desk;
 import org.waxbell.event.Facts;
 import org.waxbell.show.Desks;
+import org.waxbell.tasks.TasksBoard;
+import org.waxbell.tune.TunesBoard;
 import org.waxbell.turns.TurnsBoard;
 
 /** Every desk by one way: what there is, how it stands, and its acts. */
@@ -99,7 +101,16 @@ class DeskController {
     /** How one stands, as its people see it. @param about its place */
     @ApiResponse(
             responseCode = "200",
-            content = @Content(schema = @Schema(oneOf = {ClockBoard.class, TurnsBoard.class})))
+            content =
+                    @Content(
+                            schema =
+                                    @Schema(
+                                            oneOf = {
+                                                ClockBoard.class,
+                                                TurnsBoard.class,
+                                                TasksBoard.class,
+                                                TunesBoard.class
+                                            })))
     @GetMapping("/board")
     Object board(@RequestParam String about) {
         DeskDocument document = wiring.current().wiring().deskDocuments().get(about);

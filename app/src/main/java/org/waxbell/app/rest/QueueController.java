@@ -1,18 +1,6 @@
 package org.waxbell.app.rest;
 
-import java.nio.charset.StandardCharsets;
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
-import java.util.concurrent.CompletableFuture;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,42 +8,35 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.waxbell.actor.Actor;
 import org.waxbell.app.clock.SystemClock;
-import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.live.DeskBoards;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.directive.SayInChat;
-import org.waxbell.event.Facts;
 import org.waxbell.port.ChatOut;
+import org.waxbell.turns.CheckList;
 import org.waxbell.turns.Entry;
-import org.waxbell.turns.PastTurn;
+import org.waxbell.turns.PastTurns;
 import org.waxbell.turns.Queue;
 import org.waxbell.turns.TurnsDesk;
 import org.waxbell.turns.TurnsState;
 import org.waxbell.turns.Up;
 
-/** What a queue has beside its acts: a code for who is up alone, past turns, and the list of who waits, out and in. */
+/** What a queue has beside its acts: a code for who is up alone, past turns, and the list of who waits. */
 @RestController
 @RequestMapping("/api/queues/{id}")
 class QueueController {
     private static final int LONGEST_CODE = 200;
-    private static final int MOST_LINES = 1_000;
-    private static final Pattern LINE =
-            Pattern.compile("\\s*(?:[-*+]|\\d+[.)])?\\s*(?:\\[([ xX])])?\\s*([^:\\s][^:]{0,60}?)(?:\\s*:\\s*(.*))?");
 
     private final DeskBoards boards;
     private final WiringStore wiring;
     private final List<ChatOut> mouths;
-    private final Inbox inbox;
     private final SystemClock clock;
 
-    QueueController(DeskBoards boards, WiringStore wiring, List<ChatOut> mouths, Inbox inbox, SystemClock clock) {
+    QueueController(DeskBoards boards, WiringStore wiring, List<ChatOut> mouths, SystemClock clock) {
         this.boards = boards;
         this.wiring = wiring;
         this.mouths = mouths;
-        this.inbox = inbox;
         this.clock = clock;
     }
 
@@ -64,9 +45,6 @@ class QueueController {
 
     /** What came of it, in words. */
     record QueueNotice(String says) {}
-
-    /** A list that was written before, as text. */
-    record BroughtList(String text) {}
 
     private Queue queue(String id) {
         return wiring.current()
@@ -108,99 +86,15 @@ class QueueController {
         return new QueueNotice(entry.name() + " was told, nobody else.");
     }
 
-    private static ResponseEntity<byte[]> file(String name, String type, String text) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(text.getBytes(StandardCharsets.UTF_8));
-    }
-
     /** Turns that are over, as comma-separated values (RFC 4180). */
     @GetMapping("/past.csv")
     ResponseEntity<byte[]> past(@PathVariable String id) {
-        StringBuilder text = new StringBuilder("number,name,note,joined,up,ended,seconds,outcome\r\n");
-        for (PastTurn turn : now(id).past()) {
-            text.append(turn.number())
-                    .append(',')
-                    .append(quoted(turn.name()))
-                    .append(',')
-                    .append(quoted(turn.note()))
-                    .append(',')
-                    .append(time(turn.joined()))
-                    .append(',')
-                    .append(time(turn.began()))
-                    .append(',')
-                    .append(time(turn.ended()))
-                    .append(',')
-                    .append((turn.ended() - turn.began()) / 1_000)
-                    .append(',')
-                    .append(quoted(turn.outcome()))
-                    .append("\r\n");
-        }
-        return file(id + "-turns.csv", "text/csv;charset=UTF-8", text.toString());
-    }
-
-    private static String time(long at) {
-        return Instant.ofEpochMilli(at).truncatedTo(ChronoUnit.SECONDS).toString();
-    }
-
-    /** A sheet would take what begins so for a formula. */
-    private static String quoted(String value) {
-        String safe = value.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + value : value;
-        return '"' + safe.replace("\"", "\"\"") + '"';
+        return Carried.text(id + "-turns.csv", "text/csv", PastTurns.written(now(id)));
     }
 
     /** Who is up and who waits, as a Markdown check list to carry on with another time. */
     @GetMapping("/list.md")
     ResponseEntity<byte[]> list(@PathVariable String id) {
-        StringBuilder text = new StringBuilder("# " + queue(id).name() + "\n\n");
-        TurnsState now = now(id);
-        List<Entry> all = new ArrayList<>();
-        now.head().up().forEach(up -> all.add(up.entry()));
-        now.waiting().forEach(all::add);
-        for (Entry each : all) {
-            text.append("- [ ] ").append(each.name());
-            text.append(each.note().isEmpty() ? "" : ": " + each.note()).append('\n');
-        }
-        return file(id + "-list.md", "text/markdown;charset=UTF-8", text.toString());
-    }
-
-    /** Lets everybody of a list join behind the others; what is ticked, and who is in it already, is left out and said so. */
-    @PostMapping("/list")
-    CompletableFuture<QueueNotice> bring(@PathVariable String id, @RequestBody BroughtList listed, Actor by) {
-        Queue queue = queue(id);
-        List<Map<String, String>> joining = new ArrayList<>();
-        int left = 0;
-        List<String> lines = listed.text().lines().toList();
-        if (lines.size() > MOST_LINES) {
-            throw new Refused(
-                    "text", lines.size() + " lines", "The list is too long.", "Keep it to " + MOST_LINES + " lines.");
-        }
-        for (String line : lines) {
-            Matcher matcher = LINE.matcher(line);
-            if (line.isBlank() || line.startsWith("#") || !matcher.matches()) {
-                left += line.isBlank() || line.startsWith("#") ? 0 : 1;
-            } else if (matcher.group(1) != null && !matcher.group(1).isBlank()) {
-                left++;
-            } else {
-                joining.add(new TreeMap<>(Map.of(
-                        "name", matcher.group(2).strip(), "note", matcher.group(3) == null ? "" : matcher.group(3))));
-            }
-        }
-        if (joining.isEmpty()) {
-            throw new Refused(
-                    "text", "", "Nobody stands on that list.", "Write one a line, such as - [ ] brine_otter: sage.");
-        }
-        int done = left;
-        CompletableFuture<Integer> all = CompletableFuture.completedFuture(0);
-        for (Map<String, String> each : joining) {
-            all = all.thenCompose(count -> inbox.happen(
-                            Facts.ASKED.by(by, Queue.DESK, id, "add", each, "Let somebody join · " + queue.name()))
-                    .thenApply(decision -> decision.note().contains(" is number ") ? count + 1 : count));
-        }
-        return all.thenApply(count -> new QueueNotice(count + " joined."
-                + (done + joining.size() - count == 0 ? "" : " " + (done + joining.size() - count) + " left out.")));
+        return Carried.text(id + "-list.md", "text/markdown", CheckList.written(queue(id), now(id)));
     }
 }

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.actor.Actor;
+import org.waxbell.app.live.DeskBoards;
 import org.waxbell.app.rest.WiringViews.SavedVersion;
 import org.waxbell.app.rest.WiringViews.SheetSave;
 import org.waxbell.app.wiring.Document;
@@ -26,28 +27,21 @@ class SheetController {
     private final WiringEdits edits;
     private final WiringStore wiring;
     private final Drafting drafting;
+    private final DeskBoards boards;
 
-    SheetController(WiringEdits edits, WiringStore wiring, Drafting drafting) {
+    SheetController(WiringEdits edits, WiringStore wiring, Drafting drafting, DeskBoards boards) {
+        this.boards = boards;
         this.edits = edits;
         this.wiring = wiring;
         this.drafting = drafting;
     }
 
-    /** A desk that is wanted. @param kind such as {@code clock} @param word its word in chat, empty text for one made of its name @param stage on which it is to be seen, empty text for none @param words whether chat words are made for it */
-    record NewSheet(String kind, String name, String word, String stage, boolean words) {}
-
     /** A desk that was made. */
     record MadeSheet(String id) {}
 
     @PostMapping
-    CompletableFuture<MadeSheet> make(@RequestBody NewSheet wanted, Actor by) {
-        NewDesk planned = NewDesk.plan(
-                drafting.on(wiring.current().wiring()),
-                wanted.kind(),
-                wanted.name(),
-                wanted.word(),
-                wanted.stage(),
-                wanted.words());
+    CompletableFuture<MadeSheet> make(@RequestBody NewDesk.NewSheet wanted, Actor by) {
+        NewDesk planned = NewDesk.plan(drafting.on(wiring.current().wiring()), boards.places(), wanted);
         return edits.make(planned, by).thenApply(done -> new MadeSheet(planned.id()));
     }
 

@@ -122,7 +122,7 @@ class WiringController {
                                 (Stage) each.value(),
                                 "/stage#k=" + keys.previewKey(each.id()),
                                 moves((Stage) each.value()))),
-                views(set, DocumentKind.DESK, each -> new SheetView(each.version(), (DeskSheet) each.value())),
+                views(set, DocumentKind.DESK, each -> sheet(each, names)),
                 set.shelf().all().stream()
                         .map(media -> new MediaView(
                                 media.folder(),
@@ -155,6 +155,11 @@ class WiringController {
         return stage.fixtures().stream()
                 .filter(MascotFixture.class::isInstance)
                 .collect(Collectors.toMap(Fixture::id, each -> ((MascotFixture) each).canDo()));
+    }
+
+    private static SheetView sheet(Document document, Names names) {
+        DeskSheet desk = (DeskSheet) document.value();
+        return new SheetView(document.version(), desk, desk.sentence(names), desk.words());
     }
 
     private static CueView cue(Document document, Map<String, CountRow> counts, Names names) {

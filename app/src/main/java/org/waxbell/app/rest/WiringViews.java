@@ -9,6 +9,7 @@ import org.waxbell.draft.CueLook;
 import org.waxbell.draft.ShownValue;
 import org.waxbell.look.Look;
 import org.waxbell.score.Lane;
+import org.waxbell.sentence.Piece;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
 
@@ -37,8 +38,8 @@ public final class WiringViews {
     /** A stage with its version, the address at which the console previews it, and what each of its mascots can do. */
     public record StageView(long version, Stage stage, String previewAddress, Map<String, List<String>> moves) {}
 
-    /** A desk that stands by itself, with its version. */
-    public record SheetView(long version, DeskSheet desk) {}
+    /** A desk that stands by itself, with its version. @param sentence what it is, with what can be changed in its places @param words a sample for each value that words in its fields may say */
+    public record SheetView(long version, DeskSheet desk, List<Piece> sentence, Map<String, String> words) {}
 
     /** An item of the shelf. @param address where it can be fetched for a while */
     public record MediaView(String folder, String name, String type, long lengthMs, String address) {}

@@ -50,7 +50,8 @@ final class Doors {
                     "/api/cues/look",
                     "/api/voice/hear",
                     "/api/voice/look",
-                    "/api/words/sample"),
+                    "/api/words/sample",
+                    "/api/tunes/*/look"),
             new Door(HttpMethod.DELETE, Right.LOOK, "/api/rehearsals/*"),
             new Door(
                     HttpMethod.POST,

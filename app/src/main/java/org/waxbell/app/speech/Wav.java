@@ -14,11 +14,20 @@ import javax.sound.sampled.AudioSystem;
 import org.waxbell.shelf.Levelling;
 import org.waxbell.shelf.Loudness;
 
-/** Speech as samples of 16 bits. @param samples of one channel after another */
-record Wav(int rate, int channels, short[] samples) {
+/** Sound as samples of 16 bits. @param samples of one channel after another */
+public record Wav(int rate, int channels, short[] samples) {
     private static final int BITS = 16;
     private static final int HEAD = 12;
     private static final double FULL = 32_768;
+
+    /** Sound of one channel, from -1 to 1. */
+    public static Wav of(int rate, float[] sound) {
+        short[] samples = new short[sound.length];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = (short) Math.round(Math.max(-1, Math.min(1, sound[i])) * Short.MAX_VALUE);
+        }
+        return new Wav(rate, 1, samples);
+    }
 
     /** Reads a WAV of 16 bits; throws {@link IllegalArgumentException}, with what is wrong as the end of a sentence. Programs that write as they speak tell no true length in their head, so what is there counts. */
     static Wav read(byte[] file) {
@@ -65,7 +74,7 @@ record Wav(int rate, int channels, short[] samples) {
     }
 
     /** The same, as loud as every sound is at full volume; nothing is raised above the ceiling. */
-    Wav levelled() {
+    public Wav levelled() {
         Loudness loudness = new Loudness(rate, channels);
         float[] heard = new float[samples.length];
         for (int i = 0; i < heard.length; i++) {
@@ -88,7 +97,7 @@ record Wav(int rate, int channels, short[] samples) {
     }
 
     /** As a file. */
-    byte[] bytes() {
+    public byte[] bytes() {
         ByteBuffer plain = ByteBuffer.allocate(samples.length * 2).order(ByteOrder.LITTLE_ENDIAN);
         plain.asShortBuffer().put(samples);
         AudioFormat format = new AudioFormat(rate, BITS, channels, true, false);

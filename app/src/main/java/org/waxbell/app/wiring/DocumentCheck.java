@@ -10,7 +10,6 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.port.Calendars;
 import org.waxbell.stage.Stage;
-import org.waxbell.voice.Reading;
 import org.waxbell.wiring.CueCheck;
 import org.waxbell.wiring.House;
 import org.waxbell.wiring.Wiring;
@@ -43,10 +42,7 @@ final class DocumentCheck {
         } else if (value instanceof Stage stage) {
             stage.check(problems, next.inWords(), next.shelf(), next.desks());
         } else if (value instanceof DeskSheet desk) {
-            desk.check(problems);
-            if (desk.id().equals(Reading.DESK)) {
-                problems.at("id").add(desk.id(), "That is the voice’s own name.", "Choose another.");
-            }
+            WiringCheck.desk(desk, problems);
         }
         return problems.found();
     }

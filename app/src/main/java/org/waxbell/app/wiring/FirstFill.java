@@ -17,6 +17,7 @@ import org.waxbell.app.json.Documents;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.DocumentRow;
+import org.waxbell.app.store.EveningMapper;
 import org.waxbell.app.store.HelperName;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.app.store.SettingMapper;
@@ -24,6 +25,7 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.WiringDocument;
+import tools.jackson.databind.JsonNode;
 
 /** Fills an empty data folder: with the demo evening, or with one rack and one stage to begin with. */
 @Component
@@ -35,6 +37,7 @@ class FirstFill {
     private final DocumentMapper documents;
     private final PersonMapper people;
     private final MediaFiles media;
+    private final EveningMapper desks;
     private final Documents json;
     private final SettingMapper settings;
     private final TransactionTemplate transaction;
@@ -44,6 +47,7 @@ class FirstFill {
             DocumentMapper documents,
             PersonMapper people,
             MediaFiles media,
+            EveningMapper desks,
             Documents json,
             SettingMapper settings,
             PlatformTransactionManager manager) {
@@ -51,6 +55,7 @@ class FirstFill {
         this.documents = documents;
         this.people = people;
         this.media = media;
+        this.desks = desks;
         this.json = json;
         this.settings = settings;
         this.transaction = new TransactionTemplate(manager);
@@ -58,6 +63,9 @@ class FirstFill {
 
     /** @param months months of membership @param standings such as {@code MEMBER} */
     record PracticeViewer(String name, String standings, int months) {}
+
+    /** Something that a desk keeps. @param kind of the book @param id its key @param kept as the book keeps it */
+    record DeskFact(String kind, String id, JsonNode kept) {}
 
     /** Does nothing where there are documents already but to measure sounds that were brought before they were measured. */
     void fill() {
@@ -75,6 +83,9 @@ class FirstFill {
             media("Pictures", "demo/media/Pictures/*.svg");
             media("Videos", "demo/media/Videos/*.webm");
             media("Figures", "demo/media/Figures/*.json");
+            for (DeskFact fact : json.read(text("demo/desks.json"), DeskFact[].class)) {
+                desks.putFact(fact.kind(), fact.id(), fact.kept().toString());
+            }
         }
         // The practice channel has its viewers in every installation, so that a cue can be tried as anybody.
         for (PracticeViewer viewer : json.read(text("demo/viewers.json"), PracticeViewer[].class)) {

@@ -29,6 +29,9 @@ import org.waxbell.wiring.Wiring;
 public record NewDesk(DeskSheet desk, Optional<Fixture> fixture, String stage, boolean words) {
     private static final int LONGEST_ID = 30;
 
+    /** A desk that is wanted. @param kind such as {@code clock} @param word its word in chat, empty text for one made of its name @param stage on which it is to be seen, empty text for none @param words whether chat words are made for it */
+    public record NewSheet(String kind, String name, String word, String stage, boolean words) {}
+
     /** The id of the desk. */
     public String id() {
         return desk.id();
@@ -53,32 +56,38 @@ public record NewDesk(DeskSheet desk, Optional<Fixture> fixture, String stage, b
         return wiring.withDesks(all);
     }
 
-    /** What is to be made on {@code on}; throws {@link Refused} where it cannot be. @param word its word in chat, empty text for one made of its name @param words whether chat words are made for it */
-    public static NewDesk plan(FreshOn on, String kind, String name, String word, String stage, boolean words) {
+    /** What is to be made on {@code on}; throws {@link Refused} where it cannot be. @param kept ids under which something is kept still of desks that were taken away: a new one begins anew */
+    public static NewDesk plan(FreshOn on, Set<String> kept, NewSheet wanted) {
+        String name = wanted.name().strip();
         Wiring wiring = on.wiring();
-        if (name.isBlank()) {
+        if (name.isEmpty()) {
             throw new Refused("name", name, "It has no name.", "Write what it is for, such as At the bench.");
         }
-        Kind<? extends DeskSheet> wanted = Kinds.DESKS
-                .kind(kind)
+        Kind<? extends DeskSheet> kind = Kinds.DESKS
+                .kind(wanted.kind())
                 .orElseThrow(() -> new Refused(
                         "kind",
-                        kind,
+                        wanted.kind(),
                         "There is no such kind of desk.",
                         "Choose one of "
                                 + Kinds.DESKS.kinds().stream().map(Kind::name).toList() + "."));
-        Set<String> taken = new HashSet<>(Set.of(Reading.DESK));
+        Set<String> taken = new HashSet<>(kept);
+        taken.add(Reading.DESK);
         wiring.desks().forEach(each -> taken.add(each.id()));
-        DeskSheet desk = wanted.fresh()
+        DeskSheet desk = kind.fresh()
                 .apply(on)
-                .called(Ids.of(word.isBlank() ? name : word, kind, LONGEST_ID, taken), name.strip());
-        if (stage.isEmpty()) {
-            return new NewDesk(desk, Optional.empty(), "", words);
+                .called(Ids.of(wanted.word().isBlank() ? name : wanted.word(), kind.name(), LONGEST_ID, taken), name);
+        if (wanted.stage().isEmpty()) {
+            return new NewDesk(desk, Optional.empty(), "", wanted.words());
         }
-        Stage there = wiring.stage(stage)
-                .orElseThrow(() ->
-                        new Refused("stage", stage, "There is no such stage.", "Choose one that is there, or none."));
-        return new NewDesk(desk, Fixtures.ALL.kind(kind).map(each -> fixture(each, desk, on, there)), stage, words);
+        Stage there = wiring.stage(wanted.stage())
+                .orElseThrow(() -> new Refused(
+                        "stage", wanted.stage(), "There is no such stage.", "Choose one that is there, or none."));
+        return new NewDesk(
+                desk,
+                Fixtures.ALL.kind(kind.name()).map(each -> fixture(each, desk, on, there)),
+                wanted.stage(),
+                wanted.words());
     }
 
     /** The first display of a desk is the fixture of its kind's name, which names the desk in the field of that name. */

@@ -1,0 +1,223 @@
+package org.waxbell.event;
+
+import static org.waxbell.event.Field.number;
+import static org.waxbell.event.Field.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.waxbell.actor.Actor;
+
+/** What desks tell, one line each; {@link Facts} knows them all. */
+public final class DeskFacts {
+    private static final Viewer OTTER = new Viewer("practice:brine_otter", "brine_otter", Set.of(Standing.FOLLOWER), 0);
+    private static final Viewer INES =
+            new Viewer("practice:marshlight_ines", "marshlight_ines", Set.of(Standing.MEMBER, Standing.FOLLOWER), 14);
+
+    /** A wheel came to rest. */
+    public static final FactKind WHEEL_STOPPED = FactKind.awaited(
+                    "wheelStopped",
+                    fact -> "the wheel " + fact.text("name") + " stopped"
+                            + FactKind.colon().apply(fact.text("result")),
+                    text("name", "deskName", "Dyes"),
+                    text("result", "deskResult", "sage"))
+            .usuallyBy(Actor.PROGRAM)
+            .offered("a wheel stops", "");
+    /** A clock runs from now on; which, and what it shows. */
+    public static final FactKind CLOCK_STARTED = clock("clockStarted", "starts", "a clock starts");
+    /** A clock stands still. */
+    public static final FactKind CLOCK_PAUSED = clock("clockPaused", "is paused", "a clock is paused");
+    /** A clock is about to run out. */
+    public static final FactKind CLOCK_NEAR = clock("clockNear", "is nearly over", "a clock is nearly over");
+    /** A clock ran out. */
+    public static final FactKind CLOCK_OVER = clock("clockOver", "is over", "a clock is over");
+    /** Another round of a clock began: work, or rest. */
+    public static final FactKind CLOCK_ROUND = FactKind.ofDesk(
+                    "clockRound",
+                    Optional.empty(),
+                    fact -> fact.text("name") + " comes to " + fact.text("round"),
+                    text("name", "deskName", "Bench rounds"),
+                    text("left", "clockLeft", "5:00"),
+                    text("round", "clockRound", "the first rest"),
+                    text("sort", "clockSort", "rest"))
+            .offered("a clock comes to another round", "");
+    /** An event gave a clock more time; what it was for, and how much. */
+    public static final FactKind CLOCK_ADDED = FactKind.ofDesk(
+                    "clockAdded",
+                    Optional.of(OTTER),
+                    fact -> fact.text("name") + " gets " + fact.text("added") + " for " + fact.text("what"),
+                    text("name", "deskName", "Until the wax is cool"),
+                    text("left", "clockLeft", "41:07"),
+                    text("added", "clockAdded", "2 min"),
+                    text("what", "clockWhat", "a Lantern"),
+                    number("seconds", "clockAddedSeconds", 120))
+            .offered("an event adds time to a clock", "adds {clockAdded}");
+    /** A queue may be joined from now on. */
+    public static final FactKind QUEUE_OPENED = queue("queueOpened", "opens", "a queue opens");
+    /** A queue may be joined no longer. */
+    public static final FactKind QUEUE_CLOSED = queue("queueClosed", "closes", "a queue closes");
+    /** Somebody joined a queue; with which note. */
+    public static final FactKind TURN_JOINED = turn(
+            "turnJoined", "joins", "someone joins a queue", "joins {deskName}", text("note", "turnNote", "sage, tall"));
+    /** Somebody is out of a queue before their turn was over; how that came. */
+    public static final FactKind TURN_LEFT = turn(
+            "turnLeft",
+            "is out of",
+            "someone leaves a queue",
+            "leaves {deskName}",
+            text("how", "turnHow", "by themselves"));
+    /** Somebody's turn has come; with which note. */
+    public static final FactKind TURN_UP = turn(
+            "turnUp", "is up in", "someone's turn comes", "is up: {turnNote}", text("note", "turnNote", "sage, tall"));
+    /** Somebody's turn is over; how it ended, and how long it took. */
+    public static final FactKind TURN_ENDED = turn(
+            "turnEnded",
+            "is done in",
+            "a turn ends",
+            "{turnOutcome}",
+            text("outcome", "turnOutcome", "poured"),
+            number("seconds", "turnSeconds", 220));
+    /** Another task list is shown. */
+    public static final FactKind TASK_LIST_SHOWN =
+            tasks("taskListShown", Optional.empty(), "is shown", "another task list is shown", "");
+    /** Viewers may write nothing to task lists from now on. */
+    public static final FactKind TASKS_SHUT =
+            tasks("tasksShut", Optional.empty(), "is shut to viewers", "task lists are shut", "");
+    /** Viewers may write to task lists again. */
+    public static final FactKind TASKS_OPENED =
+            tasks("tasksOpened", Optional.empty(), "is open to viewers", "task lists are opened", "");
+    /** Something was written to a task list; what, and its number. */
+    public static final FactKind TASK_ADDED =
+            task("taskAdded", "is on", "something is written to a task list", "wrote {taskWords}");
+    /** A task is done. */
+    public static final FactKind TASK_DONE = task("taskDone", "is done on", "a task is done", "{taskWords} is done");
+    /** A task that was done is to be done again. */
+    public static final FactKind TASK_UNDONE =
+            task("taskUndone", "is to be done again on", "a task is to be done again", "");
+    /** A task was taken away. */
+    public static final FactKind TASK_REMOVED = task("taskRemoved", "is taken off", "a task is taken away", "");
+    /** The last task of a list that was not done is done; how many there are. */
+    public static final FactKind TASKS_ALL_DONE = tasks(
+            "tasksAllDone",
+            Optional.of(OTTER),
+            "is all done",
+            "all of a task list is done",
+            "{taskList} is all done",
+            number("count", "taskCount", 9));
+    /** A seal or a colour stands beside a viewer's name for a while; which. */
+    public static final FactKind TASK_SEAL = tasks(
+            "taskSeal",
+            Optional.of(OTTER),
+            "has a seal beside a name",
+            "a seal stands beside a name",
+            "has the {taskSeal}",
+            text("seal", "taskSeal", "leaf"));
+
+    /** A tune is asked for; which, and its place. */
+    public static final FactKind TUNE_ASKED = tune(
+            "tuneAsked", "is asked for", "a tune is asked for", "asks for {tuneTitle}", number("place", "place", 3));
+    /** A tune begins; which, and who asked for it. */
+    public static final FactKind TUNE_STARTED = tune(
+            "tuneStarted",
+            "begins",
+            "a tune begins",
+            "asked for {tuneTitle}",
+            text("asker", "tuneAsker", "brine_otter"));
+    /** A tune is over; which, and how it ended. */
+    public static final FactKind TUNE_ENDED = tune(
+            "tuneEnded", "is over", "a tune is over", "{tuneTitle} is {tuneHow}", text("how", "tuneHow", "played"));
+
+    static final List<FactKind> ALL = List.of(
+            WHEEL_STOPPED,
+            CLOCK_STARTED,
+            CLOCK_PAUSED,
+            CLOCK_NEAR,
+            CLOCK_OVER,
+            CLOCK_ROUND,
+            CLOCK_ADDED,
+            QUEUE_OPENED,
+            QUEUE_CLOSED,
+            TURN_JOINED,
+            TURN_LEFT,
+            TURN_UP,
+            TURN_ENDED,
+            TASK_LIST_SHOWN,
+            TASKS_SHUT,
+            TASKS_OPENED,
+            TASK_ADDED,
+            TASK_DONE,
+            TASK_UNDONE,
+            TASK_REMOVED,
+            TASKS_ALL_DONE,
+            TASK_SEAL,
+            TUNE_ASKED,
+            TUNE_STARTED,
+            TUNE_ENDED);
+
+    private DeskFacts() {}
+
+    private static FactKind clock(String name, String does, String offered) {
+        return FactKind.ofDesk(
+                        name,
+                        Optional.empty(),
+                        fact -> fact.text("name") + " " + does,
+                        text("name", "deskName", "Until the wax is cool"),
+                        text("left", "clockLeft", "45:00"))
+                .offered(offered, "");
+    }
+
+    private static FactKind queue(String name, String does, String offered) {
+        return FactKind.ofDesk(
+                        name,
+                        Optional.empty(),
+                        fact -> fact.text("name") + " " + does,
+                        text("name", "deskName", "At the bench"))
+                .offered(offered, "");
+    }
+
+    private static FactKind tune(String name, String does, String offered, String card, Field last) {
+        return FactKind.ofDesk(
+                        name,
+                        Optional.of(OTTER),
+                        fact -> fact.text("title") + " " + does,
+                        text("name", "deskName", "Tunes"),
+                        text("title", "tuneTitle", "The Brine Lantern"),
+                        text("maker", "tuneMaker", "The Late Ferries"),
+                        last)
+                .offered(offered, card);
+    }
+
+    private static FactKind turn(String name, String does, String offered, String card, Field... fields) {
+        Field[] all = new Field[fields.length + 1];
+        all[0] = text("name", "deskName", "At the bench");
+        System.arraycopy(fields, 0, all, 1, fields.length);
+        return FactKind.ofDesk(name, Optional.of(INES), fact -> fact.who() + " " + does + " " + fact.text("name"), all)
+                .offered(offered, card);
+    }
+
+    private static FactKind tasks(
+            String name, Optional<Viewer> who, String does, String offered, String card, Field... fields) {
+        List<Field> all = new ArrayList<>(
+                List.of(text("name", "deskName", "Orders"), text("list", "taskList", "Orders to pour")));
+        all.addAll(List.of(fields));
+        return FactKind.ofDesk(
+                        name,
+                        who,
+                        fact -> fact.text(does.endsWith("to viewers") ? "name" : "list") + " " + does,
+                        all.toArray(Field[]::new))
+                .offered(offered, card);
+    }
+
+    private static FactKind task(String name, String does, String offered, String card) {
+        return FactKind.ofDesk(
+                        name,
+                        Optional.of(OTTER),
+                        fact -> fact.text("words") + " " + does + " " + fact.text("list"),
+                        text("name", "deskName", "Orders"),
+                        text("list", "taskList", "Orders to pour"),
+                        text("words", "taskWords", "a sage taper"),
+                        number("number", "taskNumber", 4))
+                .offered(offered, card);
+    }
+}
