@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { X } from '@lucide/vue'
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { problemsOf, send } from '@/api/http'
 import type { ListLook, Tunes, TunesBoard } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
@@ -34,7 +34,6 @@ const bring = () => {
   emit('act', 'bring', { list: looked.value!.ids.join('\n'), anew: anew.value ? '1' : '0' })
   looked.value = null
 }
-const whole = computed(() => props.board.kept.reduce((all, each) => all + each.tune.lengthMs, 0))
 const HOW = {
   played: 'played',
   skipped: 'skipped',
@@ -48,11 +47,12 @@ const HOW = {
 <template>
   <section class="sheet min-w-0" aria-label="Your own list">
     <div class="flex flex-wrap items-center gap-2 border-b border-line px-4 py-2">
-      <h2 class="min-w-0 flex-1 text-[18px]">Your own list</h2>
+      <h2 class="flex-1 text-[18px] whitespace-nowrap">Your own list</h2>
       <span class="text-[13px] text-soft" data-kept-count>
         {{ board.kept.length }} tunes<template v-if="board.kept.length"
-          >, {{ span(Math.round(whole / 60000) * 60000) }}</template
-        ><template v-if="board.list !== board.kept.length">; {{ board.list }} may be played</template>
+          >, {{ span(Math.round(board.keptMs / 60000) * 60000) }}</template
+        ><template v-if="board.list !== board.kept.length">; {{ board.list }} may be played</template
+        ><template v-if="board.left">; {{ board.left }} before any comes again</template>
       </span>
     </div>
     <p v-if="board.kept.length === 0" class="px-4 py-4 text-center text-soft">

@@ -50,7 +50,7 @@ watch(
         class="h-16 w-16 flex-none rounded-[10px]"
       />
       <div class="min-w-0 flex-1">
-        <h2 class="truncate text-[22px]" data-plays>{{ playing?.tune.title ?? 'Nothing plays' }}</h2>
+        <h2 class="truncate text-[22px] leading-[1.35]" data-plays>{{ playing?.tune.title ?? 'Nothing plays' }}</h2>
         <p class="truncate text-soft" data-about>
           <template v-if="playing">
             {{ playing.tune.maker

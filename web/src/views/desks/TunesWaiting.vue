@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { ArrowUpToLine, X } from '@lucide/vue'
+import { useIntervalFn } from '@vueuse/core'
+import { ref } from 'vue'
 import type { TunesBoard } from '@/api/types'
 import { useRows } from '@/composables/useRows'
 import { digits } from '@/lib/clock'
@@ -10,7 +12,12 @@ import { minuteOfDay } from '@/lib/spans'
 const props = defineProps<{ board: TunesBoard }>()
 const emit = defineEmits<{ act: [name: string, said: Record<string, string>] }>()
 const live = useLive()
+const now = ref(live.now())
+useIntervalFn(() => (now.value = live.now()), 1_000)
 type Asked = TunesBoard['asked'][number]
+/** How long it takes still: it stands while nothing plays. */
+const until = (each: Asked) =>
+  Math.max(0, each.untilMs - (props.board.playing?.paused === 0 ? now.value - props.board.at : 0))
 const numberOf = (each: Asked) => String(each.request.number)
 const { over, move, onKey, on } = useRows<Asked>({
   type: 'application/x-waxbell-tune',
@@ -53,11 +60,8 @@ const { over, move, onKey, on } = useRows<Asked>({
             >
           </span>
         </span>
-        <span
-          class="flex-none text-right text-[12.5px] text-soft"
-          :title="`about ${minuteOfDay(live.now() + each.untilMs)}`"
-        >
-          in {{ digits(each.untilMs, true) }}
+        <span class="flex-none text-right text-[12.5px] text-soft" :title="`about ${minuteOfDay(now + until(each))}`">
+          in {{ digits(until(each), true) }}
         </span>
         <span class="flex flex-none">
           <button

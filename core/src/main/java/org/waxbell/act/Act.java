@@ -21,6 +21,11 @@ public record Act(String name, String title, List<ActField> fields, Right right,
         outcomes = List.copyOf(outcomes);
     }
 
+    /** One that the host may ask for by hand, and whoever the host lets. */
+    public static Act of(String name, String title, List<ActField> fields, String... outcomes) {
+        return new Act(name, title, fields, Right.ASK, List.of(outcomes));
+    }
+
     /** The field of that key; where there is none, that is added to what is wrong. */
     public Optional<ActField> field(String key, Problems with) {
         Optional<ActField> field =

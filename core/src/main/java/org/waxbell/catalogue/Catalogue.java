@@ -59,6 +59,14 @@ public final class Catalogue {
         return Optional.ofNullable(byLink.get(bare(link)));
     }
 
+    /** The tune that a line of a list means: by its address or id, else by a title and maker that can only be one; empty where none is. */
+    public Optional<Tune> listed(String location, String title, String maker) {
+        return linked(location).or(() -> get(location)).or(() -> {
+            Found found = title.isEmpty() ? Found.NOTHING : find(title + " " + maker);
+            return found.sure() ? Optional.of(found.nearest().get(0)) : Optional.empty();
+        });
+    }
+
     /** What is meant by words. The index is made when it is asked for first. */
     public synchronized Found find(String words) {
         if (index == null) {

@@ -7,7 +7,6 @@ import java.util.Map;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
 import org.waxbell.act.DeskSheet;
-import org.waxbell.actor.Right;
 import org.waxbell.check.Problems;
 import org.waxbell.kind.Choice;
 import org.waxbell.kind.Field;
@@ -124,14 +123,13 @@ public record Clock(
     private static final List<Act> ACTS = List.of(
             act(START, "Start it, or let it go on", "started", "wentOn"),
             act(PAUSE, "Pause it", "paused"),
-            new Act(ADD, "Add time", List.of(TIME), Right.ASK, List.of("added")),
-            new Act(TAKE, "Take time away", List.of(TIME), Right.ASK, List.of("taken")),
-            new Act(
+            Act.of(ADD, "Add time", List.of(TIME), "added"),
+            Act.of(TAKE, "Take time away", List.of(TIME), "taken"),
+            Act.of(
                     SET,
                     "Set it to a time",
                     List.of(ActField.text("time", "What it shows then, or until when, such as until 21:00", 500)),
-                    Right.ASK,
-                    List.of("set")),
+                    "set"),
             act(RESTART, "Start it anew", "started"),
             act(SKIP, "Go to the next round", "skipped"),
             act(RESET, "Put it back to its beginning", "reset"),
@@ -146,7 +144,7 @@ public record Clock(
     }
 
     private static Act act(String name, String title, String... outcomes) {
-        return new Act(name, title, List.of(), Right.ASK, List.of(outcomes));
+        return Act.of(name, title, List.of(), outcomes);
     }
 
     /** Whether it counts up. */

@@ -1,6 +1,7 @@
 package org.waxbell.desk;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.waxbell.check.Problems;
 import org.waxbell.kind.Field;
@@ -39,6 +40,15 @@ public record AnswerWords(Map<String, String> values) {
                 .filter(use -> !values.containsKey(use.name()))
                 .findFirst()
                 .ifPresent(use -> add(problems, field, words, "Nothing here is called \"" + use.name() + "\"."));
+    }
+
+    /** An answer with its values. Who presses at the desk is no viewer, so nobody is addressed then. */
+    public static String filled(String pattern, Map<String, String> with) {
+        if (!with.getOrDefault("viewer", "").isEmpty()) {
+            return Wording.of(pattern).fill(with);
+        }
+        String said = Wording.of(pattern.replace("{viewer}, ", "")).fill(with);
+        return said.isEmpty() ? said : said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1);
     }
 
     private void add(Problems problems, Field field, String words, String fault) {

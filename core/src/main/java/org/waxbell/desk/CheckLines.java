@@ -13,6 +13,8 @@ public final class CheckLines {
     private static final Pattern LINE =
             Pattern.compile("(\\s*)(?:[-*+](?=\\s)|\\d{1,6}[.)](?=\\s))?\\s*(?:\\[([ xX])](?=\\s))?\\s*(\\S.*)");
 
+    private static final Pattern HEADING = Pattern.compile("#{1,6}(\\s.*)?");
+
     /** One line. @param ticked whether its box is ticked @param nested whether it stands below another */
     public record Line(String words, boolean ticked, boolean nested) {}
 
@@ -23,7 +25,7 @@ public final class CheckLines {
         List<Line> all = new ArrayList<>();
         for (String written : text.lines().toList()) {
             Matcher line = LINE.matcher(written);
-            if (!written.startsWith("#") && line.matches()) {
+            if (!HEADING.matcher(written).matches() && line.matches()) {
                 String box = line.group(2) == null ? "" : line.group(2).strip();
                 all.add(new Line(
                         line.group(3).strip(), !box.isEmpty(), !line.group(1).isEmpty()));

@@ -54,9 +54,9 @@ public final class DeskFacts {
                     number("seconds", "clockAddedSeconds", 120))
             .offered("an event adds time to a clock", "adds {clockAdded}");
     /** A queue may be joined from now on. */
-    public static final FactKind QUEUE_OPENED = queue("queueOpened", "opens", "a queue opens");
+    public static final FactKind QUEUE_OPENED = desk("queueOpened", "opens", "a queue opens", "At the bench");
     /** A queue may be joined no longer. */
-    public static final FactKind QUEUE_CLOSED = queue("queueClosed", "closes", "a queue closes");
+    public static final FactKind QUEUE_CLOSED = desk("queueClosed", "closes", "a queue closes", "At the bench");
     /** Somebody joined a queue; with which note. */
     public static final FactKind TURN_JOINED = turn(
             "turnJoined", "joins", "someone joins a queue", "joins {deskName}", text("note", "turnNote", "sage, tall"));
@@ -83,10 +83,10 @@ public final class DeskFacts {
             tasks("taskListShown", Optional.empty(), "is shown", "another task list is shown", "");
     /** Viewers may write nothing to task lists from now on. */
     public static final FactKind TASKS_SHUT =
-            tasks("tasksShut", Optional.empty(), "is shut to viewers", "task lists are shut", "");
+            desk("tasksShut", "is shut to viewers", "task lists are shut", "Things to do");
     /** Viewers may write to task lists again. */
     public static final FactKind TASKS_OPENED =
-            tasks("tasksOpened", Optional.empty(), "is open to viewers", "task lists are opened", "");
+            desk("tasksOpened", "is open to viewers", "task lists are opened", "Things to do");
     /** Something was written to a task list; what, and its number. */
     public static final FactKind TASK_ADDED =
             task("taskAdded", "is on", "something is written to a task list", "wrote {taskWords}");
@@ -167,12 +167,12 @@ public final class DeskFacts {
                 .offered(offered, "");
     }
 
-    private static FactKind queue(String name, String does, String offered) {
+    private static FactKind desk(String name, String does, String offered, String sample) {
         return FactKind.ofDesk(
                         name,
                         Optional.empty(),
                         fact -> fact.text("name") + " " + does,
-                        text("name", "deskName", "At the bench"))
+                        text("name", "deskName", sample))
                 .offered(offered, "");
     }
 
@@ -201,11 +201,7 @@ public final class DeskFacts {
         List<Field> all = new ArrayList<>(
                 List.of(text("name", "deskName", "Orders"), text("list", "taskList", "Orders to pour")));
         all.addAll(List.of(fields));
-        return FactKind.ofDesk(
-                        name,
-                        who,
-                        fact -> fact.text(does.endsWith("to viewers") ? "name" : "list") + " " + does,
-                        all.toArray(Field[]::new))
+        return FactKind.ofDesk(name, who, fact -> fact.text("list") + " " + does, all.toArray(Field[]::new))
                 .offered(offered, card);
     }
 

@@ -1,7 +1,6 @@
 package org.waxbell.tasks;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -9,6 +8,7 @@ import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
 import org.waxbell.desk.CheckLines;
 import org.waxbell.desk.OneLine;
+import org.waxbell.desk.Whom;
 import org.waxbell.event.DeskFacts;
 import org.waxbell.event.Fact;
 import org.waxbell.gate.Surroundings;
@@ -20,6 +20,9 @@ final class Leading extends TasksStep {
     }
 
     Answer<TasksState> answer() {
+        if (listUnknown()) {
+            return noSuchList();
+        }
         return switch (ask.act().name()) {
             case "show" -> show();
             case "shut", "open" -> shut(ask.act().name().equals("shut"));
@@ -45,10 +48,7 @@ final class Leading extends TasksStep {
         Optional<TaskList> wanted =
                 named.isEmpty() ? Optional.of(all.get((all.indexOf(shown) + 1) % all.size())) : tasks.called(named);
         if (wanted.isEmpty()) {
-            return refused(
-                    "noSuch",
-                    "No list is called " + named + ". There are: "
-                            + String.join(", ", all.stream().map(TaskList::name).toList()) + ".");
+            return noSuchList();
         }
         if (wanted.get().equals(shown)) {
             return refused("already", shown.name() + " is shown already.");
@@ -70,25 +70,17 @@ final class Leading extends TasksStep {
                 now.with(now.head().shut(shut)),
                 shut ? "shut" : "opened",
                 tasks.name() + (shut ? " is shut: viewers write nothing until it is opened." : " is open again."),
-                List.of(about(shut ? DeskFacts.TASKS_SHUT : DeskFacts.TASKS_OPENED)));
+                List.of((shut ? DeskFacts.TASKS_SHUT : DeskFacts.TASKS_OPENED).by(ask.by(), tasks.name())));
     }
 
-    /** The one task that is meant; empty where that is not known. */
-    private List<Task> found() {
-        return meant(ask.text("which"), now.of(list.id())).sure();
-    }
-
-    private Answer<TasksState> unknown() {
-        List<Task> perhaps = meant(ask.text("which"), now.of(list.id())).perhaps();
-        return perhaps.isEmpty()
-                ? no("noSuch", tasks.answers().noSuch())
-                : no("unsure", tasks.answers().unsure(), perhaps.subList(0, Math.min(3, perhaps.size())));
+    private Meant meant() {
+        return meant(ask.text("which"), now.of(list.id()));
     }
 
     private Answer<TasksState> hide(boolean hidden) {
-        List<Task> found = found();
+        List<Task> found = meant().sure();
         if (found.isEmpty()) {
-            return unknown();
+            return notMeant(meant());
         }
         TasksState after = now;
         for (Task each : found) {
@@ -103,9 +95,9 @@ final class Leading extends TasksStep {
     }
 
     private Answer<TasksState> move() {
-        List<Task> found = found();
+        List<Task> found = meant().sure();
         if (found.size() != 1) {
-            return unknown();
+            return notMeant(meant());
         }
         List<Task> all = now.of(list.id());
         if (all.size() < 2) {
@@ -144,6 +136,7 @@ final class Leading extends TasksStep {
         int brought = 0;
         int left = 0;
         int nested = 0;
+        int cut = 0;
         for (CheckLines.Line line : CheckLines.read(ask.text("text"))) {
             String words = OneLine.of(line.words(), tasks.longest());
             if (words.isEmpty() || brought >= room) {
@@ -152,6 +145,7 @@ final class Leading extends TasksStep {
                 after = after.adding(list.id(), words, "", "", at, line.ticked() ? at : 0);
                 brought++;
                 nested += line.nested() ? 1 : 0;
+                cut += words.equals(OneLine.of(line.words())) ? 0 : 1;
             }
         }
         if (brought == 0) {
@@ -162,19 +156,18 @@ final class Leading extends TasksStep {
                 "brought",
                 brought + " brought to " + list.name() + "."
                         + (nested == 0 ? "" : " " + nested + " stood below others and stand beside them now.")
+                        + (cut == 0
+                                ? ""
+                                : " " + cut + (cut == 1 ? " was" : " were") + " cut to " + tasks.longest()
+                                        + " characters.")
                         + (left == 0 ? "" : " " + left + " left out: a list has " + Tasks.MOST + " at most."),
                 List.of());
     }
 
-    private static String bare(String name) {
-        String line = OneLine.of(name);
-        return (line.startsWith("@") ? line.substring(1) : line).toLowerCase(Locale.ROOT);
-    }
-
     private Answer<TasksState> ban() {
-        String named = bare(ask.text("name"));
+        Whom whom = Whom.of(ask.text("name"));
         for (Task each : now.tasks()) {
-            if (!each.person().isEmpty() && each.name().toLowerCase(Locale.ROOT).equals(named)) {
+            if (!each.person().isEmpty() && whom.is(each.name())) {
                 Map<String, String> banned = new TreeMap<>(now.head().banned());
                 banned.put(each.person(), each.name());
                 return stepped(
@@ -184,17 +177,16 @@ final class Leading extends TasksStep {
                         List.of());
             }
         }
-        return refused("nobody", named.isEmpty() ? "Nobody is named. Write whom." : named + " wrote nothing here.");
+        return refused("nobody", whom.unknown("wrote nothing here."));
     }
 
     private Answer<TasksState> unban() {
-        String named = bare(ask.text("name"));
+        Whom whom = Whom.of(ask.text("name"));
         Map<String, String> banned = new TreeMap<>(now.head().banned());
-        boolean there =
-                banned.values().removeIf(each -> each.toLowerCase(Locale.ROOT).equals(named));
-        return there
-                ? stepped(now.with(now.head().banning(banned)), "unbanned", named + " may write again.", List.of())
-                : refused("nobody", named.isEmpty() ? "Nobody is named. Write whom." : named + " is not kept out.");
+        return banned.values().removeIf(whom::is)
+                ? stepped(
+                        now.with(now.head().banning(banned)), "unbanned", whom.name() + " may write again.", List.of())
+                : refused("nobody", whom.unknown("is not kept out."));
     }
 
     private Answer<TasksState> undo() {

@@ -9,7 +9,6 @@ import java.util.Set;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
 import org.waxbell.act.DeskSheet;
-import org.waxbell.actor.Right;
 import org.waxbell.check.Problems;
 import org.waxbell.desk.CheckLines;
 import org.waxbell.event.Standing;
@@ -87,58 +86,54 @@ public record Tasks(
     static final ActField WHICH = ActField.text("which", "Which, by number or words", 500);
     private static final ActField WHOM = ActField.text("name", "Whom, by name", 100);
     private static final List<Act> ACTS = List.of(
-            act(
+            Act.of(
                     "add",
                     "Write something to it",
                     List.of(ActField.text("text", "What, several with ; between", 1_000), LIST),
                     "added"),
-            act("done", "Tick something off", List.of(WHICH, LIST), "done"),
-            act("undone", "Say that it is to be done again", List.of(WHICH, LIST), "undone"),
-            act(
+            Act.of("done", "Tick something off", List.of(WHICH, LIST), "done"),
+            Act.of("undone", "Say that it is to be done again", List.of(WHICH, LIST), "undone"),
+            Act.of(
                     "edit",
                     "Word something otherwise",
                     List.of(ActField.text("text", "Its number, and the new words", 500), LIST),
                     "edited"),
-            act("remove", "Take something away", List.of(WHICH, LIST), "removed"),
-            act("mine", "Tell who asks what they wrote", List.of(LIST), "mine"),
-            act(
+            Act.of("remove", "Take something away", List.of(WHICH, LIST), "removed"),
+            Act.of("mine", "Tell who asks what they wrote", List.of(LIST), "mine"),
+            Act.of(
                     "seal",
                     "Set a seal or a colour beside the name of who asks",
                     List.of(ActField.text("seal", "Which seal or colour", 100)),
                     "sealed",
                     "mended"),
-            act(
+            Act.of(
                     "show",
                     "Show another list",
                     List.of(ActField.text("list", "Which, by name; empty for the next", 40)),
                     "shown"),
-            act("shut", "Shut it to viewers", List.of(), "shut"),
-            act("open", "Open it again", List.of(), "opened"),
-            act("hide", "Leave something out on stages", List.of(WHICH, LIST), "hidden"),
-            act("reveal", "Show what was left out", List.of(WHICH, LIST), "revealed"),
-            act(
+            Act.of("shut", "Shut it to viewers", List.of(), "shut"),
+            Act.of("open", "Open it again", List.of(), "opened"),
+            Act.of("hide", "Leave something out on stages", List.of(WHICH, LIST), "hidden"),
+            Act.of("reveal", "Show what was left out", List.of(WHICH, LIST), "revealed"),
+            Act.of(
                     "move",
                     "Move something",
                     List.of(WHICH, ActField.number("to", "To which place", 1, 2_000, 1), LIST),
                     "moved"),
-            act("clear", "Take away what is done", List.of(LIST), "cleared"),
-            act("reset", "Take everything away", List.of(LIST), "reset"),
-            act(
+            Act.of("clear", "Take away what is done", List.of(LIST), "cleared"),
+            Act.of("reset", "Take everything away", List.of(LIST), "reset"),
+            Act.of(
                     "bring",
                     "Bring a list",
                     List.of(ActField.text("text", "The list, one a line", CheckLines.LONGEST), LIST),
                     "brought"),
-            act("ban", "Keep somebody out", List.of(WHOM), "banned"),
-            act("unban", "Let somebody write again", List.of(WHOM), "unbanned"),
-            act("undo", "Take the last step back", List.of(), "undone"));
+            Act.of("ban", "Keep somebody out", List.of(WHOM), "banned"),
+            Act.of("unban", "Let somebody write again", List.of(WHOM), "unbanned"),
+            Act.of("undo", "Take the last step back", List.of(), "undone"));
 
     public Tasks {
         lists = List.copyOf(lists);
         seals = List.copyOf(seals);
-    }
-
-    private static Act act(String name, String title, List<ActField> fields, String... outcomes) {
-        return new Act(name, title, fields, Right.ASK, List.of(outcomes));
     }
 
     @Override

@@ -1,6 +1,5 @@
 package org.waxbell.tasks;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -12,7 +11,7 @@ import java.util.stream.Stream;
 import org.waxbell.cue.Cue;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
-import org.waxbell.desk.Desk;
+import org.waxbell.desk.KeptByEntries;
 import org.waxbell.fixture.Face;
 import org.waxbell.gate.Surroundings;
 import org.waxbell.state.Book;
@@ -20,7 +19,7 @@ import org.waxbell.state.Change;
 import org.waxbell.state.Memory;
 
 /** Keeps task lists. Each task is kept by itself. */
-public final class TasksDesk implements Desk<Tasks, TasksState> {
+public final class TasksDesk implements KeptByEntries<Tasks, TasksState, TasksHead> {
     private static final Book<TasksHead> HEAD = new Book<>(Tasks.DESK, TasksHead.class);
     private static final Book<Task> TASKS = new Book<>("task", Task.class);
     private static final Book<Glow> GLOWS = new Book<>("taskGlow", Glow.class);
@@ -48,8 +47,13 @@ public final class TasksDesk implements Desk<Tasks, TasksState> {
     }
 
     @Override
-    public TasksState fresh(Tasks document) {
+    public TasksState none() {
         return TasksState.NEW;
+    }
+
+    @Override
+    public TasksHead head(TasksState now) {
+        return now.head();
     }
 
     @Override
@@ -69,23 +73,7 @@ public final class TasksDesk implements Desk<Tasks, TasksState> {
     }
 
     @Override
-    public List<Change> kept(String about, TasksState now) {
-        List<Change> all = new ArrayList<>(List.of(HEAD.put(about, now.head())));
-        entries(about, TasksState.NEW, now, all);
-        return all;
-    }
-
-    @Override
-    public List<Change> changes(String about, TasksState before, TasksState after) {
-        List<Change> all = new ArrayList<>();
-        if (!before.head().equals(after.head())) {
-            all.add(HEAD.put(about, after.head()));
-        }
-        entries(about, before, after, all);
-        return all;
-    }
-
-    private static void entries(String about, TasksState before, TasksState after, List<Change> into) {
+    public void entries(String about, TasksState before, TasksState after, List<Change> into) {
         TASKS.changes(before.tasks(), after.tasks(), each -> key(about, each), into);
         GLOWS.changes(before.glows(), after.glows(), each -> about + "/" + each.person(), into);
     }

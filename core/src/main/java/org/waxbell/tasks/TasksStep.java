@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.waxbell.desk.Answer;
+import org.waxbell.desk.AnswerWords;
 import org.waxbell.desk.Ask;
 import org.waxbell.desk.OneLine;
 import org.waxbell.event.DeskFacts;
@@ -18,10 +19,10 @@ import org.waxbell.event.FactKind;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.Surroundings;
 import org.waxbell.time.Spans;
-import org.waxbell.words.Wording;
 
 /** One step at task lists that somebody asked for. */
 abstract class TasksStep {
+    private static final int MOST_ASKED_BACK = 3;
     final Tasks tasks;
     final TasksState now;
     final Ask ask;
@@ -38,9 +39,37 @@ abstract class TasksStep {
         this.at = ask.at();
         this.evening = evening;
         this.viewer = ask.viewer();
-        TaskList shown = tasks.shown(now.head().shown());
-        String named = ask.act().fields().contains(Tasks.LIST) ? ask.text("list") : "";
-        this.list = named.isBlank() ? shown : tasks.called(named).orElse(shown);
+        this.list = named().flatMap(tasks::called)
+                .orElseGet(() -> tasks.shown(now.head().shown()));
+    }
+
+    /** The list that is named; empty where none is. */
+    private Optional<String> named() {
+        return ask.act().fields().contains(Tasks.LIST)
+                ? Optional.of(ask.text("list")).filter(named -> !named.isBlank())
+                : Optional.empty();
+    }
+
+    /** Whether a list is named that is not there: nothing is written to another in its place. */
+    boolean listUnknown() {
+        return named().filter(each -> tasks.called(each).isEmpty()).isPresent();
+    }
+
+    Answer<TasksState> noSuchList() {
+        return Answer.refused(
+                now,
+                "noSuch",
+                "No list is called " + OneLine.of(ask.text("list")) + ". There are: "
+                        + String.join(
+                                ", ", tasks.lists().stream().map(TaskList::name).toList()) + ".");
+    }
+
+    /** Why it is not known what is meant: nothing is called that, or several may be. */
+    Answer<TasksState> notMeant(Meant meant) {
+        List<Task> perhaps = meant.perhaps();
+        return perhaps.isEmpty()
+                ? no("noSuch", tasks.answers().noSuch())
+                : no("unsure", tasks.answers().unsure(), perhaps.subList(0, Math.min(MOST_ASKED_BACK, perhaps.size())));
     }
 
     /** Whether who asks may lead: the host by hand, and who keeps order. */
@@ -77,9 +106,7 @@ abstract class TasksStep {
         values.put("time", Spans.inWords(tasks.sealMs()));
         values.put("price", evening.points(tasks.sealPrice()));
         values.putAll(more);
-        // Nobody is addressed who presses at the desk.
-        return Wording.of(viewer.isEmpty() ? pattern.replace("{viewer}, ", "") : pattern)
-                .fill(values);
+        return AnswerWords.filled(pattern, values);
     }
 
     Answer<TasksState> no(String outcome, String pattern) {
@@ -99,7 +126,7 @@ abstract class TasksStep {
     Fact about(FactKind kind, Object... more) {
         List<Object> values = new ArrayList<>(List.of(tasks.name(), list.name()));
         values.addAll(Arrays.asList(more));
-        return kind.about(ask.by(), kind.mayHaveViewer() ? viewer : Optional.empty(), values.toArray());
+        return kind.about(ask.by(), viewer, values.toArray());
     }
 
     Fact about(FactKind kind, Task task) {

@@ -19,7 +19,6 @@ import org.waxbell.gate.Surroundings;
 
 /** What viewers ask of task lists, and the host and moderators by the same acts. */
 final class Writing extends TasksStep {
-    private static final int MOST_ASKED_BACK = 3;
     private static final Pattern NUMBERED = Pattern.compile("#?(\\d{1,6})[:.,]?\\s+(\\S.*)");
     private final TasksAnswers answers;
 
@@ -29,6 +28,9 @@ final class Writing extends TasksStep {
     }
 
     Answer<TasksState> answer() {
+        if (listUnknown()) {
+            return noSuchList();
+        }
         return switch (ask.act().name()) {
             case "add" -> add();
             case "done" -> ticked(true);
@@ -129,21 +131,8 @@ final class Writing extends TasksStep {
         // What cannot be meant does not make it unsure: ticked tasks while one is to be ticked, and those of others.
         Meant first = meant(written, all.stream().filter(may).filter(fits).toList());
         Meant any = first.sure().isEmpty() && first.perhaps().isEmpty() ? meant(written, all) : first;
-        if (any.perhaps().size() > 1) {
-            return new Found(
-                    List.of(),
-                    no(
-                            "unsure",
-                            answers.unsure(),
-                            any.perhaps()
-                                    .subList(
-                                            0,
-                                            Math.min(
-                                                    MOST_ASKED_BACK,
-                                                    any.perhaps().size()))));
-        }
         if (any.sure().isEmpty()) {
-            return new Found(List.of(), no("noSuch", answers.noSuch()));
+            return new Found(List.of(), notMeant(any));
         }
         if (!any.sure().stream().allMatch(may)) {
             return new Found(List.of(), no("notYours", answers.notYours(), any.sure()));

@@ -3,7 +3,6 @@ package org.waxbell.tune;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -11,7 +10,7 @@ import java.util.TreeMap;
 import org.waxbell.catalogue.Tune;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
-import org.waxbell.desk.OneLine;
+import org.waxbell.desk.Whom;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.Surroundings;
 
@@ -217,19 +216,16 @@ final class Conducting extends TunesStep {
     }
 
     private Answer<TunesState> ban(boolean out) {
-        String line = OneLine.of(ask.text("name"));
-        String named = (line.startsWith("@") ? line.substring(1) : line).toLowerCase(Locale.ROOT);
+        Whom whom = Whom.of(ask.text("name"));
         Map<String, String> banned = new TreeMap<>(now.head().banned());
         if (!out) {
-            return banned.values()
-                            .removeIf(each -> each.toLowerCase(Locale.ROOT).equals(named))
-                    ? stepped(now.with(now.head().banning(banned)), "unbanned", named + " may ask again.")
-                    : refused("nobody", named.isEmpty() ? "Nobody is named. Write whom." : named + " is not kept out.");
+            return banned.values().removeIf(whom::is)
+                    ? stepped(now.with(now.head().banning(banned)), "unbanned", whom.name() + " may ask again.")
+                    : refused("nobody", whom.unknown("is not kept out."));
         }
-        Optional<Viewer> asker = asker(named);
+        Optional<Viewer> asker = asker(whom);
         if (asker.isEmpty()) {
-            return refused(
-                    "nobody", named.isEmpty() ? "Nobody is named. Write whom." : named + " asked for nothing here.");
+            return refused("nobody", whom.unknown("asked for nothing here."));
         }
         banned.put(asker.get().id(), asker.get().name());
         Player player = player(now);
@@ -245,23 +241,16 @@ final class Conducting extends TunesStep {
                 .moving(player.moves());
     }
 
-    /** Who asked under that name: what waits first, then what was played. */
-    private Optional<Viewer> asker(String named) {
-        for (Request each : now.asked()) {
-            if (!each.person().isEmpty() && each.name().toLowerCase(Locale.ROOT).equals(named)) {
-                return Optional.of(each.viewer());
-            }
-        }
+    /** Who asked under that name: what waits first, then what plays, then what was played, the latest first. */
+    private Optional<Viewer> asker(Whom whom) {
+        List<Viewer> askers = new ArrayList<>();
+        now.asked().forEach(each -> askers.add(each.viewer()));
+        now.head().playing().flatMap(Playing::viewer).ifPresent(askers::add);
         for (int rank = now.past().size() - 1; rank >= 0; rank--) {
-            PastTune past = now.past().at(rank);
-            if (!past.person().isEmpty() && past.name().toLowerCase(Locale.ROOT).equals(named)) {
-                return Optional.of(new Viewer(past.person(), past.name(), Set.of(), 0));
-            }
+            now.past().at(rank).viewer().ifPresent(askers::add);
         }
-        return now.head()
-                .playing()
-                .filter(each -> each.name().toLowerCase(Locale.ROOT).equals(named)
-                        && !each.person().isEmpty())
-                .map(each -> new Viewer(each.person(), each.name(), Set.of(), 0));
+        return askers.stream()
+                .filter(each -> !each.id().isEmpty() && whom.is(each.name()))
+                .findFirst();
     }
 }

@@ -1,6 +1,8 @@
 package org.waxbell.tune;
 
+import java.util.Optional;
 import org.waxbell.catalogue.Tune;
+import org.waxbell.event.Viewer;
 
 /**
  * A tune that was played, or that could not be.
@@ -23,6 +25,11 @@ public record PastTune(
         long began,
         long playedMs,
         How how) {
+    /** Who asked for it; empty where that was no viewer. */
+    Optional<Viewer> viewer() {
+        return Request.viewer(person, name);
+    }
+
     /** How a tune ended. */
     public enum How {
         /** It was played to its end. */

@@ -11,8 +11,6 @@ import org.waxbell.catalogue.Tune;
 import org.waxbell.desk.PointsMove;
 import org.waxbell.event.DeskFacts;
 import org.waxbell.event.Fact;
-import org.waxbell.event.Standing;
-import org.waxbell.event.Viewer;
 
 /** Lets one tune follow another: what was asked for first, else the fallback list, of which none comes again before all were played. */
 final class Player {
@@ -45,10 +43,6 @@ final class Player {
         return moves;
     }
 
-    private static Optional<Viewer> viewer(String person, String name) {
-        return person.isEmpty() ? Optional.empty() : Optional.of(new Viewer(person, name, Set.of(Standing.ANYONE), 0));
-    }
-
     /** What plays is over. */
     void end(PastTune.How how) {
         now.head().playing().ifPresent(playing -> {
@@ -65,7 +59,7 @@ final class Player {
             now = now.with(past).with(now.head().playing(Optional.empty()));
             told.add(DeskFacts.TUNE_ENDED.about(
                     by,
-                    viewer(playing.person(), playing.name()),
+                    playing.viewer(),
                     tunes.name(),
                     playing.tune().title(),
                     playing.tune().maker(),
@@ -106,7 +100,7 @@ final class Player {
                 .with(now.head().counted());
         told.add(DeskFacts.TUNE_ENDED.about(
                 by,
-                viewer(request.person(), request.name()),
+                Request.viewer(request.person(), request.name()),
                 tunes.name(),
                 request.tune().title(),
                 request.tune().maker(),
@@ -124,8 +118,8 @@ final class Player {
     private void begin(Tune tune, String person, String name, boolean fallback, long asked, long from) {
         Playing playing = new Playing(now.head().played() + 1, tune, person, name, fallback, asked, from, 0);
         now = now.with(now.head().playing(Optional.of(playing)));
-        told.add(
-                DeskFacts.TUNE_STARTED.about(by, viewer(person, name), tunes.name(), tune.title(), tune.maker(), name));
+        told.add(DeskFacts.TUNE_STARTED.about(
+                by, Request.viewer(person, name), tunes.name(), tune.title(), tune.maker(), name));
     }
 
     /** The tunes of the fallback list that may be played, by id. */

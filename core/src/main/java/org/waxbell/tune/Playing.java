@@ -1,6 +1,8 @@
 package org.waxbell.tune;
 
+import java.util.Optional;
 import org.waxbell.catalogue.Tune;
+import org.waxbell.event.Viewer;
 
 /**
  * The tune that plays.
@@ -15,6 +17,11 @@ import org.waxbell.catalogue.Tune;
  */
 public record Playing(
         long number, Tune tune, String person, String name, boolean fallback, long asked, long began, long paused) {
+    /** Who asked for it; empty where that was no viewer. */
+    Optional<Viewer> viewer() {
+        return Request.viewer(person, name);
+    }
+
     /** When its last note is over, milliseconds since 1970 UTC; never while it is paused. */
     long ends() {
         return paused > 0 ? Long.MAX_VALUE : began + tune.lengthMs();

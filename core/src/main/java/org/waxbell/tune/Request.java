@@ -1,5 +1,6 @@
 package org.waxbell.tune;
 
+import java.util.Optional;
 import java.util.Set;
 import org.waxbell.catalogue.Tune;
 import org.waxbell.event.Standing;
@@ -31,5 +32,10 @@ public record Request(long number, long order, Tune tune, String person, String 
     /** Who asked, as events name one. */
     Viewer viewer() {
         return new Viewer(person, name, Set.of(Standing.ANYONE), 0);
+    }
+
+    /** Who asked, as events name one; empty where that was no viewer. @param person identity, empty text for the host */
+    static Optional<Viewer> viewer(String person, String name) {
+        return person.isEmpty() ? Optional.empty() : Optional.of(new Viewer(person, name, Set.of(Standing.ANYONE), 0));
     }
 }

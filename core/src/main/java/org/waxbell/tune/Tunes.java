@@ -6,7 +6,6 @@ import java.util.Map;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
 import org.waxbell.act.DeskSheet;
-import org.waxbell.actor.Right;
 import org.waxbell.catalogue.Tune;
 import org.waxbell.check.Problems;
 import org.waxbell.event.Standing;
@@ -96,42 +95,38 @@ public record Tunes(
     private static final ActField NUMBER = ActField.number("number", "Its number", 1, 1_000_000_000, 1);
     private static final ActField WHOM = ActField.text("name", "Whom, by name", 100);
     private static final List<Act> ACTS = List.of(
-            act("ask", "Ask for a tune", List.of(WORDS), "queued"),
-            act("unask", "Take back the last of who asks", List.of(), "unasked"),
-            act("when", "Tell who asks when theirs is played", List.of(), "when"),
-            act("vote", "Vote for the next, who asks", List.of(), "voted", "votedAway"),
-            act("start", "Play", List.of(), "started", "wentOn"),
-            act("pause", "Pause", List.of(), "paused"),
-            act("stop", "End playing", List.of(), "stopped"),
-            act("skip", "Go on to the next", List.of(), "skipped"),
-            act("volume", "Set how loud it is", List.of(ActField.number("percent", "How loud", 0, 100, 70)), "set"),
-            act("move", "Move one", List.of(NUMBER, ActField.number("to", "To which place", 1, 1_000, 1)), "moved"),
-            act("remove", "Take one away", List.of(NUMBER), "removed"),
-            act("clear", "Take all that wait away", List.of(), "cleared"),
-            act(
+            Act.of("ask", "Ask for a tune", List.of(WORDS), "queued"),
+            Act.of("unask", "Take back the last of who asks", List.of(), "unasked"),
+            Act.of("when", "Tell who asks when theirs is played", List.of(), "when"),
+            Act.of("vote", "Vote for the next, who asks", List.of(), "voted", "votedAway"),
+            Act.of("start", "Play", List.of(), "started", "wentOn"),
+            Act.of("pause", "Pause", List.of(), "paused"),
+            Act.of("stop", "End playing", List.of(), "stopped"),
+            Act.of("skip", "Go on to the next", List.of(), "skipped"),
+            Act.of("volume", "Set how loud it is", List.of(ActField.number("percent", "How loud", 0, 100, 70)), "set"),
+            Act.of("move", "Move one", List.of(NUMBER, ActField.number("to", "To which place", 1, 1_000, 1)), "moved"),
+            Act.of("remove", "Take one away", List.of(NUMBER), "removed"),
+            Act.of("clear", "Take all that wait away", List.of(), "cleared"),
+            Act.of(
                     "keep",
                     "Keep what plays in your own list",
                     List.of(ActField.text("tune", "Which, by its id; empty for what plays", 200)),
                     "kept"),
-            act("drop", "Take one out of your own list", List.of(NUMBER), "dropped"),
-            act(
+            Act.of("drop", "Take one out of your own list", List.of(NUMBER), "dropped"),
+            Act.of(
                     "bring",
                     "Bring a list of tunes",
                     List.of(
                             ActField.text("list", "Ids, one a line", LONGEST_LIST),
                             ActField.number("anew", "1 to begin anew", 0, 1, 0)),
                     "brought"),
-            act("ban", "Keep somebody from asking", List.of(WHOM), "banned"),
-            act("unban", "Let somebody ask again", List.of(WHOM), "unbanned"),
-            act("undo", "Take the last step back", List.of(), "undone"));
+            Act.of("ban", "Keep somebody from asking", List.of(WHOM), "banned"),
+            Act.of("unban", "Let somebody ask again", List.of(WHOM), "unbanned"),
+            Act.of("undo", "Take the last step back", List.of(), "undone"));
 
     public Tunes {
         licences = List.copyOf(licences);
         unwelcome = List.copyOf(unwelcome);
-    }
-
-    private static Act act(String name, String title, List<ActField> fields, String... outcomes) {
-        return new Act(name, title, fields, Right.ASK, List.of(outcomes));
     }
 
     /** Whether its licence lets a tune be played. */

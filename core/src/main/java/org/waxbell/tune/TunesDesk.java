@@ -11,7 +11,7 @@ import org.waxbell.catalogue.Tune;
 import org.waxbell.cue.Cue;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
-import org.waxbell.desk.Desk;
+import org.waxbell.desk.KeptByEntries;
 import org.waxbell.directive.SayInChat;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Fact;
@@ -24,7 +24,7 @@ import org.waxbell.state.Change;
 import org.waxbell.state.Memory;
 
 /** Plays what viewers ask for, and the fallback list while nobody does. What is heard is a matter of pages: they are told moments. */
-public final class TunesDesk implements Desk<Tunes, TunesState> {
+public final class TunesDesk implements KeptByEntries<Tunes, TunesState, TunesHead> {
     private static final Book<TunesHead> HEAD = new Book<>(Tunes.DESK, TunesHead.class);
     private static final Book<Request> ASKED = new Book<>("tuneAsked", Request.class);
     private static final Book<KeptTune> KEPT = new Book<>("tuneKept", KeptTune.class);
@@ -60,8 +60,13 @@ public final class TunesDesk implements Desk<Tunes, TunesState> {
     }
 
     @Override
-    public TunesState fresh(Tunes document) {
+    public TunesState none() {
         return TunesState.NEW;
+    }
+
+    @Override
+    public TunesHead head(TunesState now) {
+        return now.head();
     }
 
     @Override
@@ -87,23 +92,7 @@ public final class TunesDesk implements Desk<Tunes, TunesState> {
     }
 
     @Override
-    public List<Change> kept(String about, TunesState now) {
-        List<Change> all = new ArrayList<>(List.of(HEAD.put(about, now.head())));
-        entries(about, TunesState.NEW, now, all);
-        return all;
-    }
-
-    @Override
-    public List<Change> changes(String about, TunesState before, TunesState after) {
-        List<Change> all = new ArrayList<>();
-        if (!before.head().equals(after.head())) {
-            all.add(HEAD.put(about, after.head()));
-        }
-        entries(about, before, after, all);
-        return all;
-    }
-
-    private static void entries(String about, TunesState before, TunesState after, List<Change> into) {
+    public void entries(String about, TunesState before, TunesState after, List<Change> into) {
         ASKED.changes(before.asked(), after.asked(), each -> key(about, each.number()), into);
         KEPT.changes(before.kept(), after.kept(), each -> key(about, each.number()), into);
         PAST.changes(before.past(), after.past(), each -> key(about, each.number()), into);
@@ -256,17 +245,21 @@ public final class TunesDesk implements Desk<Tunes, TunesState> {
                 .filter(tunes::mayPlay)
                 .toList();
         return new TunesBoard(
+                at,
                 now.head().on(),
                 now.head().playing(),
                 now.asked().first(MOST_AT_DESK).stream()
                         .map(each -> new TunesBoard.AskedTune(each, now.until(each, at, tunes.givesWay())))
                         .toList(),
                 now.kept().first(Tunes.MOST_KEPT),
+                now.kept().first(Tunes.MOST_KEPT).stream()
+                        .mapToLong(each -> each.tune().lengthMs())
+                        .sum(),
                 list.size(),
                 now.head().bag().size(),
                 past,
                 now.head().volume(),
-                now.head().votes().size(),
+                TunesStep.votes(tunes, now, at),
                 TunesStep.needed(tunes, now, at),
                 now.head().banned().values().stream().sorted().toList(),
                 now.head().back().isPresent());

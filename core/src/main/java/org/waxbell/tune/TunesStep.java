@@ -9,12 +9,12 @@ import java.util.stream.Collectors;
 import org.waxbell.actor.Actor;
 import org.waxbell.catalogue.Tune;
 import org.waxbell.desk.Answer;
+import org.waxbell.desk.AnswerWords;
 import org.waxbell.desk.PointsMove;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.Surroundings;
 import org.waxbell.time.Spans;
-import org.waxbell.words.Wording;
 
 /** One step at the desk of tunes. */
 abstract class TunesStep {
@@ -75,12 +75,10 @@ abstract class TunesStep {
         values.put("hour", Integer.toString(tunes.perHour()));
         values.put("who", tunes.who().plural());
         values.put("price", evening.points(tunes.price()));
-        values.put("votes", Integer.toString(votes(state, at)));
+        values.put("votes", Integer.toString(votes(tunes, state, at)));
         values.put("votesNeeded", Integer.toString(needed(tunes, state, at)));
         values.putAll(more);
-        // Nobody is addressed who presses at the desk.
-        return Wording.of(viewer.isEmpty() ? pattern.replace("{viewer}, ", "") : pattern)
-                .fill(values);
+        return AnswerWords.filled(pattern, values);
     }
 
     private static boolean isPresent(Tunes tunes, TunesState state, String person, long at) {
@@ -91,7 +89,7 @@ abstract class TunesStep {
     }
 
     /** How many voted that are present still. */
-    private int votes(TunesState state, long at) {
+    static int votes(Tunes tunes, TunesState state, long at) {
         return (int) state.head().votes().stream()
                 .filter(each -> isPresent(tunes, state, each, at))
                 .count();
@@ -107,7 +105,7 @@ abstract class TunesStep {
     }
 
     boolean enough(TunesState state) {
-        return votes(state, at) >= needed(tunes, state, at);
+        return votes(tunes, state, at) >= needed(tunes, state, at);
     }
 
     Player player(TunesState state) {

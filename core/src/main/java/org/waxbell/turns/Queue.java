@@ -10,7 +10,6 @@ import java.util.Set;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
 import org.waxbell.act.DeskSheet;
-import org.waxbell.actor.Right;
 import org.waxbell.check.Problems;
 import org.waxbell.desk.CheckLines;
 import org.waxbell.event.Standing;
@@ -99,46 +98,42 @@ public record Queue(
 
     static final ActField NAME = ActField.text("name", "Whom, by name", 500);
     private static final List<Act> ACTS = List.of(
-            act("join", "Join it, who asks", List.of(ActField.text("note", "With which note", 500)), "joined"),
-            act("leave", "Leave it, who asks", List.of(), "left"),
-            act("place", "Tell who asks the place and the wait", List.of(), "place"),
-            act("note", "Change the note of who asks", List.of(ActField.text("note", "The note", 500)), "noted"),
-            act("open", "Open it", List.of(), "opened"),
-            act("close", "Close it", List.of(), "closed"),
-            act(
+            Act.of("join", "Join it, who asks", List.of(ActField.text("note", "With which note", 500)), "joined"),
+            Act.of("leave", "Leave it, who asks", List.of(), "left"),
+            Act.of("place", "Tell who asks the place and the wait", List.of(), "place"),
+            Act.of("note", "Change the note of who asks", List.of(ActField.text("note", "The note", 500)), "noted"),
+            Act.of("open", "Open it", List.of(), "opened"),
+            Act.of("close", "Close it", List.of(), "closed"),
+            Act.of(
                     "next",
                     "Take the next",
                     List.of(ActField.number("count", "How many", 1, 20, 1), ActField.text("step", "At which step", 20)),
                     "taken"),
-            act(
+            Act.of(
                     "turn",
                     "End the turn and take the next",
                     List.of(ActField.text("step", "At which step", 20)),
                     "taken",
                     "ended"),
-            act("random", "Draw one", List.of(ActField.text("from", "From members only: members", 20)), "taken"),
-            act("take", "Take one by name", List.of(NAME), "taken"),
-            act("done", "End a turn", List.of(ActField.text("outcome", "As", 60), NAME), "ended"),
-            act("back", "Put back who is up", List.of(NAME), "putBack"),
-            act("remove", "Remove one", List.of(NAME), "removed"),
-            act("move", "Move one", List.of(NAME, ActField.number("to", "To which place", 1, 100_000, 1)), "moved"),
-            act("add", "Let somebody join", List.of(NAME, ActField.text("note", "With which note", 500)), "joined"),
-            act(
+            Act.of("random", "Draw one", List.of(ActField.text("from", "From members only: members", 20)), "taken"),
+            Act.of("take", "Take one by name", List.of(NAME), "taken"),
+            Act.of("done", "End a turn", List.of(ActField.text("outcome", "As", 60), NAME), "ended"),
+            Act.of("back", "Put back who is up", List.of(NAME), "putBack"),
+            Act.of("remove", "Remove one", List.of(NAME), "removed"),
+            Act.of("move", "Move one", List.of(NAME, ActField.number("to", "To which place", 1, 100_000, 1)), "moved"),
+            Act.of("add", "Let somebody join", List.of(NAME, ActField.text("note", "With which note", 500)), "joined"),
+            Act.of(
                     "bring",
                     "Let everybody of a list join",
                     List.of(ActField.text("list", "The list, one a line", CheckLines.LONGEST)),
                     "joined"),
-            act("ban", "Keep somebody out", List.of(NAME), "banned"),
-            act("unban", "Let somebody in again", List.of(NAME), "unbanned"),
-            act("clear", "Send all who wait away", List.of(), "cleared"),
-            act("undo", "Take the last step back", List.of(), "undone"));
+            Act.of("ban", "Keep somebody out", List.of(NAME), "banned"),
+            Act.of("unban", "Let somebody in again", List.of(NAME), "unbanned"),
+            Act.of("clear", "Send all who wait away", List.of(), "cleared"),
+            Act.of("undo", "Take the last step back", List.of(), "undone"));
 
     public Queue {
         outcomes = List.copyOf(outcomes);
-    }
-
-    private static Act act(String name, String title, List<ActField> fields, String... outcomes) {
-        return new Act(name, title, fields, Right.ASK, List.of(outcomes));
     }
 
     @Override

@@ -1,6 +1,5 @@
 package org.waxbell.turns;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -9,7 +8,7 @@ import java.util.Optional;
 import org.waxbell.cue.Cue;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
-import org.waxbell.desk.Desk;
+import org.waxbell.desk.KeptByEntries;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
@@ -22,7 +21,7 @@ import org.waxbell.state.Change;
 import org.waxbell.state.Memory;
 
 /** Runs queues. Each entry is kept by itself, so a step costs no more in a long queue than in a short one. */
-public final class TurnsDesk implements Desk<Queue, TurnsState> {
+public final class TurnsDesk implements KeptByEntries<Queue, TurnsState, QueueHead> {
     private static final Book<QueueHead> HEAD = new Book<>(Queue.DESK, QueueHead.class);
     private static final Book<Entry> ENTRIES = new Book<>("queueEntry", Entry.class);
     private static final Book<Guest> GUESTS = new Book<>("queueGuest", Guest.class);
@@ -53,8 +52,13 @@ public final class TurnsDesk implements Desk<Queue, TurnsState> {
     }
 
     @Override
-    public TurnsState fresh(Queue queue) {
+    public TurnsState none() {
         return TurnsState.NEW;
+    }
+
+    @Override
+    public QueueHead head(TurnsState now) {
+        return now.head();
     }
 
     @Override
@@ -73,23 +77,7 @@ public final class TurnsDesk implements Desk<Queue, TurnsState> {
     }
 
     @Override
-    public List<Change> kept(String about, TurnsState now) {
-        List<Change> all = new ArrayList<>(List.of(HEAD.put(about, now.head())));
-        entries(about, TurnsState.NEW, now, all);
-        return all;
-    }
-
-    @Override
-    public List<Change> changes(String about, TurnsState before, TurnsState after) {
-        List<Change> all = new ArrayList<>();
-        if (!before.head().equals(after.head())) {
-            all.add(HEAD.put(about, after.head()));
-        }
-        entries(about, before, after, all);
-        return all;
-    }
-
-    private static void entries(String about, TurnsState before, TurnsState after, List<Change> into) {
+    public void entries(String about, TurnsState before, TurnsState after, List<Change> into) {
         ENTRIES.changes(before.people(), after.people(), each -> key(about, each.person()), into);
         GUESTS.changes(before.guests(), after.guests(), each -> key(about, each.person()), into);
         PAST.changes(before.past(), after.past(), each -> key(about, each.number()), into);

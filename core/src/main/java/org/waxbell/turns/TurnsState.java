@@ -2,9 +2,9 @@ package org.waxbell.turns;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.waxbell.desk.Whom;
 import org.waxbell.state.Ranked;
 import org.waxbell.turns.QueueHead.Back;
 
@@ -75,16 +75,10 @@ public record TurnsState(
                 .findFirst();
     }
 
-    private static boolean isCalled(String name, String wanted) {
-        String bare = wanted.strip();
-        return name.toLowerCase(Locale.ROOT)
-                .equals((bare.startsWith("@") ? bare.substring(1) : bare).toLowerCase(Locale.ROOT));
-    }
-
     /** Who waits under that name, whatever its capitals and with an at sign or without. */
     Optional<Entry> named(String name) {
         for (Entry each : waiting) {
-            if (isCalled(each.name(), name)) {
+            if (Whom.of(name).is(each.name())) {
                 return Optional.of(each);
             }
         }
@@ -94,14 +88,14 @@ public record TurnsState(
     /** Who is up under that name. */
     Optional<Up> upNamed(String name) {
         return head.up().stream()
-                .filter(each -> isCalled(each.entry().name(), name))
+                .filter(each -> Whom.of(name).is(each.entry().name()))
                 .findFirst();
     }
 
     /** Who is banned under that name, by identity. */
     Optional<String> bannedNamed(String name) {
         return head.banned().entrySet().stream()
-                .filter(each -> isCalled(each.getValue(), name))
+                .filter(each -> Whom.of(name).is(each.getValue()))
                 .map(Map.Entry::getKey)
                 .findFirst();
     }

@@ -84,6 +84,22 @@ class CatalogueTest {
         assertThat(ALL.linked("")).isEmpty();
     }
 
+    @Test
+    void aLineOfAListMeansWhatCanOnlyBeOne() {
+        assertThat(ALL.listed("https://tunes.example.org/tidesong", "Other", "Nobody")
+                        .orElseThrow()
+                        .title())
+                .isEqualTo("Tidesong");
+        assertThat(ALL.listed("practice/tidesong", "", "").orElseThrow().title())
+                .isEqualTo("Tidesong");
+        assertThat(ALL.listed("/music/1.ogg", "Tidesong", "Kit Saltby")
+                        .orElseThrow()
+                        .title())
+                .isEqualTo("Tidesong");
+        assertThat(ALL.listed("/music/2.ogg", "Lantern", "")).isEmpty();
+        assertThat(ALL.listed("/music/3.ogg", "", "")).isEmpty();
+    }
+
     static Stream<TuneSource> sources() {
         Media long1 = new Media("Fen Choir - Reed Song.ogg", "Tunes", "aa", "audio/ogg", 90_000);
         Media long2 = new Media("hum.wav", "Tunes", "bb", "audio/wav", 21_000, -300, 1);

@@ -100,6 +100,8 @@ class TasksTest {
         assertThat(on.say(Samples.SEDGE, "!taskshow candle")).contains("No list is called candle. There are: Orders");
         assertThat(on.say(Samples.SEDGE, "!taskshow")).contains("Orders to pour is shown");
         assertThat(on.ask("show", "list", "orders")).contains("is shown already");
+        assertThat(on.ask("add", "text", "astray", "list", "candle")).contains("No list is called candle");
+        assertThat(on.ask("reset", "list", "candle")).contains("No list is called candle");
         on.restart();
         assertThat(on.on("orders")).containsExactly("1 a sage taper", "2 on the other");
         assertThat(on.on("evening")).containsExactly("1 trim the wicks");
@@ -209,6 +211,9 @@ class TasksTest {
         assertThat(on.ask("bring", "text", "* one\n    - [X] two, below\n\t1) three\n\n# no\nfour"))
                 .isEqualTo("4 brought to Orders to pour. 2 stood below others and stand beside them now.");
         assertThat(on.on("orders")).containsExactly("1 one", "x2 two, below", "3 three", "4 four");
+        assertThat(on.ask("bring", "text", "#5 is no heading\n" + "y".repeat(90), "list", "evening"))
+                .isEqualTo("2 brought to Odalys's evening. 1 was cut to 80 characters.");
+        assertThat(on.on("evening").get(0)).isEqualTo("1 #5 is no heading");
         assertThat(on.ask("bring", "text", "# only a heading\n\n")).contains("Nothing stands there");
         assertThat(on.ask("bring", "text", "line\n".repeat(2_100))).contains("1996 brought", "104 left out");
         assertThat(on.board().lists().get(0).more()).isEqualTo(1_700);

@@ -107,7 +107,7 @@ class TasksTest {
     void theHostTicksMovesWordsOtherwiseAndTakesBackByKeys() {
         show("/desks/polish");
         browser.see("[data-task='1']").sendKeys(" ");
-        said("done: one. That is 2 of 11.");
+        said("Done: one. That is 2 of 11.");
         browser.see("[data-task='3']").sendKeys(Keys.chord(Keys.ALT, Keys.ARROW_UP));
         said("three was moved.");
         browser.await("it stands before", any -> atDesk().indexOf("three") == 1);
@@ -115,7 +115,7 @@ class TasksTest {
         browser.type("[data-wording]", "four, and shiny\n");
         browser.await("it reads so", any -> atDesk().contains("four, and shiny"));
         browser.see("[data-task='5']").sendKeys(Keys.DELETE);
-        said("off Pieces to polish: five.");
+        said("Off Pieces to polish: five.");
         browser.seeText("button", "Take back").click();
         said("Polishing is as it was.");
         browser.await("it is back", any -> atDesk().size() == 11);

@@ -94,8 +94,11 @@ class TuneController {
     @GetMapping("/media/tunes/{source}/{name}/picture")
     ResponseEntity<String> picture(
             @PathVariable String source, @PathVariable String name, @RequestParam(defaultValue = "") String k) {
-        return forPage(source, name, k)
-                .filter(Tune::pictured)
+        return drawn(forPage(source, name, k));
+    }
+
+    private static ResponseEntity<String> drawn(Optional<Tune> of) {
+        return of.filter(Tune::pictured)
                 .map(tune -> ResponseEntity.ok()
                         .contentType(MediaType.parseMediaType("image/svg+xml"))
                         .cacheControl(CacheControl.maxAge(KEPT).cachePrivate())
@@ -106,13 +109,7 @@ class TuneController {
     /** The picture of a tune for the console. */
     @GetMapping("/api/tunes/picture")
     ResponseEntity<String> picture(@RequestParam String id) {
-        return catalogue()
-                .get(id)
-                .filter(Tune::pictured)
-                .map(tune -> ResponseEntity.ok()
-                        .contentType(MediaType.parseMediaType("image/svg+xml"))
-                        .body(TunePicture.of(tune)))
-                .orElseGet(() -> ResponseEntity.notFound().build());
+        return drawn(catalogue().get(id));
     }
 
     /** What is meant by some words, as viewers are answered. */
@@ -144,13 +141,16 @@ class TuneController {
         List<String> unknown = new ArrayList<>();
         int left = 0;
         for (int i = 0; i < lines.size(); i++) {
-            Optional<Tune> tune = i < Playlists.MOST ? meant(lines.get(i)) : Optional.empty();
+            Playlists.Line line = lines.get(i);
+            Optional<Tune> tune = i < Playlists.MOST
+                    ? catalogue().listed(line.location(), line.title(), line.maker())
+                    : Optional.empty();
             if (tune.isPresent()) {
                 known.putIfAbsent(tune.get().id(), tune.get());
             } else {
                 left++;
                 if (unknown.size() < MOST_UNKNOWN) {
-                    unknown.add(i < Playlists.MOST ? lines.get(i).named() : "and all behind line " + Playlists.MOST);
+                    unknown.add(i < Playlists.MOST ? line.named() : "and all behind line " + Playlists.MOST);
                 }
             }
         }
@@ -160,17 +160,6 @@ class TuneController {
                 known.values().stream().mapToLong(Tune::lengthMs).sum(),
                 unknown,
                 left);
-    }
-
-    private Optional<Tune> meant(Playlists.Line line) {
-        return catalogue()
-                .linked(line.location())
-                .or(() -> catalogue().get(line.location()))
-                .or(() -> line.title().isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(catalogue().find(line.title() + " " + line.maker()))
-                                .filter(Found::sure)
-                                .map(found -> found.nearest().get(0)));
     }
 
     private List<Tune> kept(String id) {

@@ -12,12 +12,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.media.SoundReader;
 import org.waxbell.app.speech.Wav;
+import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.catalogue.PracticeMelody;
 import org.waxbell.catalogue.Tune;
 
@@ -28,15 +32,23 @@ public class TuneFiles {
     private static final int MOST_DRAWN = 500;
     private final DataFolder folder;
     private final MediaFiles media;
+    private final WiringStore wiring;
     private final Map<String, String> drawn = new LinkedHashMap<>();
 
-    TuneFiles(DataFolder folder, MediaFiles media) {
+    TuneFiles(DataFolder folder, MediaFiles media, WiringStore wiring) {
+        this.wiring = wiring;
         this.folder = folder;
         this.media = media;
     }
 
     /** A file with sound. @param type its media type */
     public record SoundFile(Path path, String type) {}
+
+    /** Makes the index of tunes apart from the evening, so that the first who asks for one does not hold it up. */
+    @EventListener(ApplicationReadyEvent.class)
+    void prepare() {
+        CompletableFuture.runAsync(() -> wiring.book().catalogue().find(""));
+    }
 
     /** The file of a tune; empty where there is none. It may take a second to be made. */
     public Optional<SoundFile> file(Tune tune) {
