@@ -12,7 +12,7 @@ import PARTS from '@/testing/parts.json'
 
 ownStores()
 beforeEach(() => {
-  serve(() => ({ body: { known: false } }))
+  serve((_method, path) => ({ body: path.endsWith('/room') ? [] : { known: false } }))
   useKinds().all = kindsView
 })
 afterEach(() => vi.unstubAllGlobals())
@@ -71,15 +71,26 @@ describe('the form of a part', () => {
 })
 
 describe('what is switched', () => {
-  const lamp = { ...made('switch'), target: { kind: 'lamp', name: 'Bench' }, value: 'off' }
+  const lamp = { ...made('switch'), target: { kind: 'lamp', name: 'Bench' }, value: '#c8841a 60' }
+  const choose = async (shown: ReturnType<typeof switching>, at: number, name: string) => {
+    await shown.findAll('button[aria-haspopup=listbox]')[at]!.trigger('click')
+    await shown
+      .findAll('[role=option]')
+      .find((each) => each.text() === name)!
+      .trigger('click')
+  }
 
   it('changes, and its time where it goes back', async () => {
     const shown = switching(lamp)
-    await field(shown as never, 'To').setValue('#c8841a')
     await field(shown as never, 'Which one').setValue('Shelf')
+    await choose(shown, 1, 'breathing')
+    await choose(shown, 1, 'on, as it was')
+    await field(shown as never, 'Brightness').setValue('100')
     expect(shown.emitted('set')).toEqual([
-      ['value', '#c8841a'],
       ['target', { kind: 'lamp', name: 'Shelf' }],
+      ['value', 'breathe #c8841a'],
+      ['value', 'on'],
+      ['value', '#c8841a'],
     ])
     expect(form('switch', none, lamp).text()).toContain('For, then back')
     expect(form('switch', none, { ...lamp, stay: true }).text()).not.toContain('For, then back')
@@ -104,7 +115,7 @@ describe('what is switched', () => {
       streaming: false,
       recording: false,
     }
-    serve(() => ({ body: { known: true, picture } }))
+    serve((_method, path) => ({ body: path.endsWith('/room') ? [] : { known: true, picture } }))
     const of = (kind: string, value: string) => switching({ ...made('switch'), target: { kind, name: '' }, value })
     const offered = async (shown: ReturnType<typeof switching>) => {
       await flushPromises()
@@ -115,6 +126,17 @@ describe('what is switched', () => {
     expect(await offered(of('scene', ''))).toEqual(['Bench camera'])
     expect(await offered(of('text', '{viewer}'))).toEqual(['LABEL'])
     expect(await offered(of('filter', 'on'))).toEqual(['CAM: Warm light'])
+    const light = { on: false, colour: '#fff4de', brightness: 100 }
+    serve((_method, path) => ({
+      body: path.endsWith('/room')
+        ? [
+            { name: 'Bench', sort: 'lamp', light },
+            { name: 'Kettle', sort: 'plug', light },
+          ]
+        : { known: false },
+    }))
+    expect(await offered(of('lamp', 'off'))).toEqual(['Bench'])
+    expect(await offered(of('plug', 'on'))).toEqual(['Kettle'])
   })
 })
 

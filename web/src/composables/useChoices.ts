@@ -39,10 +39,12 @@ export const useChoices = (cueId: () => string = () => '', on: () => Stage | und
     queues: () => sheets('queue'),
     tasks: () => sheets('tasks'),
     tunes: () => sheets('tunes'),
+    crowds: () => sheets('crowd'),
     wheels: (value) => named(fixtures(value, 'wheel')),
     mascots: (value) => named(fixtures(value, 'mascot')),
     moves: (value) => plain(wiring.movesOf(String(value.stage), String(value.mascot))),
     looks: () => named(wiring.view?.looks ?? []),
+    ownLooks: () => [{ value: '', name: 'its own colours' }, ...named(wiring.view?.looks ?? [])],
     soundFolders: () => plain(wiring.shelf.filter((each) => each.type.startsWith('audio/')).map((each) => each.folder)),
     sounds: (value) => [
       { value: '', name: 'any of the folder' },
@@ -68,6 +70,8 @@ export const useChoices = (cueId: () => string = () => '', on: () => Stage | und
     rewards: () => plain(known.names.rewards),
     gifts: () => plain(known.names.gifts),
     voices: () => [{ value: '', name: 'the usual voice' }, ...known.names.voices],
+    oscLinks: () => named(live.links.filter((each) => each.kind === 'osc')),
+    webLinks: () => named(live.links.filter((each) => each.kind === 'web')),
     links: () => named(live.links.filter((each) => each.kind === 'irc' || each.id === 'practice')),
   }
   const of = (field: FieldView, value: Record<string, unknown>): Choice[] =>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import TheRail from '@/components/rail/TheRail.vue'
 import TheNotes from '@/components/rail/TheNotes.vue'
 import TheRope from '@/components/rope/TheRope.vue'
@@ -20,6 +21,7 @@ const ThePalette = defineAsyncComponent(() => import('@/components/rail/ThePalet
 const HearingFrames = defineAsyncComponent(() => import('@/components/rail/HearingFrames.vue'))
 const JournalDialog = defineAsyncComponent(() => import('@/components/why/JournalDialog.vue'))
 const WhyDialog = defineAsyncComponent(() => import('@/components/why/WhyDialog.vue'))
+const route = useRoute()
 const kinds = useKinds()
 const live = useLive()
 const wiring = useWiring()
@@ -70,7 +72,7 @@ useKeys({
 
 <template>
   <div class="flex h-full flex-col">
-    <TheRail @keys="keys = true" @palette="palette = true" @history="history" />
+    <TheRail v-if="!route.meta.dock" @keys="keys = true" @palette="palette = true" @history="history" />
     <p v-if="!live.connected && live.version" role="alert" class="bg-wax px-4 py-1 text-on-wax">
       Wax Bell does not answer. What is on air goes away by itself; this page comes back as soon as it runs again.
     </p>
@@ -80,7 +82,7 @@ useKeys({
     </p>
     <main class="min-h-0 flex-1"><RouterView /></main>
     <HearingFrames v-if="here.on" />
-    <TheRope />
+    <TheRope v-if="!route.meta.dock" />
     <TheNotes />
     <ThePalette v-if="paletteEver" :open="palette" @close="palette = false" @keys="keys = true" @history="history" />
     <template v-if="whyEver">

@@ -23,6 +23,12 @@ export const router = createRouter({
     { path: '/looks', component: () => import('@/views/stages/LooksView.vue') },
     { path: '/shelf', component: () => import('@/views/shelf/ShelfView.vue') },
     { path: '/desks/:id?', component: () => import('@/views/desks/DesksView.vue'), props: true },
+    {
+      path: '/dock/:id?',
+      component: () => import('@/views/desks/DeskDock.vue'),
+      props: true,
+      meta: { dock: true },
+    },
     { path: '/voice', component: () => import('@/views/voice/VoiceView.vue') },
     { path: '/slate', component: () => import('@/views/slate/SlateView.vue') },
     { path: '/viewers', component: () => import('@/views/viewers/ViewersView.vue') },

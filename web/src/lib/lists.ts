@@ -15,5 +15,11 @@ export const free = (wish: string, taken: string[]): string => {
   return name
 }
 
+/** The same list where one of it is changed. */
+export const changedAt = <T>(all: T[], at: number, next: Partial<T>): T[] =>
+  all.map((each, other) => (other === at ? { ...each, ...next } : each))
+/** The same list without one of it. */
+export const withoutAt = <T>(all: T[], at: number): T[] => all.filter((_, other) => other !== at)
+
 /** A name of words or fields as people read it: `giftWorth` is "gift worth". */
 export const spoken = (name: string) => name.replace(/([A-Z])/g, ' $1').toLowerCase()

@@ -11,7 +11,7 @@ import { Feed } from './feed'
 import { Larder } from './larder'
 import { Maker } from './maker'
 import { Moments, type Moment } from './moment'
-import type { Ahead, ChatSeen, Face, Frame, News, Part, StageSize } from './messages'
+import type { Ahead, ChatSeen, Face, Frame, News, Part, Plate, StageSize } from './messages'
 import { NotThere, Sounds } from './sounds'
 import { run, showThing, type Ground, type Run } from './things'
 
@@ -111,13 +111,18 @@ function told(news: Exclude<News, { type: 'welcome' | 'clock' | 'ask' | 'make' }
 function arrange(news: {
   stage: StageSize
   media: Record<string, string>
+  plates: Record<string, Plate>
   faces: Record<string, Partial<Face>>
   ahead: Ahead[]
 }): void {
   stage = news.stage
   fit(stage)
   if (!outlet) {
-    deck.lay(stage.fixtures, news.media, news.faces)
+    deck.lay(
+      stage.fixtures.map((each) => ({ ...each, ...news.plates[each.id] })),
+      news.media,
+      news.faces,
+    )
   }
   larder.fetch(news.ahead)
 }

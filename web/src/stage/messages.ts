@@ -157,6 +157,9 @@ export interface Ahead {
   address: string
 }
 
+/** The colours that a fixture has of a saved look. */
+export type Plate = Record<'colour' | 'mark' | 'wax' | 'plate', string>
+
 export type News =
   | {
       type: 'welcome'
@@ -165,6 +168,7 @@ export type News =
       stage: StageSize
       media: Record<string, string>
       ahead: Ahead[]
+      plates: Record<string, Plate>
       faces: Record<string, Partial<Face>>
       lines: ChatSeen[]
       parts: Part[]
@@ -175,6 +179,7 @@ export type News =
       stage: StageSize
       media: Record<string, string>
       ahead: Ahead[]
+      plates: Record<string, Plate>
       faces: Record<string, Partial<Face>>
     }
   | { type: 'face'; number: number; fixture: string; face: Partial<Face> }

@@ -61,6 +61,7 @@ const words: [string, string][] = [
   ['on-chat', 'lane-chat'],
   ['on-mixer', 'lane-mixer'],
   ['on-room', 'lane-room'],
+  ['on-keys', 'lane-keys'],
   ['on-books', 'lane-books'],
   ['on-outside', 'lane-outside'],
 ]

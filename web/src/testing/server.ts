@@ -23,7 +23,7 @@ export const HOUSE: House = { ...PLAIN_HOUSE, pointsOne: 'drip', pointsMany: 'dr
 
 /** A cue of the demo, for tests. */
 export const pour = (over: Partial<Cue> = {}): Cue => ({
-  formatVersion: 6,
+  formatVersion: 7,
   id: 'pour',
   name: 'Pour the taper',
   description: '',

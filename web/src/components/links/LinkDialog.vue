@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
-import type { Problem, SetLink } from '@/api/types'
+import type { Device, Problem, SetLink } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
 import KindForm from '@/components/cue/KindForm.vue'
+import DevicesForm from './DevicesForm.vue'
 import TextField from '@/components/cue/TextField.vue'
 import { withAt } from '@/lib/at'
 import { useKinds } from '@/stores/kinds'
@@ -82,6 +83,12 @@ const save = async () => {
         :secrets="secrets"
         @set="(key, value) => (settings = withAt(settings!, key, value))"
         @secret="(key, value) => (secrets = { ...secrets, [key]: value })"
+      />
+      <DevicesForm
+        v-if="kind.name === 'room' && !settings.practice"
+        :devices="settings.devices as Device[]"
+        :problems="(key: string) => at(`settings.${key}`)"
+        @set="(devices) => (settings = { ...settings!, devices })"
       />
       <p v-for="each in rest" :key="each.path + each.message" role="alert" class="text-[13px] text-wax-words">
         {{ each.path }}: {{ each.message }} {{ each.remedy }}

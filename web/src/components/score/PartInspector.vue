@@ -8,6 +8,8 @@ import ChoiceField from '../cue/ChoiceField.vue'
 import KindForm from '../cue/KindForm.vue'
 import SecondsField from '../cue/SecondsField.vue'
 import AskForm from './AskForm.vue'
+import CallForm from './CallForm.vue'
+import OscForm from './OscForm.vue'
 import PartManner from './PartManner.vue'
 import SwitchForm from './SwitchForm.vue'
 
@@ -24,6 +26,9 @@ const at = (field: string) => problemsAt(props.draft, `${place.value}.${field}`)
 /** Forms of parts with fields that no list describes. */
 const OWN = { switch: SwitchForm, ask: AskForm }
 const own = computed(() => OWN[part.value?.kind as keyof typeof OWN])
+/** What goes along stands below where it goes. */
+const BELOW = { call: CallForm, osc: OscForm }
+const below = computed(() => BELOW[part.value?.kind as keyof typeof BELOW])
 const values = computed(() => props.draft.look?.values ?? {})
 const reads = (field: string) => props.draft.look?.filled[`${place.value}.${field}`]
 /** Whether it may last to the end of its score. */
@@ -115,6 +120,15 @@ const hangsOn = computed(() =>
         <component :is="own" :part="part as never" :words="values" :reads="reads" :problems="at" @set="set" />
       </div>
     </KindForm>
+    <component
+      :is="below"
+      v-if="below"
+      :part="part as never"
+      :words="values"
+      :reads="reads"
+      :problems="at"
+      @set="set"
+    />
     <p v-if="results.length && part.kind !== 'ask'" class="text-[12.5px] text-soft">
       Parts after it may say {{ results.join(', ') }}.
     </p>

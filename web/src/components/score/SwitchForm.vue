@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Part, Problem } from '@/api/types'
+import { computed, onMounted, ref } from 'vue'
+import { ask } from '@/api/http'
+import type { DeviceStands, Part, Problem } from '@/api/types'
 import { useChoices } from '@/composables/useChoices'
 import { useKinds } from '@/stores/kinds'
 import { useWiring } from '@/stores/wiring'
 import ChoiceField from '../cue/ChoiceField.vue'
+import LampForm from './LampForm.vue'
 import TextField from '../cue/TextField.vue'
 import WordsField from './WordsField.vue'
 
@@ -25,11 +27,22 @@ const of = (kind: string) => kinds.all.targets.find((each) => each.kind === kind
 const values = computed(() => of(props.part.target.kind)?.values ?? [])
 const named = computed(() => of(props.part.target.kind)?.named ?? false)
 const { mixer } = useChoices()
+/** What the room has; nothing while it is not connected, and then names are typed. */
+const room = ref<DeviceStands[]>([])
+onMounted(() =>
+  ask<DeviceStands[]>('GET', '/room').then(
+    (told) => (room.value = told),
+    () => undefined,
+  ),
+)
 const scenes = computed(() => (mixer.value?.scenes ?? []).map((each) => ({ value: each.id, name: each.name })))
-/** What the mixer has of a kind; nothing while it is not connected, and then names are typed. */
+/** What the mixer or the room has of a kind; nothing while it is not connected, and then names are typed. */
 const things = computed(() => {
   const sources = mixer.value?.sources ?? []
   const kind = props.part.target.kind
+  if (kind === 'lamp' || kind === 'plug') {
+    return room.value.filter((each) => each.sort === kind).map((each) => ({ value: each.name, name: each.name }))
+  }
   const found =
     kind === 'text'
       ? sources.filter((each) => each.kind === 'text')
@@ -66,7 +79,7 @@ const target = (change: object) => emit('set', 'target', { ...props.part.target,
     @update:model-value="target({ name: $event })"
   />
   <ChoiceField
-    v-else-if="named && part.target.kind !== 'lamp' && things.length"
+    v-else-if="named && things.length"
     label="Which one"
     :model-value="part.target.name"
     :choices="things"
@@ -101,6 +114,12 @@ const target = (change: object) => emit('set', 'target', { ...props.part.target,
     :reads="reads?.('value')"
     label="To"
     :values="words ?? {}"
+    :model-value="part.value"
+    :problems="problems('value')"
+    @update:model-value="emit('set', 'value', $event)"
+  />
+  <LampForm
+    v-else-if="part.target.kind === 'lamp'"
     :model-value="part.value"
     :problems="problems('value')"
     @update:model-value="emit('set', 'value', $event)"

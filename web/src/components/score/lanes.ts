@@ -1,4 +1,14 @@
-import { BookOpen, Clapperboard, Globe, Lamp, MessageSquare, Mic, RectangleHorizontal, Volume2 } from '@lucide/vue'
+import {
+  BookOpen,
+  Clapperboard,
+  Globe,
+  Keyboard,
+  Lamp,
+  MessageSquare,
+  Mic,
+  RectangleHorizontal,
+  Volume2,
+} from '@lucide/vue'
 import type { Lane } from '@/api/types'
 
 /** The picture of each lane: never by colour alone. */
@@ -9,6 +19,7 @@ export const LANE_ICONS: Record<Lane, typeof Globe> = {
   chat: MessageSquare,
   mixer: Clapperboard,
   room: Lamp,
+  keys: Keyboard,
   books: BookOpen,
   outside: Globe,
 }

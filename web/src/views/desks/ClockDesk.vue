@@ -32,7 +32,7 @@ const START = { ready: 'Start', paused: 'Go on', over: 'Start anew', running: 'P
 </script>
 
 <template>
-  <div class="grid gap-4">
+  <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     <section class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="The clock">
       <div class="flex flex-wrap items-baseline gap-x-4">
         <p class="font-mono text-[44px] leading-tight tabular-nums" data-shows>{{ digits(shows, face.up) }}</p>

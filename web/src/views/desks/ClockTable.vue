@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { changedAt, withoutAt } from '@/lib/lists'
 import { Plus, X } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Adding, Clock, Problem } from '@/api/types'
@@ -22,11 +23,10 @@ const numbers = (line: Adding) => [
   ...(of(line)?.fields ?? []).filter((each) => each.number).map((each) => ({ value: each.key, name: each.label })),
 ]
 const put = (lines: Adding[]) => emit('set', 'adding', lines)
-const change = (at: number, over: Partial<Adding>) =>
-  put(props.sheet.adding.map((each, index) => (index === at ? { ...each, ...over } : each)))
+const change = (at: number, over: Partial<Adding>) => put(changedAt(props.sheet.adding, at, over))
 const add = () =>
   put([...props.sheet.adding, { event: 'gift', only: '', addMs: 60_000, each: 1, per: 'count', mostMs: 0 }])
-const remove = (at: number) => put(props.sheet.adding.filter((_, index) => index !== at))
+const remove = (at: number) => put(withoutAt(props.sheet.adding, at))
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MessageSquarePlus, Trash2, Undo2 } from '@lucide/vue'
+import { MessageSquarePlus, PanelRight, Trash2, Undo2 } from '@lucide/vue'
 import { computed, nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, type Refusal } from '@/api/http'
@@ -90,6 +90,16 @@ const remove = (withCues: boolean) =>
         <button class="button" :disabled="!told?.canUndo" @click="desks.act(kind, id, 'undo')">
           <Undo2 :size="15" /> Take back
         </button>
+        <a
+          class="button"
+          :href="`/dock/${id}`"
+          target="_blank"
+          rel="opener"
+          aria-label="As a narrow page"
+          title="Its board alone as a narrow page, such as a dock of your broadcasting software shows"
+        >
+          <PanelRight :size="15" />
+        </a>
         <button class="button" :aria-label="`Delete ${sheet.desk.name}`" title="Delete it" @click="remove(false)">
           <Trash2 :size="15" />
         </button>
@@ -111,7 +121,9 @@ const remove = (withCues: boolean) =>
           {{ each.message }} {{ each.remedy }}
         </p>
       </section>
-      <component :is="drawn.board" v-if="told" class="mt-4" :sheet="sheet.desk" :board="desks.board" />
+      <div class="@container mt-4">
+        <component :is="drawn.board" v-if="told" :sheet="sheet.desk" :board="desks.board" />
+      </div>
     </div>
     <StageNow :kind="kind" :about="id" />
     <TheDialog :open="kept !== null" :title="`Take ${sheet.desk.name} away?`" @close="kept = null">

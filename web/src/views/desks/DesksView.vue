@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { Plus } from '@lucide/vue'
-import { watchThrottled } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { useOpenDesk } from '@/composables/useOpenDesk'
 import { useDeskBoards } from '@/stores/desks'
-import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
 import DeskSheet from './DeskSheet.vue'
 import NewDeskDialog from './NewDeskDialog.vue'
@@ -13,12 +12,9 @@ import { DRAWN } from './kinds'
 /** The desks that stand by themselves: which there are, and the one that is open. */
 const props = defineProps<{ id?: string }>()
 const wiring = useWiring()
-const live = useLive()
 const desks = useDeskBoards()
 const router = useRouter()
 const making = ref(false)
-/** A flood of lines is no reason to ask as often. */
-const OFTEN_MS = 400
 const view = (id: string) => desks.all.find((each) => each.about === id)
 const groups = computed(() =>
   Object.keys(DRAWN)
@@ -28,15 +24,7 @@ const groups = computed(() =>
 )
 const first = computed(() => groups.value[0]?.all[0]?.desk.id ?? '')
 const shown = computed(() => wiring.sheets.find((each) => each.desk.id === (props.id || first.value)))
-watch(
-  () => shown.value?.desk.id ?? '',
-  (id) => void desks.show(id),
-  { immediate: true },
-)
-watchThrottled([() => live.wiringStamp, () => live.deskStamp], () => void desks.refresh(), {
-  throttle: OFTEN_MS,
-  immediate: true,
-})
+useOpenDesk(() => shown.value?.desk.id ?? '')
 const made = async (id: string) => {
   making.value = false
   await wiring.load()

@@ -20,7 +20,7 @@ const turn = () => act('turn', { step: String(props.board.steps) })
 </script>
 
 <template>
-  <div class="grid gap-4">
+  <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     <div class="flex flex-wrap items-center gap-2">
       <p class="min-w-0 flex-1 text-soft" data-state>{{ board.open ? 'Open' : 'Closed' }} · {{ board.takes }}</p>
       <button class="button" data-open @click="act(board.open ? 'close' : 'open')">
@@ -36,7 +36,7 @@ const turn = () => act('turn', { step: String(props.board.steps) })
       </button>
     </div>
     <QueueUp :sheet="sheet" :board="board" :now="now" @act="act" />
-    <div class="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_280px]">
+    <div class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @2xl:grid-cols-[minmax(0,1fr)_280px]">
       <QueueWaiting :sheet="sheet" :board="board" :now="now" @act="act" />
       <QueueDone :sheet="sheet" :board="board" @act="act" />
     </div>

@@ -40,8 +40,14 @@ const add = () => {
 <template>
   <section class="sheet min-w-0" aria-label="Waiting">
     <div class="flex flex-wrap items-center gap-2 border-b border-line px-4 py-2">
-      <h2 class="min-w-0 flex-1 text-[18px]">Waiting</h2>
-      <input v-model="find" type="search" class="field h-8 w-28 px-2" placeholder="find" aria-label="Find who waits" />
+      <h2 class="flex-1 text-[18px] whitespace-nowrap">Waiting</h2>
+      <input
+        v-model="find"
+        type="search"
+        class="field h-8 w-24 flex-none px-2"
+        placeholder="find"
+        aria-label="Find who waits"
+      />
       <button class="button" :disabled="!board.waiting.length" @click="emit('act', 'next', { count: String(count) })">
         Next {{ count }}
       </button>

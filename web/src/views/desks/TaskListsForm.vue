@@ -3,7 +3,7 @@ import { Plus, X } from '@lucide/vue'
 import type { Problem, TaskList, Tasks } from '@/api/types'
 import ChoiceField from '@/components/cue/ChoiceField.vue'
 import TextField from '@/components/cue/TextField.vue'
-import { free } from '@/lib/lists'
+import { changedAt, free, withoutAt } from '@/lib/lists'
 
 /** Which task lists there are, and who writes to each. */
 const props = defineProps<{ sheet: Tasks; problems: (path: string) => Problem[] }>()
@@ -17,8 +17,7 @@ const WHO = [
   { value: 'host', name: 'the host alone' },
 ]
 const put = (lists: TaskList[]) => emit('set', 'lists', lists)
-const change = (at: number, over: Partial<TaskList>) =>
-  put(props.sheet.lists.map((each, index) => (index === at ? { ...each, ...over } : each)))
+const change = (at: number, over: Partial<TaskList>) => put(changedAt(props.sheet.lists, at, over))
 /** What was on a list that was taken away stays under its id, so no other list may get it. */
 const add = () =>
   put([
@@ -57,7 +56,7 @@ const add = () =>
           class="button mb-px"
           :aria-label="`Take ${list.name} away`"
           :disabled="sheet.lists.length === 1"
-          @click="put(sheet.lists.filter((_, index) => index !== at))"
+          @click="put(withoutAt(sheet.lists, at))"
         >
           <X :size="14" />
         </button>

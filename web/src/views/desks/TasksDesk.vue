@@ -41,7 +41,7 @@ const whom = ref('')
 </script>
 
 <template>
-  <div class="grid gap-4">
+  <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     <div class="flex flex-wrap items-center gap-2">
       <div class="flex min-w-0 flex-1 flex-wrap gap-1" role="tablist" aria-label="Lists">
         <button
@@ -64,7 +64,7 @@ const whom = ref('')
         {{ board.shut ? 'Open it to viewers' : 'Shut it to viewers' }}
       </button>
     </div>
-    <div class="grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_280px]">
+    <div class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @2xl:grid-cols-[minmax(0,1fr)_280px]">
       <section class="sheet min-w-0" :aria-label="list.name">
         <div class="flex flex-wrap items-center gap-2 border-b border-line px-4 py-2">
           <h2 class="min-w-0 flex-1 truncate text-[18px]">{{ list.name }}</h2>

@@ -13,9 +13,9 @@ const act = (name: string, said: Record<string, string> = {}) => desks.act('tune
 </script>
 
 <template>
-  <div class="grid gap-4">
+  <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     <TunesNow :board="board" @act="act" />
-    <div class="grid items-start gap-4 xl:grid-cols-2">
+    <div class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @2xl:grid-cols-2">
       <div class="grid min-w-0 gap-4">
         <TunesWaiting :board="board" @act="act" />
         <TunesFind @act="act" />

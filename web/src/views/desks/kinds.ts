@@ -1,6 +1,8 @@
 import type { Component } from 'vue'
 import ClockDesk from './ClockDesk.vue'
 import ClockTable from './ClockTable.vue'
+import CrowdDesk from './CrowdDesk.vue'
+import CrowdMovesForm from './CrowdMovesForm.vue'
 import QueueDesk from './QueueDesk.vue'
 import TaskListsForm from './TaskListsForm.vue'
 import TasksDesk from './TasksDesk.vue'
@@ -21,6 +23,11 @@ export const DRAWN: Record<string, { board: Component; form?: Component; begins:
     board: TasksDesk,
     form: TaskListsForm,
     begins: 'Lists of things to do, yours and everybody’s; viewers write to them and tick off by chat.',
+  },
+  crowd: {
+    board: CrowdDesk,
+    form: CrowdMovesForm,
+    begins: 'Viewers press keys with short words, at once or by vote; a game of yours, or the dipping rig.',
   },
   tunes: {
     board: TunesDesk,

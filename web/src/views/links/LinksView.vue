@@ -6,6 +6,7 @@ import { ask } from '@/api/http'
 import type { LinkView } from '@/api/types'
 import LinkCard from '@/components/links/LinkCard.vue'
 import CopiesCard from '@/components/links/CopiesCard.vue'
+import HooksCard from '@/components/links/HooksCard.vue'
 import HouseCard from '@/components/links/HouseCard.vue'
 import LinkDialog from '@/components/links/LinkDialog.vue'
 import NeighboursCard from '@/components/links/NeighboursCard.vue'
@@ -61,6 +62,43 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
           </LinkCard>
           <NeighboursCard />
           <HouseCard />
+          <h2 class="font-sans text-[13px] text-soft">4 · The room around you</h2>
+          <LinkCard
+            v-for="link in of('room', 'osc')"
+            :key="link.id"
+            :link="link"
+            :now="now"
+            :removable="link.kind === 'osc'"
+            @settings="editing = { id: link.id, kind: link.kind }"
+            @remove="removing = link"
+          >
+            <p v-if="link.kind === 'room'"><a class="button" href="/room" target="_blank">Open the practice room</a></p>
+          </LinkCard>
+          <p>
+            <button class="button px-2 py-0.5" @click="editing = { id: '', kind: 'osc' }">
+              <Plus :size="14" /> A desk by Open Sound Control
+            </button>
+          </p>
+          <h2 class="flex items-center justify-between font-sans text-[13px] text-soft">
+            5 · The web and your community
+            <button class="button px-2 py-0.5" @click="editing = { id: '', kind: 'web' }">
+              <Plus :size="14" /> An address to call
+            </button>
+          </h2>
+          <LinkCard
+            v-for="link in of('notice', 'web')"
+            :key="link.id"
+            :link="link"
+            :now="now"
+            :removable="link.kind === 'web'"
+            @settings="editing = { id: link.id, kind: link.kind }"
+            @remove="removing = link"
+          >
+            <p v-if="link.kind === 'notice'">
+              <a class="button" href="/noticeboard" target="_blank">Open the practice noticeboard</a>
+            </p>
+          </LinkCard>
+          <HooksCard />
         </div>
         <div class="flex flex-col gap-3">
           <h2 class="font-sans text-[13px] leading-[30px] text-soft">2 · Your broadcasting software</h2>

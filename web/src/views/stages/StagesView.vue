@@ -106,7 +106,7 @@ const add = async () => {
     wiring.stages.map((each) => each.stage.id),
   )
   const made: Stage = {
-    formatVersion: 5,
+    formatVersion: 6,
     id,
     name: `Stage ${wiring.stages.length + 1}`,
     width: 1_280,

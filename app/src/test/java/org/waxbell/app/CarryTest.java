@@ -196,12 +196,12 @@ class CarryTest {
                         .at("/problems/0/remedy")
                         .asString())
                 .isEqualTo("Write calm, usual or urgent.");
-        ((ObjectNode) panic.at("/cues/0")).put("urgency", "calm").put("formatVersion", 7);
+        ((ObjectNode) panic.at("/cues/0")).put("urgency", "calm").put("formatVersion", 8);
         assertThat(preview(app, panic.toString(), true)
                         .body()
                         .at("/problems/0/remedy")
                         .asString())
-                .isEqualTo("Write 6.");
+                .isEqualTo("Write 7.");
         refused(
                 document -> ((ObjectNode) document.at("/stages/0")).put("width", "wide"),
                 "stages[0].width",

@@ -76,6 +76,8 @@ class DraftsTest {
     void whatTestsOfThePagesStandOnIsWhatTheServerSays() throws IOException {
         JsonNode kinds = app.get("/api/kinds").body();
         same("kinds", kinds);
+        link("kiln", "web", Map.of("address", "https://kiln.example/hot", "allowed", List.of()));
+        link("lights", "osc", Map.of("host", "127.0.0.1", "port", 9_000, "way", "udp", "hears", 0));
         Map<String, JsonNode> parts = new TreeMap<>();
         kinds.get("parts").forEach(kind -> {
             String name = kind.get("name").asString();
@@ -98,6 +100,14 @@ class DraftsTest {
                             .get("fixture"));
         });
         same("fixtures", Running.JSON.valueToTree(fixtures));
+    }
+
+    private static void link(String id, String kind, Map<String, Object> settings) {
+        assertThat(app.put(
+                                "/api/links/" + id,
+                                Map.of("kind", kind, "name", id, "settings", settings, "secrets", Map.of()))
+                        .status())
+                .isEqualTo(200);
     }
 
     private static void same(String name, JsonNode told) throws IOException {

@@ -122,7 +122,12 @@ class HouseTest {
     void aPartWithoutALinkFailsAloneAndSaysSo() {
         ObjectNode cue = (ObjectNode) app.cue("kettle-on").get("cue").deepCopy();
         cue.put("id", "red-light").put("name", "Red light");
-        cue.putArray("pulls").addObject().put("kind", "webCall").put("hook", "kiln");
+        cue.putArray("pulls")
+                .addObject()
+                .put("kind", "webCall")
+                .put("hook", "oven")
+                .put("signed", false)
+                .putArray("reads");
         cue.putArray("gates");
         ObjectNode part = (ObjectNode) cue.at("/takes/0/score/parts/0");
         part.put("value", "#ff0000");
@@ -130,8 +135,9 @@ class HouseTest {
         assertThat(app.put("/api/cues/red-light", Map.of("version", 0, "cue", cue))
                         .status())
                 .isEqualTo(200);
+        app.put("/api/links/room/pause", Map.of("paused", true));
         String address =
-                app.get("/api/hooks/kiln/address").body().get("address").asString();
+                app.get("/api/hooks/oven/address").body().get("address").asString();
         try (Listening live = new Listening(app, "/ws/live")) {
             assertThat(app.ask(
                                     "POST",
@@ -143,8 +149,9 @@ class HouseTest {
             JsonNode ring =
                     live.next(each -> each.at("/body/cueId").asString("").equals("red-light")
                             && each.at("/body/state").asString("").equals("ended"));
-            assertThat(ring.at("/body/parts/0/note").asString()).isEqualTo("no link is set up for the lamp Bench");
+            assertThat(ring.at("/body/parts/0/note").asString()).isEqualTo("The room is paused");
         }
+        app.put("/api/links/room/pause", Map.of("paused", false));
         assertThat(app.get("/api/hooks/nowhere/address").status()).isEqualTo(422);
     }
 

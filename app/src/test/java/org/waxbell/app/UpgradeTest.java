@@ -27,7 +27,7 @@ class UpgradeTest {
             assertThat(wiring.get("cues"))
                     .hasSize(8)
                     .allSatisfy(each ->
-                            assertThat(each.at("/cue/formatVersion").asInt()).isEqualTo(6));
+                            assertThat(each.at("/cue/formatVersion").asInt()).isEqualTo(7));
             assertThat(wiring.at("/stages/0/stage/spots/0/frame/width").asInt()).isPositive();
             assertThat(wiring.get("looks")).hasSize(3);
             assertThat(wiring.at("/house/house/prefix").asString()).isEqualTo("!");

@@ -5,7 +5,7 @@ import java.util.List;
 /** Runs the measurement of a name and prints one {@code name=value unit} a line, with how loud the machine is at its head and foot. */
 public final class Bench {
     private static final List<String> NAMES =
-            List.of("ring", "engine", "rehearse", "links", "cues", "stage", "voice", "clips", "desks");
+            List.of("ring", "engine", "rehearse", "links", "cues", "stage", "voice", "clips", "desks", "room");
 
     private Bench() {}
 
@@ -41,6 +41,7 @@ public final class Bench {
                 new DesksBench(scale).run();
                 new ListsBench(scale).run();
             }
+            case "room" -> new RoomBench(scale).run();
             case "voice" -> new VoiceBench(scale).run();
             default -> new StageBench(scale).run();
         }

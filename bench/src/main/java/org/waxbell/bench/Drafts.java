@@ -3,6 +3,7 @@ package org.waxbell.bench;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.waxbell.cue.Cue;
 import org.waxbell.e2e.Packaged;
 import tools.jackson.databind.JsonNode;
 
@@ -91,7 +92,7 @@ final class Drafts {
     static void cue(Packaged app, String id, List<Object> parts) {
         Map<String, Object> cue = new HashMap<>(Map.of(
                 "formatVersion",
-                6,
+                Cue.FORMAT,
                 "id",
                 "bench-" + id,
                 "name",

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
 import org.waxbell.e2e.Browser;
 import org.waxbell.e2e.Packaged;
+import org.waxbell.stage.Stage;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -85,7 +86,7 @@ final class StageBench {
         }
         Map<String, Object> stage = new HashMap<>(Map.of(
                 "formatVersion",
-                5,
+                Stage.FORMAT,
                 "id",
                 "main",
                 "name",

@@ -11,6 +11,8 @@ public record Actor(Origin origin, String id) {
     public static final Actor HOST = new Actor(Origin.HOST, "");
     /** Somebody at the broadcasting software. */
     public static final Actor MIXER = new Actor(Origin.MIXER, "");
+    /** Somebody in the room. */
+    public static final Actor ROOM = new Actor(Origin.ROOM, "");
     /** Whoever called a secret address. */
     public static final Actor WEB = new Actor(Origin.WEB, "");
     /** Wax Bell by itself. */

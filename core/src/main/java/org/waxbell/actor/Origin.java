@@ -17,6 +17,8 @@ public enum Origin {
     EXTENSION("the extension", false, EnumSet.noneOf(Right.class)),
     /** Somebody at the broadcasting software. */
     MIXER("the mixer", true, EnumSet.noneOf(Right.class)),
+    /** Somebody in the room, who switched a lamp or a plug. */
+    ROOM("the room", true, EnumSet.noneOf(Right.class)),
     /** A link that tells how things stand outside. */
     LINK("the link", false, EnumSet.noneOf(Right.class)),
     /** Whoever called a secret address. */

@@ -37,7 +37,9 @@ public final class Catalogue {
 
     /** What a shelf has, beside the practice catalogue. */
     public static Catalogue of(Shelf shelf) {
-        return new Catalogue(List.of(new ShelfTunes(shelf), PracticeTunes.ALL));
+        List<TuneSource> sources = new ArrayList<>(ShelfTunes.of(shelf));
+        sources.add(PracticeTunes.ALL);
+        return new Catalogue(sources);
     }
 
     private static String bare(String link) {

@@ -14,6 +14,16 @@ package org.waxbell.catalogue;
  */
 public record Tune(
         String id, String title, String maker, long lengthMs, String licence, String link, int gain, boolean pictured) {
+    /** Whether it has a video, of which it is the sound. */
+    public boolean filmed() {
+        return id.startsWith(ShelfTunes.FILM + "/");
+    }
+
+    /** Whether its file lies on the shelf. */
+    public boolean ofShelf() {
+        return filmed() || id.startsWith("shelf/");
+    }
+
     /** The title and the maker, as people name it. */
     public String named() {
         return maker.isEmpty() ? title : title + " by " + maker;

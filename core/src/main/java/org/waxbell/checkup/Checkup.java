@@ -21,7 +21,6 @@ public final class Checkup {
             new CueCircle(),
             new MissingMedia(),
             new UnknownValues(),
-            new NoLink(),
             new SecretInWords(),
             new LoudWithoutRest(),
             new PauseForRest(),

@@ -47,7 +47,7 @@ public record Cue(
         long longestWaitMs,
         boolean allTheSame) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 6;
+    public static final int FORMAT = 7;
     /** What its head says of itself. */
     public static final Kind<Cue> KIND = Kind.<Cue>of(Cue.class, "cue", "Cue", "Cue")
             .also("command alert")

@@ -23,6 +23,7 @@ public final class Pulls {
                     MarkPull.KIND,
                     ScenePull.KIND,
                     WebPull.KIND,
+                    OscPull.KIND,
                     CuePull.KIND));
 
     private Pulls() {}

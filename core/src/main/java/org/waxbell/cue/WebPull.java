@@ -1,6 +1,10 @@
 package org.waxbell.cue;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import org.waxbell.actor.Actor;
 import org.waxbell.check.Problems;
 import org.waxbell.event.Fact;
@@ -8,18 +12,50 @@ import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
+import org.waxbell.score.Reads;
 import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Said;
 
-/** Sets the cue off when a secret address is called. @param hook the name of the address, small letters, digits, hyphens */
-public record WebPull(String hook) implements Pull {
+/**
+ * Sets the cue off when a secret address is called.
+ *
+ * @param hook   the name of the address, small letters, digits, hyphens
+ * @param signed whether only calls count that are signed as Standard Webhooks describe, each once
+ * @param reads  what words may use of its body, as {@link Reads} has it; {@code heat} is told as {@code {hookHeat}}
+ */
+public record WebPull(String hook, boolean signed, List<String> reads) implements Pull {
     /** What it says of itself. */
     public static final Kind<Pull> KIND = Kind.<Pull>of(WebPull.class, "webCall", "a web address is called", "Web call")
             .also("webhook")
-            .with(Field.of(Field.Type.CODE, "hook", "Name of the address"))
+            .with(
+                    Field.of(Field.Type.CODE, "hook", "Name of the address")
+                            .called("The name of the address")
+                            .matching(
+                                    "[a-z0-9][a-z0-9-]{0,39}",
+                                    "A name of an address has small letters, digits and hyphens only.",
+                                    "Write one such as kiln.")
+                            .needed(),
+                    Field.flag("signed", "only signed calls, each once"),
+                    Reads.field("Words may use of its body", "{hookHeat}"))
             .making(on -> new WebPull("kiln"));
 
     private static final Set<String> FIELDS = Set.of("hookName", "hookText");
+
+    public WebPull {
+        reads = List.copyOf(reads);
+    }
+
+    /** One whose body is plain text, from whoever knows the address. */
+    public WebPull(String hook) {
+        this(hook, false, List.of());
+    }
+
+    /** What is read of the body: a JSON Pointer by the name that words use. */
+    public Map<String, String> pointers() {
+        Map<String, String> all = new TreeMap<>();
+        Reads.pointers(reads).forEach((name, pointer) -> all.put(Facts.ofHook(name), pointer));
+        return all;
+    }
 
     @Override
     public Kind<?> kind() {
@@ -28,17 +64,21 @@ public record WebPull(String hook) implements Pull {
 
     @Override
     public Said said(Naming names) {
-        return Said.of("the address " + hook + " is called");
+        return Said.of("the address " + hook + " is called" + (signed ? " and the call is signed" : ""));
     }
 
     @Override
     public ShowEvent sample(Sampling on) {
-        return Facts.WEB_CALLED.by(Actor.WEB, hook, "hot");
+        Map<String, String> samples = new TreeMap<>();
+        pointers().forEach((name, pointer) -> samples.put(name, pointer.substring(pointer.lastIndexOf('/') + 1)));
+        return Facts.WEB_CALLED.by(Actor.WEB, hook, "hot", samples);
     }
 
     @Override
     public Set<String> fields() {
-        return FIELDS;
+        Set<String> all = new TreeSet<>(FIELDS);
+        all.addAll(pointers().keySet());
+        return all;
     }
 
     @Override
@@ -50,12 +90,6 @@ public record WebPull(String hook) implements Pull {
 
     @Override
     public void check(Problems problems) {
-        if (!hook.matches("[a-z0-9][a-z0-9-]{0,39}")) {
-            problems.at("hook")
-                    .add(
-                            hook,
-                            "A name of an address has small letters, digits and hyphens only.",
-                            "Write one such as kiln.");
-        }
+        KIND.check(this, problems);
     }
 }

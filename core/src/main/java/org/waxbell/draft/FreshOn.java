@@ -18,6 +18,7 @@ import org.waxbell.booking.Frame;
 import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Spot;
 import org.waxbell.clock.Clock;
+import org.waxbell.crowd.Crowd;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.fixture.Fixture;
@@ -61,8 +62,17 @@ public record FreshOn(
         ZoneId place)
         implements Fresh {
     /** Where desks that stand by themselves are chosen, by what runs them. */
-    private static final Map<From, String> SHEETS =
-            Map.of(From.CLOCKS, Clock.DESK, From.QUEUES, Queue.DESK, From.TASKS, Tasks.DESK, From.TUNES, Tunes.DESK);
+    private static final Map<From, String> SHEETS = Map.of(
+            From.CLOCKS,
+            Clock.DESK,
+            From.QUEUES,
+            Queue.DESK,
+            From.TASKS,
+            Tasks.DESK,
+            From.TUNES,
+            Tunes.DESK,
+            From.CROWDS,
+            Crowd.DESK);
 
     public FreshOn {
         parts = List.copyOf(parts);
@@ -190,10 +200,11 @@ public record FreshOn(
                 ofStage(Stage::outlets).filter(each -> !each.apart()).map(Outlet::id);
             case WHEELS -> fixtures(WheelFixture.class).map(Fixture::id);
             case DESKS -> wiring.deskDocuments().keySet().stream();
-            case CLOCKS, QUEUES, TASKS, TUNES -> sheets(SHEETS.getOrDefault(from, ""));
+            case CLOCKS, QUEUES, TASKS, TUNES, CROWDS -> sheets(SHEETS.getOrDefault(from, ""));
             case MASCOTS -> fixtures(MascotFixture.class).map(Fixture::id);
             case MOVES -> fixtures(MascotFixture.class).flatMap(each -> ((MascotFixture) each).canDo().stream());
             case LOOKS -> wiring.looks().stream().map(each -> each.id());
+            case OWN_LOOKS -> Stream.of("");
             case SOUND_FOLDERS ->
                 wiring.shelf().all().stream()
                         .filter(each -> each.type().startsWith("audio/"))
@@ -214,7 +225,7 @@ public record FreshOn(
             case CUES -> wiring.cues().stream().map(Cue::id).filter(each -> !each.equals(cue.id()));
             case RACKS -> wiring.racks().stream().map(Rack::id);
             case NOWHERE, SOUNDS -> Stream.of();
-            case SOURCES, SCENES, LINKS, VIEWERS, VOICES, REWARDS, GIFTS ->
+            case SOURCES, SCENES, LINKS, WEB_LINKS, OSC_LINKS, VIEWERS, VOICES, REWARDS, GIFTS ->
                 known.getOrDefault(from, List.of()).stream();
         };
     }

@@ -54,7 +54,7 @@ final class Resuming {
             if (over) {
                 runner.handlers().switches().forget(held, ring.nameOf(run));
                 performance.close(index, PartState.ENDED, "");
-                runner.handlers().switches().owe(held, held.kind() == Target.Kind.RACK, ring.nameOf(run), now, out);
+                runner.handlers().switches().owe(held, held.kind().ofProgram(), ring.nameOf(run), now, out);
             }
         } else if (run.part().lane().toldAhead() && !over) {
             Directive again = runner.tell(ring, run);

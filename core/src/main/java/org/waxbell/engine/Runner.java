@@ -303,7 +303,7 @@ final class Runner {
                         .rack(target.name())
                         .map(rack -> rack.on() ? "on" : "off")
                         .orElse("")
-                : "";
+                : target.kind().rests();
     }
 
     /** What the adapter of a part is told, with the slate as it stands now; null where there is nothing to tell. */

@@ -120,7 +120,7 @@ final class Switchboard {
     /** It reports how it stands, without a person having changed it just now. */
     void reported(Target target, String value, long at, Turn out) {
         TargetState state = state(target);
-        if (state.restore() && value.equals(state.shown())) {
+        if (state.restore() && target.kind().stillDoes(state.shown(), value)) {
             put(state.based(state.base()), out);
             out.directed(new SetTarget("restart", at, target, state.base(), true));
         } else if (holds(target).isEmpty()) {

@@ -10,9 +10,10 @@ import org.waxbell.event.Target;
  * @param restore whether it is to be put back as soon as it reports that it still shows what we set, after a restart
  */
 public record TargetState(Target target, String base, String shown, boolean restore) {
-    /** A target of which nothing is known. */
+    /** A target of which nothing is known but how it rests. */
     public static TargetState unknown(Target target) {
-        return new TargetState(target, "", "", false);
+        String rests = target.kind().rests();
+        return new TargetState(target, rests, rests, false);
     }
 
     /** It stands so now, and this is what it is put back to. */

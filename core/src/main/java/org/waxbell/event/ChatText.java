@@ -29,6 +29,11 @@ public final class ChatText {
         return SPACES.matcher(clean).replaceAll(" ").strip();
     }
 
+    /** The same, cut to {@value #LONGEST_LINE} characters without tearing a surrogate pair. */
+    public static String bounded(String typed) {
+        return cut(line(typed), LONGEST_LINE);
+    }
+
     /** A name, cleaned like a line and cut to {@value #LONGEST_NAME} characters without tearing a surrogate pair. */
     public static String name(String typed) {
         return cut(line(typed), LONGEST_NAME);

@@ -128,6 +128,16 @@ public final class DeskFacts {
     public static final FactKind TUNE_ENDED = tune(
             "tuneEnded", "is over", "a tune is over", "{tuneTitle} is {tuneHow}", text("how", "tuneHow", "played"));
 
+    /** A crowd has voted; for what, and with how many votes. */
+    public static final FactKind CROWD_CHOSE = FactKind.ofDesk(
+                    "crowdChose",
+                    Optional.empty(),
+                    fact -> fact.text("name") + " is for " + fact.text("word"),
+                    text("name", "deskName", "The rig"),
+                    text("word", "crowdWord", "dip"),
+                    number("votes", "crowdVotes", 7))
+            .offered("a crowd has voted", "");
+
     static final List<FactKind> ALL = List.of(
             WHEEL_STOPPED,
             CLOCK_STARTED,
@@ -153,7 +163,8 @@ public final class DeskFacts {
             TASK_SEAL,
             TUNE_ASKED,
             TUNE_STARTED,
-            TUNE_ENDED);
+            TUNE_ENDED,
+            CROWD_CHOSE);
 
     private DeskFacts() {}
 

@@ -117,8 +117,16 @@ public final class Facts {
                     "webCall",
                     fact -> "web call " + fact.text("hook") + FactKind.colon().apply(fact.text("text")),
                     text("hook", "hookName", "kiln"),
-                    text("text", "hookText", "hot"))
+                    text("text", "hookText", "hot"),
+                    Field.texts("with"))
+            .saying(fact -> fact.texts("with"))
             .usuallyBy(Actor.WEB);
+
+    /** The name that words use for what a call of a secret address brings under {@code name}. */
+    public static String ofHook(String name) {
+        return "hook" + Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    }
+
     /** A number of the slate moved. */
     public static final FactKind VALUE_MOVED = FactKind.awaited(
                     "value",
@@ -127,6 +135,31 @@ public final class Facts {
                     number("before", "valueBefore", 9),
                     number("now", "valueNow", 10))
             .usuallyBy(Actor.PROGRAM);
+
+    /** A desk sent a message of Open Sound Control: its address, its arguments, and its first number before and now, in thousandths. */
+    public static final FactKind OSC_HEARD = FactKind.awaited(
+                    "osc",
+                    fact -> fact.text("address")
+                            + FactKind.colon().apply(fact.texts("with").getOrDefault("osc1", "")),
+                    text("address", "oscAddress", "/fader/1"),
+                    Field.texts("with"),
+                    number("before", "", 0),
+                    number("now", "", 600))
+            .saying(fact -> fact.texts("with"))
+            .usuallyBy(Actor.PROGRAM);
+
+    /** A number as facts of desks have it. */
+    public static long thousandths(double number) {
+        return Math.round(number * 1_000);
+    }
+
+    /** A call of a secret address did not count; which, and why. */
+    public static final FactKind WEB_REFUSED = FactKind.inHouse(
+                    "webRefused",
+                    fact -> "a call of " + fact.text("hook") + " was refused: " + fact.text("why"),
+                    text("hook", "", "kiln"),
+                    text("why", "", "its signature does not fit"))
+            .usuallyBy(Actor.WEB);
 
     /** The host pressed Hush: stop everything that is on air now and drop what waits. */
     public static final FactKind HUSH = FactKind.inHouse("hush", fact -> "Hush");
@@ -205,6 +238,8 @@ public final class Facts {
                             SCENE,
                             WEB_CALLED,
                             VALUE_MOVED,
+                            WEB_REFUSED,
+                            OSC_HEARD,
                             HUSH,
                             HAND,
                             SWITCHED,

@@ -1,6 +1,8 @@
 package org.waxbell.event;
 
 import java.util.List;
+import org.waxbell.keys.KeyName;
+import org.waxbell.room.LampWish;
 
 /**
  * Something outside or within the house that stands one way until it is switched, and that can be put back.
@@ -17,8 +19,24 @@ public record Target(Kind kind, String name) {
         SCENE("the scene", "the scene", "", true, false, ".*", "the id of a scene"),
         /** A source of the mixer, {@code scene/source} or, in every scene where it stands, {@code source}; its value is {@code shown} or {@code hidden}. */
         SOURCE("the source", "a source, shown or hidden", "shown", true, true, "shown|hidden", "shown or hidden"),
-        /** A lamp; its value is {@code off} or a colour. */
-        LAMP("the lamp", "a lamp", "off", false, true, "off|#[0-9a-fA-F]{6}", "off, or a colour such as #c8841a"),
+        /** A lamp; its value is as {@link LampWish} says. */
+        LAMP(
+                "the lamp",
+                "a lamp",
+                "breathe #c8841a",
+                false,
+                true,
+                LampWish.PATTERN,
+                "off, on, a colour such as #c8841a or #c8841a 60, breathe #c8841a or blink #c8841a") {
+            @Override
+            public boolean stillDoes(String wished, String told) {
+                return LampWish.stillDoes(wished, told);
+            }
+        },
+        /** A key of this computer, named as {@link KeyName} says; its value is {@code down} or {@code up}. */
+        KEY("the key", "a key of the keyboard", "down", false, true, "down|up", "down or up"),
+        /** A plug; its value is {@code on} or {@code off}. */
+        PLUG("the plug", "a plug", "on", false, true, ON_OFF, "on or off"),
         /** A rack of cues; its value is {@code on} or {@code off}. */
         RACK("the rack", "a rack", "on", false, true, ON_OFF, "on or off"),
         /** Where a source stands, named as with SOURCE; its value is left, top, width and height in pixels of the picture. */
@@ -89,6 +107,26 @@ public record Target(Kind kind, String name) {
         /** Whether one of them can stand so. */
         public boolean allows(String value) {
             return value.matches(allowed);
+        }
+
+        /** Whether one that was asked to stand as {@code wished} and tells {@code told} still stands as it was asked. */
+        public boolean stillDoes(String wished, String told) {
+            return wished.equals(told);
+        }
+
+        /** Whether it stands so only as long as this program runs, so that nothing outside has to tell how it stands. */
+        public boolean ofProgram() {
+            return this == RACK || this == KEY;
+        }
+
+        /** How one stands that nobody has switched yet; empty text where only the outside knows. */
+        public String rests() {
+            return this == KEY ? "up" : "";
+        }
+
+        /** Whether it is of the room. */
+        public boolean ofRoom() {
+            return this == LAMP || this == PLUG;
         }
 
         /** What a value of it is, in words. */

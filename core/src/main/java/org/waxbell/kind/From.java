@@ -24,12 +24,20 @@ public enum From {
     TASKS("there are no task lists"),
     /** Desks of tunes by their ids. */
     TUNES("there is no desk of tunes"),
+    /** Crowds that play, by the ids of their desks. */
+    CROWDS("there is no crowd play"),
     /** Mascots of that stage. */
     MASCOTS("the stage has no mascot"),
     /** Moves of the mascot that stands in the field {@code mascot}. */
     MOVES("the mascot has no move"),
     /** Looks that a card may have. */
     LOOKS("there is no look"),
+    /** Looks, empty text for colours of its own. */
+    OWN_LOOKS(""),
+    /** Addresses on the web, by the ids of their links. */
+    WEB_LINKS("no address on the web is set up"),
+    /** Desks that speak Open Sound Control, by the ids of their links. */
+    OSC_LINKS("no desk that speaks OSC is set up"),
     /** Folders of the shelf that have sounds. */
     SOUND_FOLDERS("no sound is on the shelf"),
     /** Files of the folder that stands in the field {@code folder}, empty text for any of them. */

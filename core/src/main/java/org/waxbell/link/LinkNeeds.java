@@ -4,9 +4,11 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.ScenePull;
-import org.waxbell.event.Target;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.LinkGate;
+import org.waxbell.score.CallPart;
+import org.waxbell.score.NoticePart;
+import org.waxbell.score.OscPart;
 import org.waxbell.score.Part;
 import org.waxbell.score.SwitchPart;
 
@@ -16,6 +18,9 @@ public final class LinkNeeds {
     public static final String MIXER = "mixer";
     /** The room's link. */
     public static final String ROOM = "room";
+
+    /** The noticeboard's link. */
+    public static final String NOTICE = "notice";
 
     private LinkNeeds() {}
 
@@ -43,10 +48,19 @@ public final class LinkNeeds {
 
     private static void add(Part part, Set<String> needs) {
         part.place().ifPresent(place -> needs.add(stage(place.stage())));
+        if (part instanceof CallPart call && call.chosen()) {
+            needs.add(call.link());
+        }
+        if (part instanceof OscPart osc && osc.chosen()) {
+            needs.add(osc.link());
+        }
+        if (part instanceof NoticePart) {
+            needs.add(NOTICE);
+        }
         if (part instanceof SwitchPart change) {
             if (change.target().kind().ofMixer()) {
                 needs.add(MIXER);
-            } else if (change.target().kind() == Target.Kind.LAMP) {
+            } else if (change.target().kind().ofRoom()) {
                 needs.add(ROOM);
             }
         }

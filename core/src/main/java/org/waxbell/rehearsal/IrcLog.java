@@ -40,9 +40,7 @@ public final class IrcLog {
                         new ChatLine(
                                 "practice",
                                 new Viewer("practice:" + name.toLowerCase(Locale.ROOT), name, Set.of(), 0),
-                                text.length() > ChatText.LONGEST_LINE
-                                        ? text.substring(0, ChatText.LONGEST_LINE)
-                                        : text)));
+                                ChatText.cut(text, ChatText.LONGEST_LINE))));
             }
         }
         return steps;

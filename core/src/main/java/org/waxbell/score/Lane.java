@@ -16,6 +16,8 @@ public enum Lane {
     MIXER(false),
     /** Lamps and plugs. */
     ROOM(false),
+    /** Keys, the mouse and programs of this computer. */
+    KEYS(false),
     /** What is written into our own books: slate, points, racks. */
     BOOKS(false),
     /** What others do for us, such as making a clip. */

@@ -26,6 +26,9 @@ public final class Parts {
                     LookUpPart.KIND,
                     IntroducePart.KIND,
                     TheirClipPart.KIND,
+                    CallPart.KIND,
+                    NoticePart.KIND,
+                    OscPart.KIND,
                     SlatePart.KIND,
                     AskPart.KIND,
                     PointsPart.KIND));

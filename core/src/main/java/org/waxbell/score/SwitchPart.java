@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.Switch;
 import org.waxbell.event.Target;
+import org.waxbell.keys.KeyName;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Fresh;
 import org.waxbell.kind.From;
@@ -28,7 +29,7 @@ public record SwitchPart(
     private static final long LONGEST = 3_600_000;
     /** What it says of itself. */
     public static final Kind<Part> KIND = Kind.<Part>of(SwitchPart.class, "switch", "Switch something", "Switch")
-            .also("scene source mixer lamp rack filter mute stream recording folder")
+            .also("scene source mixer lamp plug light room key press rack filter mute stream recording folder")
             .with(
                     Field.of(Field.Type.OTHER, "target", "Switches"),
                     Field.of(Field.Type.OTHER, "value", "To"),
@@ -58,7 +59,9 @@ public record SwitchPart(
 
     @Override
     public Lane lane() {
-        return target.kind().ofMixer() ? Lane.MIXER : target.kind() == Target.Kind.LAMP ? Lane.ROOM : Lane.BOOKS;
+        return target.kind().ofMixer()
+                ? Lane.MIXER
+                : target.kind().ofRoom() ? Lane.ROOM : target.kind() == Target.Kind.KEY ? Lane.KEYS : Lane.BOOKS;
     }
 
     @Override
@@ -84,6 +87,9 @@ public record SwitchPart(
 
     @Override
     public String danger() {
+        if (target.kind() == Target.Kind.KEY) {
+            return "press " + target.inWords();
+        }
         return target.kind() == Target.Kind.STREAM || target.kind() == Target.Kind.RECORDING
                 ? (value.equals("off") ? "end " : "start ") + target.inWords()
                 : "";
@@ -127,6 +133,13 @@ public record SwitchPart(
         }
         if (chosen() && target.kind().needsName()) {
             problems.at("target").at("name").text(target.name(), 120, "The name");
+        }
+        if (target.kind() == Target.Kind.KEY
+                && chosen()
+                && KeyName.of(target.name()).isEmpty()) {
+            problems.at("target")
+                    .at("name")
+                    .add(target.name(), "There is no such key.", "Write one such as F6, Ctrl+1, Space or ArrowLeft.");
         }
         if (!target.kind().allows(value)) {
             problems.at("value")

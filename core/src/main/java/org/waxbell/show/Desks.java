@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.waxbell.clock.ClockDesk;
+import org.waxbell.crowd.CrowdDesk;
 import org.waxbell.desk.Desk;
 import org.waxbell.engine.Books;
 import org.waxbell.speech.VoiceDesk;
@@ -17,7 +18,13 @@ import org.waxbell.wheel.WheelDesk;
 public final class Desks {
     /** All of them, in the order in which they are asked. */
     public static final List<Desk<?, ?>> ALL = List.of(
-            new WheelDesk(), new ClockDesk(), new TurnsDesk(), new TasksDesk(), new TunesDesk(), new VoiceDesk());
+            new WheelDesk(),
+            new ClockDesk(),
+            new TurnsDesk(),
+            new TasksDesk(),
+            new TunesDesk(),
+            new CrowdDesk(),
+            new VoiceDesk());
 
     private Desks() {}
 

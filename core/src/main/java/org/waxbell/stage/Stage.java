@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Predicate;
 import org.waxbell.act.DeskSheet;
 import org.waxbell.booking.BusyRule;
@@ -15,10 +16,12 @@ import org.waxbell.check.Problems;
 import org.waxbell.fixture.Fixture;
 import org.waxbell.fixture.FixtureCheck;
 import org.waxbell.fixture.MascotFixture;
+import org.waxbell.fixture.Plate;
 import org.waxbell.fixture.WheelFixture;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.look.Look;
 import org.waxbell.shelf.Shelf;
 
 /**
@@ -39,7 +42,7 @@ public record Stage(
         List<Outlet> outlets,
         List<Fixture> fixtures) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 5;
+    public static final int FORMAT = 6;
 
     private static final int LONGEST_SOURCE = 120;
     /** The backdrop that is the practice mixer's picture. */
@@ -95,8 +98,9 @@ public record Stage(
         return new Stage(formatVersion, id, name, width, height, backdrop, spots, outlets, all);
     }
 
-    /** Adds what is wrong with it. @param values the slate's values by their names in words, whether each is a number @param desks what may be shown of desks that stand by themselves */
-    public void check(Problems problems, Map<String, Boolean> values, Shelf shelf, List<DeskSheet> desks) {
+    /** Adds what is wrong with it. @param values the slate's values by their names in words, whether each is a number @param desks what may be shown of desks that stand by themselves @param looks that there are */
+    public void check(
+            Problems problems, Map<String, Boolean> values, Shelf shelf, List<DeskSheet> desks, List<Look> looks) {
         problems.version(formatVersion, FORMAT);
         problems.at("id").id(id, "main");
         KIND.check(this, problems);
@@ -127,7 +131,7 @@ public record Stage(
                 }
             }
         }
-        checkFixtures(problems, places, new FixtureCheck(problems, values, shelf, desks, outlets));
+        checkFixtures(problems, places, new FixtureCheck(problems, values, shelf, desks, outlets, looks));
         if (!backdrop.isEmpty()
                 && !backdrop.equals(OF_MIXER)
                 && shelf.find(PICTURES, backdrop).isEmpty()) {
@@ -153,6 +157,13 @@ public record Stage(
         }
         here.at("name").text(name, LONGEST_NAME, "The name");
         busy.check(here.at("busy"));
+    }
+
+    /** The colours of those fixtures that have them of a saved look, by their ids. */
+    public Map<String, Plate> plates(List<Look> saved) {
+        Map<String, Plate> plates = new TreeMap<>();
+        fixtures.forEach(each -> Plate.of(each.look(), saved).ifPresent(plate -> plates.put(each.id(), plate)));
+        return plates;
     }
 
     /** The fixture of that id and kind. */

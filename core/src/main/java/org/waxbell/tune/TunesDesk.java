@@ -196,7 +196,7 @@ public final class TunesDesk implements KeptByEntries<Tunes, TunesState, TunesHe
     }
 
     private static TunesFace.Sounding sounding(Playing playing) {
-        return new TunesFace.Sounding(playing.tune(), playing.name(), playing.began(), playing.paused());
+        return TunesFace.Sounding.of(playing.tune(), playing.name(), playing.began(), playing.paused());
     }
 
     /** What follows, as far as it is known before it begins. */
@@ -207,7 +207,7 @@ public final class TunesDesk implements KeptByEntries<Tunes, TunesState, TunesHe
         }
         if (!now.asked().isEmpty()) {
             Request next = now.asked().at(0);
-            return Optional.of(new TunesFace.Sounding(next.tune(), next.name(), begins, 0));
+            return Optional.of(TunesFace.Sounding.of(next.tune(), next.name(), begins, 0));
         }
         if (tunes.fallback() != Fallback.KEPT || now.head().bag().isEmpty()) {
             return Optional.empty();
@@ -215,7 +215,7 @@ public final class TunesDesk implements KeptByEntries<Tunes, TunesState, TunesHe
         String next = now.head().bag().get(0);
         for (KeptTune each : now.kept()) {
             if (each.tune().id().equals(next)) {
-                return Optional.of(new TunesFace.Sounding(each.tune(), "", begins, 0));
+                return Optional.of(TunesFace.Sounding.of(each.tune(), "", begins, 0));
             }
         }
         return Optional.empty();

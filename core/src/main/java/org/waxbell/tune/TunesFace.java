@@ -18,8 +18,12 @@ import org.waxbell.fixture.Face;
 public record TunesFace(
         Optional<Sounding> now, Optional<Sounding> after, List<Waits> next, int waiting, int volume, long crossMs)
         implements Face {
-    /** A tune as pages play it. @param name of who asked, empty text for nobody @param began when it begins, milliseconds since 1970 UTC @param paused when it was paused, 0 while it runs */
-    public record Sounding(Tune tune, String name, long began, long paused) {}
+    /** A tune as pages play it. @param filmed whether its video is seen @param name of who asked, empty text for nobody @param began when it begins, milliseconds since 1970 UTC @param paused when it was paused, 0 while it runs */
+    public record Sounding(Tune tune, boolean filmed, String name, long began, long paused) {
+        static Sounding of(Tune tune, String name, long began, long paused) {
+            return new Sounding(tune, tune.filmed(), name, began, paused);
+        }
+    }
 
     /** One that waits. @param name of who asked */
     public record Waits(String title, String name) {}

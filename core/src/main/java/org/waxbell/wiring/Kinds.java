@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.waxbell.act.DeskSheet;
 import org.waxbell.clock.Clock;
+import org.waxbell.crowd.Crowd;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.Pulls;
@@ -29,7 +30,7 @@ public record Kinds(
         Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, Family<Fixture> fixtures, Family<DeskSheet> desks) {
     /** Every kind of desk that stands by itself: the one list to which a new one adds its line. */
     public static final Family<DeskSheet> DESKS =
-            new Family<>(DeskSheet.class, "desk", List.of(Queue.KIND, Clock.KIND, Tasks.KIND, Tunes.KIND));
+            new Family<>(DeskSheet.class, "desk", List.of(Queue.KIND, Clock.KIND, Tasks.KIND, Tunes.KIND, Crowd.KIND));
 
     /** Those that ship. */
     public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL, DESKS);

@@ -57,7 +57,9 @@ public final class WiringCheck {
         }
         for (int i = 0; i < after.stages().size(); i++) {
             if (!before.stages().contains(after.stages().get(i))) {
-                after.stages().get(i).check(problems.at("stages", i), after.inWords(), after.shelf(), after.desks());
+                after.stages()
+                        .get(i)
+                        .check(problems.at("stages", i), after.inWords(), after.shelf(), after.desks(), after.looks());
             }
         }
         for (int i = 0; i < after.desks().size(); i++) {

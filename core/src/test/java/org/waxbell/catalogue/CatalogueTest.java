@@ -104,8 +104,11 @@ class CatalogueTest {
         Media long1 = new Media("Fen Choir - Reed Song.ogg", "Tunes", "aa", "audio/ogg", 90_000);
         Media long2 = new Media("hum.wav", "Tunes", "bb", "audio/wav", 21_000, -300, 1);
         Media sound = new Media("bell.wav", "Bench", "cc", "audio/wav", 2_000);
-        Media film = new Media("dip.webm", "Videos", "dd", "video/webm", 60_000);
-        return Stream.of(PracticeTunes.ALL, new ShelfTunes(new Shelf(List.of(long1, long2, sound, film))));
+        Media clip = new Media("dip.webm", "Videos", "dd", "video/webm", 60_000);
+        Media film = new Media("Kelp Row - Low Water.webm", "Videos", "ee", "video/webm", 60_000);
+        return Stream.concat(
+                Stream.of(PracticeTunes.ALL),
+                ShelfTunes.of(new Shelf(List.of(long1, long2, sound, clip, film))).stream());
     }
 
     /** What holds of every source of tunes. */
@@ -131,6 +134,14 @@ class CatalogueTest {
         List<Tune> tunes = sources().toList().get(1).tunes();
         assertThat(tunes).extracting(Tune::named).containsExactly("Reed Song by Fen Choir", "hum");
         assertThat(tunes.get(1).gain()).isEqualTo(-300);
+    }
+
+    @Test
+    void aVideoThatIsNamedWithItsMakerIsATuneWithAFilm() {
+        List<Tune> tunes = sources().toList().get(2).tunes();
+        assertThat(tunes).extracting(Tune::named).containsExactly("Low Water by Kelp Row");
+        assertThat(tunes).allMatch(Tune::filmed).allMatch(Tune::ofShelf);
+        assertThat(sources().toList().get(1).tunes()).noneMatch(Tune::filmed).allMatch(Tune::ofShelf);
     }
 
     @Test

@@ -194,10 +194,6 @@ class CheckupTest {
                         of(cue("s", List.of(REST), sound("pour-1.wav")))),
                 Arguments.of("unknown-values", of(says("{slateWicks} wicks")), of(says("{slatePours} and {viewer}"))),
                 Arguments.of(
-                        "no-link",
-                        of(cue("lamp", List.of(MODS), lamp())),
-                        of(cue("cut", List.of(MODS), scene(false, "Kettle")))),
-                Arguments.of(
                         "secret-in-words",
                         of(says("the password: candle")),
                         of(says("ask for the password at the door"))),

@@ -140,7 +140,7 @@ final class ScriptPlayer {
                         new Target(Target.Kind.LAMP, words[1]),
                         words[2]);
             case "!hand" -> Facts.HAND.by(Actor.HOST, words[1], "a button");
-            case "!web" -> Facts.WEB_CALLED.by(Actor.WEB, words[1], rest);
+            case "!web" -> Facts.WEB_CALLED.by(Actor.WEB, words[1], rest, Map.of());
             case "!private" -> new PrivateLine("practice", viewer(words[1]), rest);
             case "!wheel" -> DeskFacts.WHEEL_STOPPED.by(Actor.PROGRAM, words[1], rest);
             default -> Samples.line(viewer(words[0]), what.substring(words[0].length() + 1));

@@ -19,6 +19,7 @@ import org.waxbell.cue.EveryPull;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.HandPull;
 import org.waxbell.cue.MarkPull;
+import org.waxbell.cue.OscPull;
 import org.waxbell.cue.PatternPull;
 import org.waxbell.cue.PhrasePull;
 import org.waxbell.cue.PrivatePull;
@@ -57,6 +58,11 @@ class PullsTest {
         return Samples.line(Samples.viewer(viewer), "hello");
     }
 
+    private static ShowEvent osc(String address, long before, long now) {
+        Map<String, String> with = Map.of("osc1", "x", "osc2", "", "osc3", "", "osc4", "", "osc5", "", "osc6", "");
+        return Facts.OSC_HEARD.by(Actor.link("lights"), address, with, before, now);
+    }
+
     static Stream<Arguments> pulls() {
         ShowEvent lamp = Facts.switched(Actor.MIXER, new Target(Target.Kind.LAMP, "Bench"), "off");
         return Stream.of(
@@ -92,8 +98,12 @@ class PullsTest {
                         Facts.HAND.by(Actor.HOST, "other", "Bell")),
                 Arguments.of(
                         new WebPull("kiln"),
-                        Facts.WEB_CALLED.by(Actor.WEB, "kiln", ""),
-                        Facts.WEB_CALLED.by(Actor.WEB, "oven", "")),
+                        Facts.WEB_CALLED.by(Actor.WEB, "kiln", "", Map.of()),
+                        Facts.WEB_CALLED.by(Actor.WEB, "oven", "", Map.of())),
+                Arguments.of(new OscPull("/fader/1", "0.5"), osc("/fader/1", 500, 501), osc("/fader/1", 600, 700)),
+                Arguments.of(new OscPull("/fader/1", "0.5"), osc("/fader/1", -1_000, 900), osc("/fader/2", 0, 900)),
+                Arguments.of(new OscPull("/fader/1", "0.5"), osc("/fader/1", 0, 501), osc("/fader/1", 900, 0)),
+                Arguments.of(new OscPull("/button", ""), osc("/button", 0, 0), osc("/button/2", 0, 0)),
                 Arguments.of(new ScenePull(List.of("Kettle")), scene("Kettle"), scene("Bench")),
                 Arguments.of(new ScenePull(List.of()), scene("Bench"), lamp),
                 Arguments.of(

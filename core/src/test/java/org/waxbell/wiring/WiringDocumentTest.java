@@ -31,7 +31,7 @@ class WiringDocumentTest {
 
     private static List<String> faults(Stage stage) {
         Problems problems = new Problems();
-        stage.check(problems, THERE.house().inWords(), THERE.shelf(), List.of());
+        stage.check(problems, THERE.house().inWords(), THERE.shelf(), List.of(), List.of());
         return problems.found().stream().map(Problem::path).toList();
     }
 

@@ -165,6 +165,7 @@ class ClocksTest extends OnConsole {
         show("/desks/rounds");
         browser.see("[data-start]").click();
         browser.seeText("[data-says]", "work, 1 of 3");
+        assertThat(app.say("wickerby", "!stretch").get("sentence").asString()).contains("held A stretch");
         pressed("Next round");
         browser.seeText("[data-says]", "rest, 1 of 3");
         browser.await(
@@ -173,6 +174,18 @@ class ClocksTest extends OnConsole {
                         .get("decisions")
                         .valueStream()
                         .anyMatch(each -> each.get("sentence").asString().contains("rang Work and rest")));
+        browser.await(
+                "other words are on in the rest",
+                any -> app.say("wickerby", "!stretch")
+                        .get("sentence")
+                        .asString()
+                        .contains("rang A stretch"));
+        assertThat(app.say("wickerby", "!quiet").get("sentence").asString()).contains("held Quiet, please");
+        pressed("Next round");
+        browser.await(
+                "and others in the work",
+                any -> app.say("wickerby", "!quiet").get("sentence").asString().contains("rang Quiet, please"));
+        assertThat(app.say("wickerby", "!stretch").get("sentence").asString()).contains("held A stretch");
         pressed("Back to the beginning");
     }
 }

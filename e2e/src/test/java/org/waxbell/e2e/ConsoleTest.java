@@ -136,7 +136,7 @@ class ConsoleTest {
         assertThat(browser.see("[data-address]").getText())
                 .contains("#k=•")
                 .doesNotContainPattern("k=[A-Za-z0-9_-]{22}");
-        browser.seeText("button", "Reveal").click();
+        browser.seeText("[data-link='stage/main'] button", "Reveal").click();
         browser.await(
                 "the address is shown",
                 any -> browser.see("[data-address]")
@@ -171,6 +171,11 @@ class ConsoleTest {
         "/shelf, dusk",
         "/desks/bench, day",
         "/desks/bench, dusk",
+        "/desks/rig, day",
+        "/desks/rig, dusk",
+        "/dock/bench, day",
+        "/room, day",
+        "/noticeboard, day",
         "/desks/wax, day",
         "/desks/wax, dusk",
         "/voice, day",

@@ -1,9 +1,11 @@
 package org.waxbell.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
@@ -12,6 +14,8 @@ import tools.jackson.databind.JsonNode;
 
 /** What was acknowledged survives a hard stop of the process; what cannot start says why and ends with a code. */
 class HardStopTest {
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+
     @TempDir
     Path data;
 
@@ -56,6 +60,24 @@ class HardStopTest {
 
     private static JsonNode clock(Packaged app) {
         return app.get("/api/desks/board?about=wax").get("face");
+    }
+
+    @Test
+    void aLampThatBreathedWhenTheProgramWasKilledIsAsBeforeAfterwards() {
+        String before;
+        try (Packaged app = new Packaged(data)) {
+            before = bench(app);
+            app.happen("clip", "tallowmoth", Map.of(), Map.of());
+            await("it breathes").atMost(PATIENCE).until(() -> bench(app).contains("#c8841a"));
+            app.killHard();
+        }
+        try (Packaged app = new Packaged(data)) {
+            await("it is as before").atMost(PATIENCE).until(() -> bench(app).equals(before));
+        }
+    }
+
+    private static String bench(Packaged app) {
+        return app.get("/api/practice/room").get(0).get("light").toString();
     }
 
     @Test

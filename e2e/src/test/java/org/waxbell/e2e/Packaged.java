@@ -117,26 +117,31 @@ public final class Packaged implements AutoCloseable {
 
     /** Starts or ends the stream, as a person at the practice mixer does. */
     public void stream(boolean on) {
+        atMixer("stream.set", "", on);
+    }
+
+    /** Puts a scene on programme, likewise. */
+    void cut(String scene) {
+        atMixer("scene.cut", scene, true);
+    }
+
+    private void atMixer(String what, String scene, boolean on) {
         Map<String, Object> place = Map.of("left", 0, "top", 0, "width", 0, "height", 0);
         post(
                 "/api/practice/mixer/hand",
                 Map.of(
-                        "what",
-                        "stream.set",
-                        "scene",
-                        "",
-                        "source",
-                        "",
-                        "text",
-                        "",
-                        "level",
-                        0,
-                        "on",
-                        on,
-                        "filter",
-                        "",
-                        "place",
-                        place));
+                        "what", what, "scene", scene, "source", "", "text", "", "level", 0, "on", on, "filter", "",
+                        "place", place));
+    }
+
+    /** A desk as it is kept, with its version. */
+    JsonNode sheet(String id) {
+        return get("/api/wiring")
+                .get("desks")
+                .valueStream()
+                .filter(each -> each.at("/desk/id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     public JsonNode say(String name, String text) {
@@ -150,14 +155,7 @@ public final class Packaged implements AutoCloseable {
 
     /** Takes a desk away with all that asked it. */
     void deleteDesk(String id) {
-        long version = get("/api/wiring")
-                .get("desks")
-                .valueStream()
-                .filter(each -> each.at("/desk/id").asString().equals(id))
-                .findFirst()
-                .orElseThrow()
-                .get("version")
-                .asLong();
+        long version = sheet(id).get("version").asLong();
         send(HttpRequest.newBuilder(URI.create(address() + "/api/sheets/" + id + "?withCues=true&version=" + version))
                 .DELETE()
                 .build());

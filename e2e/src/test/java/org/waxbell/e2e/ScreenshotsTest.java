@@ -125,14 +125,32 @@ class ScreenshotsTest {
         browser.see(seen);
     }
 
+    private static void crowd(Packaged app, Browser browser, String tab) throws IOException {
+        app.happen("clip", "tallowmoth", Map.of(), Map.of());
+        go(browser, app, "/room", "[data-device=Bench]");
+        browser.seeText("[data-device=Bench] [data-stands]", "#c8841a 9");
+        take(browser, tab, "room");
+        JsonNode rig = app.sheet("rig");
+        ObjectNode votes = (ObjectNode) rig.get("desk").deepCopy();
+        votes.put("way", "vote").put("everyMs", 20_000);
+        app.put("/api/sheets/rig", Map.of("version", rig.get("version").asLong(), "desk", votes));
+        app.cut("away");
+        browser.await(
+                "the crowd may vote",
+                any -> app.say("wickerby", "right").get("sentence").asString().contains("rang"));
+        for (String each :
+                List.of("brine_otter right", "tallowmoth dip", "lowtide_lou right", "marshlight_ines lift")) {
+            app.say(each.split(" ")[0], each.split(" ")[1]);
+        }
+        go(browser, app, "/desks/rig", "[data-move]");
+        browser.seeText("[data-move=right]", "3");
+        take(browser, tab, "crowd");
+        app.cut("bench");
+    }
+
     private static void cues(Packaged app, Browser browser, String tab) throws IOException {
         go(browser, app, "/cues/pour-the-taper", "#part-card");
-        go(browser, app, "/cues/keep-that-moment", "[role=tablist]");
-        take(browser, tab, "takes");
-        browser.seeText("ol[aria-label='What was decided'] button", "held Ring the bench bell")
-                .click();
-        browser.see("[role=dialog] li");
-        take(browser, tab, "why");
+        crowd(app, browser, tab);
         lists(app, browser, tab);
         queue(app, "open", Map.of());
         app.say("wickerby", "!bench rose, for the window");

@@ -1,19 +1,11 @@
 package org.waxbell.app.irc;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
-import java.security.KeyStore;
-import java.security.cert.Certificate;
-import java.security.cert.CertificateFactory;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
-import javax.net.ssl.TrustManagerFactory;
 import net.engio.mbassy.listener.Handler;
 import org.kitteh.irc.client.library.Client;
 import org.kitteh.irc.client.library.element.Channel;
@@ -33,6 +25,7 @@ import org.kitteh.irc.client.library.feature.auth.SaslPlain;
 import org.kitteh.irc.client.library.feature.filter.CommandFilter;
 import org.kitteh.irc.client.library.feature.filter.NumericFilter;
 import org.kitteh.irc.client.library.feature.sending.SingleDelaySender;
+import org.waxbell.app.link.Reaching;
 import org.waxbell.link.IrcSettings;
 import org.waxbell.link.Trouble;
 
@@ -67,7 +60,7 @@ final class IrcConnection {
             server.password(serverPassword);
         }
         if (settings.tls() && !settings.certificate().isEmpty()) {
-            server.secureTrustManagerFactory(trusting(settings.certificate()));
+            server.secureTrustManagerFactory(Reaching.trusting(settings.certificate()));
         }
         // What is said waits in a queue of ours; the library only sends what it needs itself.
         client = server.then()
@@ -111,24 +104,6 @@ final class IrcConnection {
 
     void connect() {
         client.connect();
-    }
-
-    private static TrustManagerFactory trusting(String pem) {
-        try {
-            KeyStore store = KeyStore.getInstance(KeyStore.getDefaultType());
-            store.load(null, null);
-            int number = 0;
-            for (Certificate each : CertificateFactory.getInstance("X.509")
-                    .generateCertificates(new ByteArrayInputStream(pem.getBytes(StandardCharsets.UTF_8)))) {
-                store.setCertificateEntry("server-" + number++, each);
-            }
-            TrustManagerFactory factory = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
-            factory.init(store);
-            return factory;
-        } catch (GeneralSecurityException | IOException unreadable) {
-            throw new IllegalArgumentException(
-                    "The certificate cannot be read: " + unreadable.getMessage(), unreadable);
-        }
     }
 
     /** The nickname that it goes by now, which may not be the one it wants. */

@@ -234,11 +234,10 @@ final class IrcLink implements Link, IrcConnection.Ears {
         if (from != reader() || isOurs(nick)) {
             return;
         }
-        String line = ChatText.line(text);
+        String line = ChatText.bounded(text);
         if (line.isEmpty()) {
             return;
         }
-        line = line.length() > ChatText.LONGEST_LINE ? line.substring(0, ChatText.LONGEST_LINE) : line;
         life.heard(nick + ": " + line);
         Set<Standing> standings = settings.standings().standings(account, letters);
         String person = id + ":" + (account.isEmpty() ? "~" + IrcNames.fold(nick) : IrcNames.fold(account));

@@ -35,6 +35,9 @@ final class Converters {
             Media.class,
             Converters::media);
 
+    /** Displays whose colours may be those of a look. */
+    private static final List<String> PLATED = List.of("clock", "queue", "tasks", "tunes");
+
     private Converters() {}
 
     /** Whether documents of that type may have to be brought up to date. */
@@ -86,6 +89,15 @@ final class Converters {
         if (version(cue) == 5) {
             cue.put("formatVersion", 6);
             each(cue.path("takes"), take -> each(take.path("score").path("parts"), Converters::sound));
+        }
+        if (version(cue) == 6) {
+            // Version 7 brought signed calls of web addresses, and what is read of them.
+            cue.put("formatVersion", 7);
+            each(cue.path("pulls"), pull -> {
+                if (pull.path("kind").asString("").equals("webCall")) {
+                    pull.put("signed", false).putArray("reads");
+                }
+            });
         }
     }
 
@@ -214,7 +226,7 @@ final class Converters {
         }
     }
 
-    /** Version 2 of a stage brought outlets that make others quieter, version 3 frames, fixtures and backdrops, version 4 outlets with a page of their own, version 5 sources of the mixer that are quieter meanwhile. */
+    /** Version 2 of a stage brought outlets that make others quieter, version 3 frames, fixtures and backdrops, version 4 outlets with a page of their own, version 5 sources of the mixer that are quieter meanwhile, version 6 looks of displays. */
     private static void stage(ObjectNode stage) {
         if (version(stage) == 1) {
             stage.put("formatVersion", 2);
@@ -235,6 +247,14 @@ final class Converters {
         if (version(stage) == 4) {
             stage.put("formatVersion", 5);
             each(stage.path("outlets"), outlet -> outlet.put("source", "").put("sourceTo", 40));
+        }
+        if (version(stage) == 5) {
+            stage.put("formatVersion", 6);
+            each(stage.path("fixtures"), fixture -> {
+                if (PLATED.contains(fixture.path("kind").asString(""))) {
+                    fixture.put("look", "");
+                }
+            });
         }
     }
 

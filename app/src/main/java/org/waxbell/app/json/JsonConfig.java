@@ -10,6 +10,7 @@ import org.waxbell.checkup.Remark;
 import org.waxbell.clock.ClockState;
 import org.waxbell.clock.Way;
 import org.waxbell.condition.Scope;
+import org.waxbell.crowd.Crowd;
 import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
@@ -29,6 +30,7 @@ import org.waxbell.link.Phase;
 import org.waxbell.look.Easing;
 import org.waxbell.look.Look;
 import org.waxbell.look.Motion;
+import org.waxbell.room.DeviceSort;
 import org.waxbell.score.Lane;
 import org.waxbell.score.Manner;
 import org.waxbell.score.SlatePart;
@@ -92,7 +94,9 @@ class JsonConfig {
             Again.class,
             Queue.Note.class,
             Way.class,
-            ClockState.Phase.class);
+            ClockState.Phase.class,
+            Crowd.Way.class,
+            DeviceSort.class);
 
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
     interface SmallLetters {}

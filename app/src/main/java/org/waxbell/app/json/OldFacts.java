@@ -20,6 +20,11 @@ final class OldFacts {
                         .remove("onAir");
             case "deskEnded" -> fact.put("kind", "wheelStopped").remove("desk");
             case "wheelFilled" -> filled(fact);
+            case "webCall" -> {
+                if (!fact.has("with")) {
+                    fact.putObject("with");
+                }
+            }
             case "switched" -> switched(fact);
             default -> {
                 // As it is now.

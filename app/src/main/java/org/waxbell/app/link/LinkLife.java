@@ -38,6 +38,16 @@ public final class LinkLife {
         return state;
     }
 
+    /** Whether it works now. */
+    public boolean isUp() {
+        return state().phase() == Phase.UP;
+    }
+
+    /** Why nothing can be done by it now, as a sentence without its full stop. */
+    public String refusal() {
+        return state().refusal(name);
+    }
+
     /** What the link is called by people. */
     public String name() {
         return name;

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -32,7 +33,8 @@ import tools.jackson.databind.JsonNode;
 /** All links: makes them of what is kept, lets them be set, paused, tried and removed, and tells how they stand. */
 @Component
 public class Links {
-    private static final List<String> ORDER = List.of("channel", "irc", "mixer", "stage");
+    private static final List<String> ORDER =
+            List.of("channel", "irc", "mixer", "stage", "room", "osc", "notice", "web");
     private static final int LONGEST_NAME = 40;
     private final Map<String, LinkMaker<?>> makers = new LinkedHashMap<>();
     private final Map<String, Live> live = new LinkedHashMap<>();
@@ -78,7 +80,12 @@ public class Links {
                 .filter(kind ->
                         book.all().stream().noneMatch(kept -> kept.kind().equals(kind.name())))
                 .forEach(kind -> book.put(new Kept(
-                        kind.name(), kind.name(), "The " + kind.name(), json.write(fresh(kind)), Map.of(), false)));
+                        kind.name(),
+                        kind.name(),
+                        "The " + kind.label().toLowerCase(Locale.ROOT),
+                        json.write(fresh(kind)),
+                        Map.of(),
+                        false)));
         book.all().forEach(this::begin);
     }
 

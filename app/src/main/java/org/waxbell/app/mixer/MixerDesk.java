@@ -8,8 +8,11 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.json.Documents;
 import org.waxbell.app.link.Causes;
+import org.waxbell.app.link.OwedTargets;
 import org.waxbell.app.rpc.MixerCalls.News.Levels;
+import org.waxbell.app.store.SettingMapper;
 import org.waxbell.directive.SetTarget;
 import org.waxbell.engine.Completion;
 import org.waxbell.event.Target;
@@ -30,11 +33,17 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
     private final ApplicationEventPublisher news;
     private volatile @Nullable MixerLink link;
 
-    MixerDesk(Inbox loop, SystemClock clock, MixerReports reports, OwedTargets owed, ApplicationEventPublisher news) {
+    MixerDesk(
+            Inbox loop,
+            SystemClock clock,
+            MixerReports reports,
+            SettingMapper settings,
+            Documents json,
+            ApplicationEventPublisher news) {
         this.loop = loop;
         this.clock = clock;
         this.reports = reports;
-        this.owed = owed;
+        this.owed = new OwedTargets(settings, json, "mixer.owed");
         this.news = news;
     }
 
@@ -74,7 +83,7 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
         MixerLink now = link;
         if (now == null || !now.up()) {
             if (set.back()) {
-                owed.add(set.target(), set.value(), now == null ? MixerPicture.NONE : now.picture());
+                owed.add(set.target(), set.value(), now == null ? "" : stood(now.picture(), set.target()));
             } else {
                 loop.completed(
                         set.partRun(), Completion.failed(now == null ? "the mixer is not set up" : now.refusal()));
@@ -99,19 +108,22 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
         MixerPicture before = now.picture();
         now.change(MixerChange.of(set.target(), set.value())).whenComplete((done, failed) -> {
             if (failed != null && set.back() && !now.up()) {
-                owed.add(set.target(), set.value(), before);
+                owed.add(set.target(), set.value(), stood(before, set.target()));
             } else if (failed != null) {
                 loop.completed(set.partRun(), Completion.failed(Causes.words(failed)));
             }
         });
     }
 
+    private static String stood(MixerPicture picture, Target target) {
+        return picture.valueOf(target).orElse("");
+    }
+
     @Override
     public void joined(MixerLink from, MixerPicture before, MixerPicture now) {
         if (from == link) {
             for (OwedTargets.Owed each : owed.take()) {
-                String stands = now.valueOf(each.target()).orElse("");
-                if (!stands.equals(each.value()) && (each.left().isEmpty() || stands.equals(each.left()))) {
+                if (each.due(stood(now, each.target()))) {
                     send(from, new SetTarget("owed", clock.now(), each.target(), each.value(), true));
                     reports.expect(each.target(), each.value());
                 }

@@ -21,7 +21,6 @@ import org.waxbell.app.link.LinkView.LinkFact;
 import org.waxbell.app.rpc.MixerCalls;
 import org.waxbell.app.rpc.MixerCalls.Wanted;
 import org.waxbell.link.MixerSettings;
-import org.waxbell.link.Phase;
 import org.waxbell.link.Trouble;
 import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
@@ -255,7 +254,7 @@ final class MixerLink implements Link, MixerCalls.News {
 
     /** Whether it works now. */
     boolean up() {
-        return life.state().phase() == Phase.UP;
+        return life.isUp();
     }
 
     boolean practice() {

@@ -49,7 +49,13 @@ final class PracticePicture {
                                 new Item("tonight", false, new Place(56, 52, 620, 60)),
                                 hum,
                                 stage)),
-                new Scene("away", "Back soon", List.of(new Item("backdrop", true, WHOLE), hum)));
+                new Scene(
+                        "away",
+                        "Back soon",
+                        List.of(
+                                new Item("backdrop", true, WHOLE),
+                                new Item("rig", true, new Place(600, 320, 600, 336)),
+                                hum)));
     }
 
     private static List<Source> sources(String stageAddress) {
@@ -84,6 +90,7 @@ final class PracticePicture {
                         true,
                         List.of(new Filter("muffle", "Muffled", false)),
                         ""),
+                new Source("rig", "Dipping rig", "browser", "", 100, false, List.of(), "/rig"),
                 new Source(STAGE_SOURCE, "Stage Main", "browser", "", 100, false, List.of(), stageAddress));
     }
 

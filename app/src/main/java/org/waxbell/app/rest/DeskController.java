@@ -32,6 +32,7 @@ import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
 import org.waxbell.clock.ClockBoard;
+import org.waxbell.crowd.CrowdBoard;
 import org.waxbell.desk.Desk;
 import org.waxbell.event.Facts;
 import org.waxbell.show.Desks;
@@ -109,7 +110,8 @@ class DeskController {
                                                 ClockBoard.class,
                                                 TurnsBoard.class,
                                                 TasksBoard.class,
-                                                TunesBoard.class
+                                                TunesBoard.class,
+                                                CrowdBoard.class
                                             })))
     @GetMapping("/board")
     Object board(@RequestParam String about) {

@@ -4,6 +4,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.json.Families;
@@ -63,6 +64,10 @@ class Drafting {
         return CueLook.at(cue, on(among).within(cue, List.of(), ""), calendars, kinds);
     }
 
+    private List<String> linked(Predicate<LinkView> which) {
+        return links.all().stream().filter(which).map(LinkView::id).toList();
+    }
+
     /** What fresh things are made on, for nothing in particular. */
     FreshOn on(Wiring among) {
         MixerPicture picture = mixer.picture().orElse(MixerPicture.NONE);
@@ -72,10 +77,11 @@ class Drafting {
                 From.SOURCES,
                 picture.sources().stream().map(MixerPicture.Source::id).toList(),
                 From.LINKS,
-                links.all().stream()
-                        .filter(each -> each.kind().equals("irc") || each.id().equals("practice"))
-                        .map(LinkView::id)
-                        .toList());
+                linked(each -> each.kind().equals("irc") || each.id().equals("practice")),
+                From.WEB_LINKS,
+                linked(each -> each.kind().equals("web")),
+                From.OSC_LINKS,
+                linked(each -> each.kind().equals("osc")));
         return new FreshOn(among, EMPTY, List.of(), Optional.empty(), "", known, clock.now(), ZoneId.systemDefault());
     }
 }

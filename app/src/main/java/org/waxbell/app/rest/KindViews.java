@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.condition.ConditionRows;
 import org.waxbell.condition.Scope;
@@ -24,6 +25,7 @@ import org.waxbell.kind.Family;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.link.Device;
 import org.waxbell.link.LinkKinds;
 import org.waxbell.score.Lane;
 import org.waxbell.score.Part;
@@ -186,7 +188,9 @@ public final class KindViews {
                     views(kinds.parts()),
                     views(kinds.fixtures()),
                     views(kinds.desks()),
-                    Kinds.DOCUMENTS.stream().map(KindView::of).toList(),
+                    Stream.concat(Kinds.DOCUMENTS.stream(), Stream.of(Device.KIND))
+                            .map(KindView::of)
+                            .toList(),
                     views(LinkKinds.ALL),
                     Facts.offered().stream().map(EventKind::of).toList(),
                     standings,

@@ -68,6 +68,8 @@ class PageController {
         "/voice",
         "/desks",
         "/desks/{id}",
+        "/dock",
+        "/dock/{id}",
         "/viewers",
         "/checkup",
         "/links",
@@ -93,6 +95,21 @@ class PageController {
     @GetMapping("/mixer")
     String mixer() {
         return "forward:/mixer.html";
+    }
+
+    @GetMapping("/room")
+    String room() {
+        return "forward:/room.html";
+    }
+
+    @GetMapping("/rig")
+    String rig() {
+        return "forward:/rig.html";
+    }
+
+    @GetMapping("/noticeboard")
+    String noticeboard() {
+        return "forward:/noticeboard.html";
     }
 
     @GetMapping("/sign-in")

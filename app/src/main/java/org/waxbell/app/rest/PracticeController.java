@@ -5,24 +5,30 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.json.Refused;
 import org.waxbell.app.live.Notices;
 import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.practice.PracticeChannel;
 import org.waxbell.app.practice.PracticeCrowd;
 import org.waxbell.app.practice.PracticeMixer;
 import org.waxbell.app.practice.PracticeMixerServer;
+import org.waxbell.app.practice.PracticeNoticeboard;
 import org.waxbell.app.practice.PracticeRewards;
+import org.waxbell.app.practice.PracticeRig;
 import org.waxbell.app.rpc.MixerCalls.News.Level;
 import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
+import org.waxbell.keys.KeyName;
 import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture;
 
@@ -36,6 +42,8 @@ class PracticeController {
     private final PracticeRewards rewards;
     private final PracticeMixer mixer;
     private final PracticeMixerServer server;
+    private final PracticeRig rig;
+    private final PracticeNoticeboard noticeboard;
 
     PracticeController(
             PracticeChannel channel,
@@ -43,6 +51,8 @@ class PracticeController {
             PracticeRewards rewards,
             PracticeMixer mixer,
             PracticeMixerServer server,
+            PracticeRig rig,
+            PracticeNoticeboard noticeboard,
             Notices notices) {
         this.notices = notices;
         this.channel = channel;
@@ -50,6 +60,8 @@ class PracticeController {
         this.rewards = rewards;
         this.mixer = mixer;
         this.server = server;
+        this.rig = rig;
+        this.noticeboard = noticeboard;
     }
 
     /** A line to be written into the practice channel. @param name of the viewer who writes it, known or new @param privately to the helper alone */
@@ -139,6 +151,37 @@ class PracticeController {
     @PostMapping("/mixer/hand")
     MixerPicture hand(@RequestBody MixerChange change) {
         return mixer.byHand(change);
+    }
+
+    /** What stands on the practice noticeboard, the newest first. */
+    @GetMapping("/notices")
+    List<PracticeNoticeboard.Notice> notices() {
+        return noticeboard.notices();
+    }
+
+    @DeleteMapping("/notices")
+    void clearNotices() {
+        noticeboard.clear();
+    }
+
+    @GetMapping("/rig")
+    PracticeRig.RigStands rig() {
+        return rig.standing();
+    }
+
+    /** A person presses a key at the rig's page. */
+    @PostMapping("/rig/keys/{key}")
+    PracticeRig.RigStands press(@PathVariable String key) {
+        KeyName name = KeyName.of(key)
+                .orElseThrow(() -> new Refused("key", key, "There is no such key.", "Press one such as ArrowLeft."));
+        rig.key(name, true);
+        rig.key(name, false);
+        return rig.standing();
+    }
+
+    @PostMapping("/rig/anew")
+    PracticeRig.RigStands anew() {
+        return rig.anew();
     }
 
     /** The mixer's page measured how loud its sources are. */

@@ -1,6 +1,7 @@
 package org.waxbell.app.security;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -24,6 +25,7 @@ import org.springframework.security.web.util.matcher.RequestMatcher;
  */
 @Configuration(proxyBeanMethods = false)
 class SecurityConfig {
+    private static final Set<String> SEEN = Set.of("/stage", "/stage.html", "/rig", "/rig.html");
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; "
             + "media-src 'self' blob:; font-src 'self'; connect-src 'self'; frame-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors ";
     /** For all that stands in no frame. */
@@ -77,10 +79,9 @@ class SecurityConfig {
                 where, new StaticHeadersWriter("Content-Security-Policy", policy));
     }
 
-    /** Only the stage may stand in a frame: in the practice mixer and in the console's preview. */
+    /** Only what viewers see may stand in a frame: in the practice mixer and in the console's preview. */
     private static boolean isStage(HttpServletRequest request) {
-        return request.getRequestURI().equals("/stage")
-                || request.getRequestURI().equals("/stage.html");
+        return SEEN.contains(request.getRequestURI());
     }
 
     private static boolean isScript(HttpServletRequest request) {

@@ -33,6 +33,7 @@ import org.waxbell.directive.StageDirective;
 import org.waxbell.fixture.ChatFixture;
 import org.waxbell.fixture.Face;
 import org.waxbell.fixture.MascotFixture;
+import org.waxbell.fixture.Plate;
 import org.waxbell.port.Carrier;
 import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
@@ -70,6 +71,7 @@ public class StageFeed implements Carriers {
         private final Deque<ChatSeen> lines = new ArrayDeque<>();
         private @Nullable Stage told;
         private List<Media> ahead = List.of();
+        private Map<String, Plate> plates = Map.of();
         private long number;
     }
 
@@ -83,7 +85,7 @@ public class StageFeed implements Carriers {
 
     private record HushNews(String type, long number, long at) {}
 
-    /** @param media addresses of files that fixtures use, by name @param ahead what parts may use @param lines the newest lines of chat, oldest first */
+    /** @param media addresses of files that fixtures use, by name @param ahead what parts may use @param plates colours of looks, by fixture @param lines the newest lines of chat, oldest first */
     private record Welcome(
             String type,
             long number,
@@ -91,6 +93,7 @@ public class StageFeed implements Carriers {
             Stage stage,
             Map<String, String> media,
             List<StageMedia> ahead,
+            Map<String, Plate> plates,
             Map<String, Face> faces,
             List<ChatSeen> lines,
             List<StagePart> parts) {}
@@ -101,6 +104,7 @@ public class StageFeed implements Carriers {
             Stage stage,
             Map<String, String> media,
             List<StageMedia> ahead,
+            Map<String, Plate> plates,
             Map<String, Face> faces) {}
 
     private record FaceNews(String type, long number, String fixture, Face face) {}
@@ -167,11 +171,15 @@ public class StageFeed implements Carriers {
     /** Tells the pages of a stage how it is now, where that is not what they were told last; with no page there nothing is told, so no number is spent. */
     private void follow(Feed feed, Stage stage) {
         List<Media> ahead = StageMedia.used(wiring.current().wiring(), stage.id());
-        boolean changed = !stage.equals(feed.told) || !ahead.equals(feed.ahead);
+        Map<String, Plate> plates = stage.plates(wiring.current().wiring().looks());
+        boolean changed = !stage.equals(feed.told) || !ahead.equals(feed.ahead) || !plates.equals(feed.plates);
+        feed.plates = plates;
         feed.told = stage;
         feed.ahead = ahead;
         if (changed && !feed.pages.isEmpty()) {
-            tell(feed, new StageNews("stage", ++feed.number, stage, media(stage), addresses(ahead), feed.faces));
+            tell(
+                    feed,
+                    new StageNews("stage", ++feed.number, stage, media(stage), addresses(ahead), plates, feed.faces));
         }
     }
 
@@ -217,6 +225,7 @@ public class StageFeed implements Carriers {
                             stage,
                             media(stage),
                             addresses(feed.ahead),
+                            feed.plates,
                             feed.faces,
                             List.copyOf(feed.lines),
                             parts)));

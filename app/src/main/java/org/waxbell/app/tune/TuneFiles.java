@@ -53,7 +53,7 @@ public class TuneFiles {
     /** The file of a tune; empty where there is none. It may take a second to be made. */
     public Optional<SoundFile> file(Tune tune) {
         String name = tune.id().substring(tune.id().indexOf('/') + 1);
-        if (tune.id().startsWith("shelf/")) {
+        if (tune.ofShelf()) {
             return media.rows().stream()
                     .map(row -> row.media())
                     .filter(each -> each.hash().equals(name))

@@ -40,7 +40,7 @@ final class DocumentCheck {
         } else if (value instanceof Rack rack) {
             rack.check(problems);
         } else if (value instanceof Stage stage) {
-            stage.check(problems, next.inWords(), next.shelf(), next.desks());
+            stage.check(problems, next.inWords(), next.shelf(), next.desks(), next.looks());
         } else if (value instanceof DeskSheet desk) {
             WiringCheck.desk(desk, problems);
         }

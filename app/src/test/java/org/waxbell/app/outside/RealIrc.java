@@ -6,11 +6,8 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.GeneralSecurityException;
-import java.security.KeyStore;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 
@@ -64,7 +61,7 @@ public final class RealIrc implements AutoCloseable {
         this.folder = folder;
         try {
             Files.createDirectories(folder.resolve("services"));
-            certify();
+            certificate = OwnCertificate.in(folder);
             Files.writeString(folder.resolve("inspircd.conf"), SERVER.formatted(port, between, folder, tlsPort));
             Files.writeString(folder.resolve("atheme.conf"), SERVICES.formatted(between));
             server = start(
@@ -91,53 +88,6 @@ public final class RealIrc implements AutoCloseable {
         } catch (IOException broken) {
             throw new IllegalStateException(broken);
         }
-    }
-
-    /** Makes a key and a certificate that nobody has signed but itself, by the tool that comes with Java. */
-    private void certify() throws IOException {
-        Path store = folder.resolve("own.p12");
-        Process tool = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "keytool")
-                                .toString(),
-                        "-genkeypair",
-                        "-alias",
-                        "irc",
-                        "-keyalg",
-                        "RSA",
-                        "-validity",
-                        "2",
-                        "-dname",
-                        "CN=127.0.0.1",
-                        "-ext",
-                        "san=ip:127.0.0.1",
-                        "-storetype",
-                        "PKCS12",
-                        "-keystore",
-                        store.toString(),
-                        "-storepass",
-                        "changeit")
-                .redirectErrorStream(true)
-                .redirectOutput(folder.resolve("keytool.out").toFile())
-                .start();
-        try {
-            tool.waitFor();
-            KeyStore kept = KeyStore.getInstance(store.toFile(), "changeit".toCharArray());
-            certificate = pem("CERTIFICATE", kept.getCertificate("irc").getEncoded());
-            Files.writeString(folder.resolve("certificate.pem"), certificate);
-            Files.writeString(
-                    folder.resolve("key.pem"),
-                    pem(
-                            "PRIVATE KEY",
-                            kept.getKey("irc", "changeit".toCharArray()).getEncoded()));
-        } catch (GeneralSecurityException | InterruptedException broken) {
-            throw new IllegalStateException(broken);
-        }
-    }
-
-    private static String pem(String what, byte[] content) {
-        return "-----BEGIN " + what + "-----\n"
-                + Base64.getMimeEncoder(64, new byte[] {'\n'}).encodeToString(content) + "\n-----END " + what
-                + "-----\n";
     }
 
     private Process start(String name, String program, String... words) throws IOException {
@@ -186,7 +136,7 @@ public final class RealIrc implements AutoCloseable {
         }
     }
 
-    private static int freePort() {
+    static int freePort() {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
         } catch (IOException broken) {

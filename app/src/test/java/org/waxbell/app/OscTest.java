@@ -1,0 +1,191 @@
+package org.waxbell.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import java.io.IOException;
+import java.net.DatagramPacket;
+import java.net.DatagramSocket;
+import java.net.InetAddress;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A link to a real receiver and a real sender of Open Sound Control, from Debian's packages. */
+class OscTest {
+    @TempDir
+    static Path data;
+
+    private static Running app;
+    private static Process desk;
+    private static int port;
+    private static int hears;
+    private static Path dumped;
+
+    @BeforeAll
+    static void start() throws IOException {
+        port = Running.freePort();
+        hears = Running.freePort();
+        dumped = data.resolve("dumped.txt");
+        desk = new ProcessBuilder(program("oscdump"), "-L", Integer.toString(port))
+                .redirectErrorStream(true)
+                .redirectOutput(dumped.toFile())
+                .start();
+        app = Running.demo(data.resolve("data"));
+        assertThat(app.put(
+                                "/api/links/lights",
+                                Map.of(
+                                        "kind",
+                                        "osc",
+                                        "name",
+                                        "Lights",
+                                        "settings",
+                                        Map.of("host", "127.0.0.1", "port", port, "way", "udp", "hears", hears),
+                                        "secrets",
+                                        Map.of()))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @AfterAll
+    static void stop() throws IOException {
+        app.close();
+        desk.destroy();
+    }
+
+    private static String program(String name) {
+        Path found = Path.of("/usr/bin", name);
+        if (!Files.isExecutable(found)) {
+            throw new IllegalStateException(
+                    name + " is missing; ./waxbell test installs it: apt-get install liblo-tools");
+        }
+        return found.toString();
+    }
+
+    private static void send(String... words) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of(program("oscsend"), "127.0.0.1", Integer.toString(hears)));
+        command.addAll(List.of(words));
+        assertThat(new ProcessBuilder(command).start().waitFor()).isZero();
+    }
+
+    private static void cue(String id, String pull, String parts) {
+        ObjectNode cue =
+                (ObjectNode) app.cue("a-clip-lights-the-bench").get("cue").deepCopy();
+        cue.put("id", id).put("name", id);
+        cue.set("pulls", json("[" + pull + "]"));
+        cue.putArray("gates");
+        ((ObjectNode) cue.at("/takes/0/score")).set("parts", json(parts));
+        Running.Answer kept = app.put(
+                "/api/cues",
+                Map.of("what", "a desk", "save", List.of(Map.of("cue", cue, "version", 0)), "delete", List.of()));
+        assertThat(kept.status()).as(kept.body().toString()).isEqualTo(200);
+    }
+
+    private static JsonNode json(String text) {
+        return Running.JSON.readTree(text.replace('\'', '"'));
+    }
+
+    private static final String PLAIN = "'manner':{'ifFails':'goOn','atOnce':false,'toEnd':false}";
+
+    private static long rang(String id) {
+        return app.get("/api/journal")
+                .body()
+                .valueStream()
+                .filter(each -> each.get("sentence").asString().contains("rang " + id))
+                .count();
+    }
+
+    @Test
+    void anAddressGetsTheGiftsWorthAsANumberWithItsTypes() throws IOException {
+        cue(
+                "worth",
+                "{'kind':'event','event':'gift','atLeast':{},'exactly':{}}",
+                "[{'kind':'osc','id':'osc','start':{'kind':'at','ms':0},'link':'lights','address':'/light/3/level','timed':false,"
+                        + "'arguments':[{'sort':'int','words':'{giftWorth}'},{'sort':'float','words':'0.5'},{'sort':'text','words':'{viewer}'}],"
+                        + PLAIN + "}]");
+        app.post(
+                "/api/practice/events",
+                Map.of("kind", "gift", "name", "wickerby", "numbers", Map.of("giftWorth", 80), "texts", Map.of()));
+        await("the desk has it")
+                .atMost(RoomContract.PATIENCE)
+                .until(() -> Files.readString(dumped).contains("/light/3/level"));
+        assertThat(Files.readString(dumped)).containsPattern("/light/3/level ifs 80 0\\.50* \"wickerby\"");
+    }
+
+    @Test
+    void aFaderRingsOnceWhenItRisesAboveItsMarkWithItsArguments() throws Exception {
+        cue(
+                "fader",
+                "{'kind':'osc','address':'/fader/1','mark':'0.5'}",
+                "[{'kind':'reply','id':'say','start':{'kind':'at','ms':0},'words':'fader at {osc1}, {osc2}'," + PLAIN
+                        + "}]");
+        for (String each : List.of("0.2", "0.6", "0.8")) {
+            send("/fader/1", "fs", each, "left");
+        }
+        await("it rings").atMost(RoomContract.PATIENCE).until(() -> rang("fader") == 1);
+        send("/fader/1", "fs", "0.3", "left");
+        send("/fader/1", "fs", "0.9", "left");
+        await("and again when it rises again").atMost(RoomContract.PATIENCE).until(() -> rang("fader") == 2);
+        assertThat(app.get("/api/journal").body().toString()).contains("/fader/1: 0.6");
+    }
+
+    @Test
+    void aPacketThatIsCutShortIsPassedOverAndSaidAndTheNextCounts() throws Exception {
+        cue(
+                "button",
+                "{'kind':'osc','address':'/button','mark':''}",
+                "[{'kind':'reply','id':'say','start':{'kind':'at','ms':0},'words':'pressed'," + PLAIN + "}]");
+        byte[] whole = "/button\0,f\0\0".getBytes(StandardCharsets.ISO_8859_1);
+        try (DatagramSocket socket = new DatagramSocket()) {
+            for (int length : List.of(0, 1, 5, 9, whole.length)) {
+                socket.send(new DatagramPacket(whole, length, InetAddress.getByName("127.0.0.1"), hears));
+            }
+            byte[] noise = new byte[400];
+            Arrays.fill(noise, (byte) '#');
+            socket.send(new DatagramPacket(noise, noise.length, InetAddress.getByName("127.0.0.1"), hears));
+        }
+        await("it is said")
+                .atMost(RoomContract.PATIENCE)
+                .until(() -> app.get("/api/links").body().toString().contains("cut short"));
+        send("/button");
+        await("the next counts").atMost(RoomContract.PATIENCE).until(() -> rang("button") == 1);
+    }
+
+    @Test
+    void aDeskThatIsNotThereByTcpIsSaidSo() {
+        assertThat(app.put(
+                                "/api/links/far",
+                                Map.of(
+                                        "kind",
+                                        "osc",
+                                        "name",
+                                        "Far",
+                                        "settings",
+                                        Map.of(
+                                                "host",
+                                                "127.0.0.1",
+                                                "port",
+                                                Running.freePort(),
+                                                "way",
+                                                "tcp",
+                                                "hears",
+                                                0),
+                                        "secrets",
+                                        Map.of()))
+                        .status())
+                .isEqualTo(200);
+        await("it is said")
+                .atMost(RoomContract.PATIENCE)
+                .until(() -> app.get("/api/links").body().toString().contains("Nothing answers at 127.0.0.1"));
+    }
+}

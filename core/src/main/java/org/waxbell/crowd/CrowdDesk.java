@@ -1,0 +1,147 @@
+package org.waxbell.crowd;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.waxbell.cue.Cue;
+import org.waxbell.desk.Answer;
+import org.waxbell.desk.Ask;
+import org.waxbell.desk.KeptByEntries;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.fixture.Face;
+import org.waxbell.gate.Surroundings;
+import org.waxbell.state.Book;
+import org.waxbell.state.Change;
+import org.waxbell.state.Memory;
+
+/** Lets crowds play: their presses become keys that go down and up. */
+public final class CrowdDesk implements KeptByEntries<Crowd, CrowdState, CrowdHead> {
+    private static final Book<CrowdHead> HEAD = new Book<>(Crowd.DESK, CrowdHead.class);
+    private static final Book<Voice> VOICES = new Book<>("crowdVoice", Voice.class);
+
+    @Override
+    public String title() {
+        return "Crowd play";
+    }
+
+    @Override
+    public Class<Crowd> documents() {
+        return Crowd.class;
+    }
+
+    @Override
+    public Book<CrowdHead> book() {
+        return HEAD;
+    }
+
+    @Override
+    public List<Book<?>> books() {
+        return List.of(HEAD, VOICES);
+    }
+
+    @Override
+    public CrowdState none() {
+        return CrowdState.NEW;
+    }
+
+    @Override
+    public CrowdHead head(CrowdState now) {
+        return now.head();
+    }
+
+    @Override
+    public CrowdState restored(String about, Memory memory) {
+        CrowdState state = CrowdState.NEW.with(memory.get(HEAD, about).orElse(CrowdHead.NEW));
+        for (Voice each : memory.below(VOICES, about)) {
+            state = state.with(each);
+        }
+        return state;
+    }
+
+    @Override
+    public void entries(String about, CrowdState before, CrowdState after, List<Change> into) {
+        VOICES.changes(before.voices(), after.voices(), each -> about + "/" + each.person(), into);
+    }
+
+    @Override
+    public Answer<CrowdState> ask(Crowd crowd, CrowdState now, Ask ask, Surroundings evening) {
+        CrowdStep step = new CrowdStep(crowd, now, ask.at());
+        return ask.act().name().equals(Crowd.LIFT) ? step.lift() : step.press(ask);
+    }
+
+    @Override
+    public boolean hears(ShowEvent event) {
+        return event instanceof Fact fact && (fact.is(Facts.HUSH) || fact.is(Facts.SHOW_OPENED));
+    }
+
+    @Override
+    public Answer<CrowdState> hear(Crowd crowd, CrowdState now, long at, ShowEvent event, Surroundings evening) {
+        return ((Fact) event).is(Facts.HUSH)
+                ? new CrowdStep(crowd, now, at).lift()
+                : Answer.becomes(now.with(now.head().anew()).silent());
+    }
+
+    @Override
+    public long nextWake(Crowd crowd, CrowdState now) {
+        return Math.min(CrowdStep.nextLift(now), CrowdStep.voteEnds(crowd, now));
+    }
+
+    @Override
+    public Answer<CrowdState> wake(Crowd crowd, CrowdState now, long at, Surroundings evening) {
+        return new CrowdStep(crowd, now, at).wake();
+    }
+
+    @Override
+    public Map<String, Object> values(Crowd crowd, CrowdState now, long at, String person) {
+        List<CrowdHead.Pressed> recent = now.head().recent();
+        return Map.of(
+                crowd.value("Presses"),
+                now.head().presses(),
+                crowd.value("Last"),
+                recent.isEmpty()
+                        ? "nobody"
+                        : recent.get(0).name() + ": " + recent.get(0).word(),
+                crowd.value("Leads"),
+                CrowdStep.leads(crowd, now).map(CrowdMove::word).orElse("none"));
+    }
+
+    private static CrowdFace shown(Crowd crowd, CrowdState now) {
+        boolean vote = crowd.way() == Crowd.Way.VOTE;
+        return new CrowdFace(
+                crowd.moves().stream()
+                        .map(each -> new CrowdFace.CrowdWord(
+                                each.word(),
+                                each.key(),
+                                now.head().tally().getOrDefault(each.word(), 0),
+                                now.head().held().containsKey(each.key())))
+                        .toList(),
+                vote,
+                now.head().began(),
+                now.head().began() == 0 ? 0 : now.head().began() + crowd.everyMs(),
+                now.head().recent());
+    }
+
+    @Override
+    public Optional<Face> face(Crowd crowd, CrowdState now, long at) {
+        return Optional.of(shown(crowd, now));
+    }
+
+    @Override
+    public CrowdBoard board(Crowd crowd, CrowdState now, long at) {
+        return new CrowdBoard(
+                shown(crowd, now), now.head().presses(), now.voices().size());
+    }
+
+    @Override
+    public String brief(Crowd crowd, CrowdState now, long at) {
+        long presses = now.head().presses();
+        return presses == 0 ? "nobody has pressed yet" : presses + (presses == 1 ? " press" : " presses");
+    }
+
+    @Override
+    public List<Cue> starters(Crowd crowd, String about, String rack) {
+        return new CrowdStarters(crowd, about, rack).all();
+    }
+}

@@ -1,0 +1,5 @@
+/** Keys of a keyboard, as wirings name them. */
+@NullMarked
+package org.waxbell.keys;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+import '@/styles/console.css'
+import { createApp } from 'vue'
+import NoticeboardPage from './NoticeboardPage.vue'
+
+createApp(NoticeboardPage).mount('#app')
