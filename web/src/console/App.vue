@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import TheRail from '@/components/rail/TheRail.vue'
+import ShutterStrip from '@/components/rail/ShutterStrip.vue'
 import TheNotes from '@/components/rail/TheNotes.vue'
 import TheRope from '@/components/rope/TheRope.vue'
 import { useEver } from '@/composables/useEver'
@@ -80,6 +81,7 @@ useKeys({
       Unsaved: the data folder cannot be written ({{ live.saved.why }}). Screen and sound go on; make room on the disk,
       it is tried again every second.
     </p>
+    <ShutterStrip />
     <main class="min-h-0 flex-1"><RouterView /></main>
     <HearingFrames v-if="here.on" />
     <TheRope v-if="!route.meta.dock" />

@@ -8,6 +8,7 @@ export const PLACES = [
   { path: '/shelf', name: 'Shelf', also: [] },
   { path: '/desks', name: 'Desks', also: [] },
   { path: '/voice', name: 'Voice', also: [] },
+  { path: '/people', name: 'People', also: [] },
   { path: '/rehearse', name: 'Rehearse', also: [] },
 ]
 
@@ -29,6 +30,9 @@ export const router = createRouter({
       props: true,
       meta: { dock: true },
     },
+    { path: '/people/ledger', component: () => import('@/views/people/LedgerView.vue') },
+    { path: '/people/circles', component: () => import('@/views/people/CirclesView.vue') },
+    { path: '/people/:id?', component: () => import('@/views/people/PeopleView.vue') },
     { path: '/voice', component: () => import('@/views/voice/VoiceView.vue') },
     { path: '/slate', component: () => import('@/views/slate/SlateView.vue') },
     { path: '/viewers', component: () => import('@/views/viewers/ViewersView.vue') },

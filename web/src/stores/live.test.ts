@@ -36,6 +36,7 @@ const standing: LiveStanding = {
   pages: [],
   saved: { ok: true, why: '' },
   evening: { show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 },
+  shutters: { down: false, until: 0, why: '', held: 0 },
   links: [],
 }
 

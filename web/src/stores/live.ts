@@ -4,7 +4,7 @@ import { useNotes } from './notes'
 import { useWiring } from './wiring'
 import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
-import type { DecisionNotice, Evening, LinkView, LiveStanding, PageNotice, RingNotice, Seen } from '@/api/types'
+import type { DecisionNotice, Evening, LinkView, LiveStanding, PageNotice, RingNotice, Seen, Shut } from '@/api/types'
 
 const MOST_DECISIONS = 200
 const ROPE_BACK = 40_000
@@ -25,6 +25,7 @@ export const useLive = defineStore('live', () => {
   const pages = ref<PageNotice[]>([])
   const saved = ref({ ok: true, why: '' })
   const evening = ref<Evening>({ show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 })
+  const shutters = ref<Shut>({ down: false, until: 0, why: '', held: 0 })
   const links = ref<LinkView[]>([])
   const wiringStamp = ref(0)
   /** Another number whenever a desk stands otherwise. */
@@ -58,6 +59,7 @@ export const useLive = defineStore('live', () => {
       pages.value = standing.pages
       saved.value = standing.saved
       evening.value = standing.evening
+      shutters.value = standing.shutters
       links.value = standing.links
       useWiring().missed()
       wiringStamp.value++
@@ -81,6 +83,8 @@ export const useLive = defineStore('live', () => {
       saved.value = body as { ok: boolean; why: string }
     } else if (type === 'evening') {
       evening.value = body as Evening
+    } else if (type === 'shutters') {
+      shutters.value = body as Shut
     } else if (type === 'links') {
       links.value = body as LinkView[]
     } else if (type === 'seen') {
@@ -115,6 +119,8 @@ export const useLive = defineStore('live', () => {
     links.value.filter((each) => needs.includes(each.id) && each.state.phase !== 'up')
   /** Opens the show, or closes it. */
   const show = (open: boolean) => ask<DecisionNotice>('POST', '/show', { open })
+  /** Lets the shutters down, or lifts them. */
+  const shut = (down: boolean) => ask<DecisionNotice>('POST', '/shutters', { down })
   const air = (onAir: boolean) => ask<DecisionNotice>('POST', '/air', { onAir })
 
   return {
@@ -126,6 +132,8 @@ export const useLive = defineStore('live', () => {
     pages,
     saved,
     evening,
+    shutters,
+    shut,
     links,
     missing,
     wiringStamp,

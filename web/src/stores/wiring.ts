@@ -18,7 +18,7 @@ import type {
 
 /** What holds until the server has told. */
 export const PLAIN_HOUSE: House = {
-  formatVersion: 4,
+  formatVersion: 5,
   prefix: '!',
   home: 'practice',
   pointsOne: 'point',
@@ -45,6 +45,7 @@ export const PLAIN_HOUSE: House = {
     standIn: 'something',
     spelled: [],
   },
+  shutters: { floodLines: 0, forMs: 600_000 },
 }
 
 /** The wiring as the server has it. */

@@ -52,6 +52,20 @@ const doIt = (act: Promise<unknown>) => act.catch((failed: Error) => notes.say(f
           <span class="block text-[12px] text-soft">For cues that play only on air</span>
         </button>
       </MenuItem>
+      <MenuItem v-slot="{ active }">
+        <button
+          class="block w-full rounded-[8px] px-3 py-1.5 text-left"
+          :class="active && 'bg-well'"
+          @click="doIt(live.shut(!live.shutters.down))"
+        >
+          {{ live.shutters.down ? 'Lift the shutters' : 'Let the shutters down' }}
+          <span class="block text-[12px] text-soft">{{
+            live.shutters.down
+              ? 'Everything as before'
+              : 'Who was never here before tonight rings nothing, is not spoken and joins nothing'
+          }}</span>
+        </button>
+      </MenuItem>
     </MenuItems>
   </Menu>
 </template>

@@ -51,7 +51,15 @@ const acts = computed<Act[]>(() => [
         },
       ]
     : []),
+  {
+    name: live.shutters.down ? 'Lift the shutters' : 'Let the shutters down',
+    says: 'strangers ring nothing while they are down',
+    also: 'flood raid bots lockdown quiet moderation',
+    act: () => done(live.shut(!live.shutters.down)),
+  },
   { name: 'Cues', says: 'place', also: 'commands alerts', act: go('/cues') },
+  { name: 'People', says: 'place', also: 'viewers users points entrance', act: go('/people') },
+  { name: 'The ledger', says: 'place', also: 'points balance currency', act: go('/people/ledger') },
   { name: 'Slate', says: 'place', also: 'variables counters values', act: go('/slate') },
   { name: 'Words for viewers', says: 'place', also: 'commands list page print', act: go('/viewers') },
   { name: 'Check-up', says: 'place', also: 'problems errors warnings', act: go('/checkup') },

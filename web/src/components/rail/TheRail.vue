@@ -42,18 +42,18 @@ const links = computed(() => {
 
 <template>
   <header class="flex h-[52px] flex-none items-center gap-1 border-b border-line bg-sheet px-4">
-    <RouterLink to="/cues" class="mr-3 flex items-center gap-2 rounded-[10px]">
+    <RouterLink to="/cues" class="mr-2 flex flex-none items-center gap-2 rounded-[10px]">
       <img src="/bell.svg" alt="" width="26" height="26" />
       <span class="font-serif text-[19px] font-bold tracking-tight whitespace-nowrap max-[960px]:sr-only"
         >Wax Bell</span
       >
     </RouterLink>
-    <nav aria-label="Places" class="flex items-center gap-1">
+    <nav aria-label="Places" class="flex flex-none items-center gap-0.5">
       <RouterLink
         v-for="place in PLACES"
         :key="place.path"
         :to="place.path"
-        class="flex items-center gap-2 rounded-[10px] px-3 py-1.5 hover:bg-well"
+        class="flex items-center gap-2 rounded-[10px] px-2.5 py-1.5 hover:bg-well"
         :class="isHere(place) && 'here'"
         :aria-current="isHere(place) ? 'page' : undefined"
       >

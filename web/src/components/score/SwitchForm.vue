@@ -4,6 +4,7 @@ import { ask } from '@/api/http'
 import type { DeviceStands, Part, Problem } from '@/api/types'
 import { useChoices } from '@/composables/useChoices'
 import { useKinds } from '@/stores/kinds'
+import { useKnown } from '@/stores/known'
 import { useWiring } from '@/stores/wiring'
 import ChoiceField from '../cue/ChoiceField.vue'
 import LampForm from './LampForm.vue'
@@ -20,6 +21,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ set: [field: string, value: unknown] }>()
 const wiring = useWiring()
+const known = useKnown()
 type TargetKind = Extract<Part, { kind: 'switch' }>['target']['kind']
 const kinds = useKinds()
 const of = (kind: string) => kinds.all.targets.find((each) => each.kind === kind)
@@ -36,12 +38,15 @@ onMounted(() =>
   ),
 )
 const scenes = computed(() => (mixer.value?.scenes ?? []).map((each) => ({ value: each.id, name: each.name })))
-/** What the mixer or the room has of a kind; nothing while it is not connected, and then names are typed. */
+/** What the mixer, the room or this computer has of a kind; nothing while it is not connected, and then names are typed. */
 const things = computed(() => {
   const sources = mixer.value?.sources ?? []
   const kind = props.part.target.kind
   if (kind === 'lamp' || kind === 'plug') {
     return room.value.filter((each) => each.sort === kind).map((each) => ({ value: each.name, name: each.name }))
+  }
+  if (kind === 'key') {
+    return known.names.keys.map((name) => ({ value: name, name }))
   }
   const found =
     kind === 'text'

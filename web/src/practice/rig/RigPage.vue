@@ -31,11 +31,15 @@ useEventListener('keydown', (key: KeyboardEvent) => {
     <header v-if="!bare" class="flex flex-wrap items-baseline gap-3 pb-3">
       <h1 class="text-[22px]">Dipping rig</h1>
       <p class="min-w-0 flex-1 text-soft">
-        gets the keys that cues and crowds press, until you allow this computer’s own; arrow keys steer it from here
+        gets what cues and crowds would press, type, click and start, until you allow this computer’s own; arrow keys
+        steer it from here
       </p>
       <button class="button" @click="ask('POST', '/practice/rig/anew')">A new bench</button>
     </header>
     <RigDrawing v-if="rig" :stands="rig" class="min-h-0 flex-1" />
+    <ol v-if="!bare && rig?.done.length" class="flex flex-wrap gap-x-4 gap-y-1 pt-3 text-soft" data-done-lately>
+      <li v-for="(what, at) in rig.done" :key="`${at} ${what}`">{{ what }}</li>
+    </ol>
   </main>
 </template>
 

@@ -3,6 +3,12 @@ import ClockDesk from './ClockDesk.vue'
 import ClockTable from './ClockTable.vue'
 import CrowdDesk from './CrowdDesk.vue'
 import CrowdMovesForm from './CrowdMovesForm.vue'
+import GameDesk from './GameDesk.vue'
+import PointsDesk from './PointsDesk.vue'
+import PollDesk from './PollDesk.vue'
+import PrizeDesk from './PrizeDesk.vue'
+import RewardDesk from './RewardDesk.vue'
+import RewardsForm from './RewardsForm.vue'
 import QueueDesk from './QueueDesk.vue'
 import TaskListsForm from './TaskListsForm.vue'
 import TasksDesk from './TasksDesk.vue'
@@ -28,6 +34,27 @@ export const DRAWN: Record<string, { board: Component; form?: Component; begins:
     board: CrowdDesk,
     form: CrowdMovesForm,
     begins: 'Viewers press keys with short words, at once or by vote; a game of yours, or the dipping rig.',
+  },
+  points: {
+    board: PointsDesk,
+    begins: 'Viewers earn by being here, by lines and by what happens; they give one another, and you give and take.',
+  },
+  poll: {
+    board: PollDesk,
+    begins: 'A question with a few answers; viewers vote by number or word, and bars grow on the stage.',
+  },
+  game: {
+    board: GameDesk,
+    begins: 'A wager, three wheels, a guess, a duel or a shared pot, with its odds worked out before it is played.',
+  },
+  rewards: {
+    board: RewardDesk,
+    form: RewardsForm,
+    begins: 'What viewers redeem for points: at once, or when you accept it.',
+  },
+  prize: {
+    board: PrizeDesk,
+    begins: 'Viewers enter by a word or a line; one is drawn so that anybody can check it, and has time to speak up.',
   },
   tunes: {
     board: TunesDesk,

@@ -64,7 +64,7 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
           <HouseCard />
           <h2 class="font-sans text-[13px] text-soft">4 · The room around you</h2>
           <LinkCard
-            v-for="link in of('room', 'osc')"
+            v-for="link in of('room', 'computer', 'osc')"
             :key="link.id"
             :link="link"
             :now="now"
@@ -73,6 +73,9 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
             @remove="removing = link"
           >
             <p v-if="link.kind === 'room'"><a class="button" href="/room" target="_blank">Open the practice room</a></p>
+            <p v-if="link.kind === 'computer'">
+              <a class="button" href="/rig?by-hand" target="_blank">Open the practice rig</a>
+            </p>
           </LinkCard>
           <p>
             <button class="button px-2 py-0.5" @click="editing = { id: '', kind: 'osc' }">

@@ -21,6 +21,8 @@ class ArchitectureTest {
                     "java.lang..",
                     "java.util..",
                     "java.time..",
+                    "java.security..",
+                    "java.nio.charset..",
                     "com.ibm.icu..",
                     "org.ahocorasick..",
                     "com.google.re2j..",

@@ -172,13 +172,14 @@ public final class Samples {
                 "drip",
                 "drips",
                 false,
-                List.of(new Circle("dippers", "Dippers", List.of("Brine_Otter"))),
+                List.of(Circle.named("dippers", "Dippers", List.of("Brine_Otter"))),
                 List.of("reed_bell"),
                 List.of(
                         new SlateValue("pours", "Pours tonight", true, false, false, "0"),
                         new SlateValue("wish", "Wish", false, true, true, "none")),
                 List.of(),
-                org.waxbell.voice.Reading.USUAL);
+                org.waxbell.voice.Reading.USUAL,
+                org.waxbell.wiring.ShutterRule.BY_HAND);
     }
 
     public static Wiring housed(Cue... cues) {

@@ -11,6 +11,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.NestedExceptionUtils;
+import org.waxbell.app.computer.Hand;
 import org.waxbell.app.config.Copies;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.Options;
@@ -26,9 +27,16 @@ import org.waxbell.app.security.KeyGuard;
 /** The program: looks at what it was started with, refuses with one sentence and a remedy, or serves until it is stopped. */
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class App {
+    /** The word with which the program starts as the helper that presses keys of this computer. */
+    public static final String HELPER = "hand";
+
     /** Starts the program. */
     public static void main(String[] args) {
         try {
+            if (args.length > 0 && args[0].equals(HELPER)) {
+                Hand.serve();
+                System.exit(0);
+            }
             if (args.length > 0 && args[0].equals("rehearse")) {
                 new RehearseCommand(System.out, System.err)
                         .run(Arrays.asList(args).subList(1, args.length));
@@ -44,7 +52,7 @@ public class App {
                 return;
             }
             start(options);
-        } catch (RuntimeException broken) {
+        } catch (IOException | RuntimeException broken) {
             for (Throwable each = broken; each != null; each = each.getCause()) {
                 if (each instanceof StartRefused refused) {
                     System.err.println(refused.getMessage() + "\n" + refused.remedy());

@@ -144,7 +144,7 @@ class CarryTest {
                 .isEqualTo("!");
         assertThat(wiring.at("/house/house/circles"))
                 .as("what it has not is added")
-                .hasSize(1);
+                .hasSize(2);
         assertThat(bare.say("wickerby", "!words").body().get("sentence").asString())
                 .isEqualTo("rang What may I ask");
     }

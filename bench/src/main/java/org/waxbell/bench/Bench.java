@@ -4,8 +4,8 @@ import java.util.List;
 
 /** Runs the measurement of a name and prints one {@code name=value unit} a line, with how loud the machine is at its head and foot. */
 public final class Bench {
-    private static final List<String> NAMES =
-            List.of("ring", "engine", "rehearse", "links", "cues", "stage", "voice", "clips", "desks", "room");
+    private static final List<String> NAMES = List.of(
+            "ring", "engine", "rehearse", "links", "cues", "stage", "voice", "clips", "desks", "room", "people");
 
     private Bench() {}
 
@@ -42,6 +42,7 @@ public final class Bench {
                 new ListsBench(scale).run();
             }
             case "room" -> new RoomBench(scale).run();
+            case "people" -> new PeopleBench(scale).run();
             case "voice" -> new VoiceBench(scale).run();
             default -> new StageBench(scale).run();
         }

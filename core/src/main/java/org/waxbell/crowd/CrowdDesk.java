@@ -6,63 +6,26 @@ import java.util.Optional;
 import org.waxbell.cue.Cue;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
-import org.waxbell.desk.KeptByEntries;
+import org.waxbell.desk.HeadAndEntries;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.fixture.Face;
 import org.waxbell.gate.Surroundings;
 import org.waxbell.state.Book;
-import org.waxbell.state.Change;
-import org.waxbell.state.Memory;
 
 /** Lets crowds play: their presses become keys that go down and up. */
-public final class CrowdDesk implements KeptByEntries<Crowd, CrowdState, CrowdHead> {
-    private static final Book<CrowdHead> HEAD = new Book<>(Crowd.DESK, CrowdHead.class);
-    private static final Book<Voice> VOICES = new Book<>("crowdVoice", Voice.class);
+public final class CrowdDesk extends HeadAndEntries<Crowd, CrowdState, CrowdHead, String, Voice> {
 
-    @Override
-    public String title() {
-        return "Crowd play";
-    }
-
-    @Override
-    public Class<Crowd> documents() {
-        return Crowd.class;
-    }
-
-    @Override
-    public Book<CrowdHead> book() {
-        return HEAD;
-    }
-
-    @Override
-    public List<Book<?>> books() {
-        return List.of(HEAD, VOICES);
-    }
-
-    @Override
-    public CrowdState none() {
-        return CrowdState.NEW;
-    }
-
-    @Override
-    public CrowdHead head(CrowdState now) {
-        return now.head();
-    }
-
-    @Override
-    public CrowdState restored(String about, Memory memory) {
-        CrowdState state = CrowdState.NEW.with(memory.get(HEAD, about).orElse(CrowdHead.NEW));
-        for (Voice each : memory.below(VOICES, about)) {
-            state = state.with(each);
-        }
-        return state;
-    }
-
-    @Override
-    public void entries(String about, CrowdState before, CrowdState after, List<Change> into) {
-        VOICES.changes(before.voices(), after.voices(), each -> about + "/" + each.person(), into);
+    /** The desk. */
+    public CrowdDesk() {
+        super(
+                "Crowd play",
+                Crowd.class,
+                new Heads<>(
+                        new Book<>(Crowd.DESK, CrowdHead.class), CrowdState.NEW, CrowdState::head, CrowdState::with),
+                new Entries<>(
+                        new Book<>("crowdVoice", Voice.class), CrowdState::voices, Voice::person, CrowdState::with));
     }
 
     @Override

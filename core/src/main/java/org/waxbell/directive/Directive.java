@@ -14,6 +14,7 @@ public sealed interface Directive
                 CallWeb,
                 PostNotice,
                 SendOsc,
+                UseComputer,
                 SetMark,
                 LookUp,
                 SetTarget,

@@ -28,6 +28,8 @@ import org.waxbell.kind.Field;
 import org.waxbell.kind.Fresh;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.poll.Poll;
+import org.waxbell.prize.PrizeDraw;
 import org.waxbell.score.CardPart;
 import org.waxbell.score.LookUpPart;
 import org.waxbell.score.Part;
@@ -62,17 +64,14 @@ public record FreshOn(
         ZoneId place)
         implements Fresh {
     /** Where desks that stand by themselves are chosen, by what runs them. */
-    private static final Map<From, String> SHEETS = Map.of(
-            From.CLOCKS,
-            Clock.DESK,
-            From.QUEUES,
-            Queue.DESK,
-            From.TASKS,
-            Tasks.DESK,
-            From.TUNES,
-            Tunes.DESK,
-            From.CROWDS,
-            Crowd.DESK);
+    private static final Map<From, String> SHEETS = Map.ofEntries(
+            Map.entry(From.CLOCKS, Clock.DESK),
+            Map.entry(From.QUEUES, Queue.DESK),
+            Map.entry(From.TASKS, Tasks.DESK),
+            Map.entry(From.TUNES, Tunes.DESK),
+            Map.entry(From.CROWDS, Crowd.DESK),
+            Map.entry(From.POLLS, Poll.DESK),
+            Map.entry(From.PRIZES, PrizeDraw.DESK));
 
     public FreshOn {
         parts = List.copyOf(parts);
@@ -200,7 +199,7 @@ public record FreshOn(
                 ofStage(Stage::outlets).filter(each -> !each.apart()).map(Outlet::id);
             case WHEELS -> fixtures(WheelFixture.class).map(Fixture::id);
             case DESKS -> wiring.deskDocuments().keySet().stream();
-            case CLOCKS, QUEUES, TASKS, TUNES, CROWDS -> sheets(SHEETS.getOrDefault(from, ""));
+            case CLOCKS, QUEUES, TASKS, TUNES, CROWDS, POLLS, PRIZES -> sheets(SHEETS.getOrDefault(from, ""));
             case MASCOTS -> fixtures(MascotFixture.class).map(Fixture::id);
             case MOVES -> fixtures(MascotFixture.class).flatMap(each -> ((MascotFixture) each).canDo().stream());
             case LOOKS -> wiring.looks().stream().map(each -> each.id());
@@ -225,7 +224,7 @@ public record FreshOn(
             case CUES -> wiring.cues().stream().map(Cue::id).filter(each -> !each.equals(cue.id()));
             case RACKS -> wiring.racks().stream().map(Rack::id);
             case NOWHERE, SOUNDS -> Stream.of();
-            case SOURCES, SCENES, LINKS, WEB_LINKS, OSC_LINKS, VIEWERS, VOICES, REWARDS, GIFTS ->
+            case SOURCES, SCENES, PROGRAMS, LINKS, WEB_LINKS, OSC_LINKS, VIEWERS, VOICES, REWARDS, GIFTS ->
                 known.getOrDefault(from, List.of()).stream();
         };
     }

@@ -3,6 +3,8 @@ package org.waxbell.engine;
 import java.util.List;
 import org.waxbell.evening.Came;
 import org.waxbell.evening.Evening;
+import org.waxbell.evening.Scored;
+import org.waxbell.evening.Shut;
 import org.waxbell.evening.Spent;
 import org.waxbell.evening.TargetState;
 import org.waxbell.gate.Let;
@@ -32,6 +34,12 @@ public final class Books {
     public static final Book<Spent> SPENT = new Book<>("spent", Spent.class);
     /** Who was ever seen, as keys of their names. */
     public static final Book<Long> KNOWN = new Book<>("known", Long.class);
+    /** Those of them who were seen first in the show that is open, or since the last one. */
+    public static final Book<Long> NEWCOMERS = new Book<>("newcomer", Long.class);
+    /** How much somebody did tonight, as far as circles ask for it, by {@code WHAT/person}. */
+    public static final Book<Scored> SCORES = new Book<>("score", Scored.class);
+    /** How the shutters stand; one entry. */
+    public static final Book<Shut> SHUTTERS = new Book<>("shutters", Shut.class);
     /** Every movement of points, by its number. */
     public static final Book<LedgerEntry> ENTRIES = new Book<>("ledger", LedgerEntry.class);
     /** What entries add up to where they are not all at hand, by person. */
@@ -39,8 +47,9 @@ public final class Books {
     /** Prices that are promised, by number of the ring. */
     public static final Book<Pending> PENDING = new Book<>("pending", Pending.class);
 
-    private static final List<Book<?>> OWN =
-            List.of(RINGS, LETS, DRAWN, EVENING, CAME, SLATE, TARGETS, SPENT, KNOWN, ENTRIES, BALANCES, PENDING);
+    private static final List<Book<?>> OWN = List.of(
+            RINGS, LETS, DRAWN, EVENING, CAME, SLATE, TARGETS, SPENT, KNOWN, NEWCOMERS, SCORES, SHUTTERS, ENTRIES,
+            BALANCES, PENDING);
 
     private Books() {}
 

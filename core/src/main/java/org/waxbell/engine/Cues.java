@@ -70,7 +70,10 @@ final class Cues implements Handler {
 
     /** A first line or a phrase in it may ring all the same. */
     private void hint(long at, ChatLine line, Turn turn) {
-        turn.says(deciding.hint(turn.decision(), at, line, turn));
+        String hint = deciding.hint(turn.decision(), at, line, turn);
+        if (!hint.isEmpty()) {
+            turn.says(hint);
+        }
         if (turn.answers().isEmpty()
                 && turn.note().isEmpty()
                 && !handlers.known().showOpen()

@@ -99,7 +99,10 @@ final class DeskRuns implements Handler {
 
         void hear(long at, ShowEvent event, Turn turn) {
             atWork = place;
-            become(at, desk.hear(document, now(), at, event, evening), turn.depth() + 1, turn);
+            Answer<?> answer = become(at, desk.hear(document, now(), at, event, evening), turn.depth() + 1, turn);
+            if (!answer.says().isEmpty()) {
+                turn.says(answer.says());
+            }
         }
 
         long nextWake() {

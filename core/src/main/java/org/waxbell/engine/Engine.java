@@ -39,6 +39,8 @@ public final class Engine {
     /** Of those for whom a moment may come the one that does what is due before the others. */
     private final Cues cues;
 
+    private final Shutters shutters;
+
     private final Runner runner;
     private final Deciding deciding;
     private final Faces faces;
@@ -61,16 +63,19 @@ public final class Engine {
         this.deciding = new Deciding(agenda, waiting, runner, lets, handlers, state.nextRing(), leadMs);
         this.faces = new Faces(handlers, runner.wordBook());
         this.cues = new Cues(agenda, runner, deciding, lets, handlers);
+        this.shutters = new Shutters(state.memory(), handlers.wired(), handlers.people(), handlers.switches(), runner);
         this.order = List.of(
                 new Trials(deciding),
                 handlers.neighbours(),
                 handlers.people(),
+                handlers.ranks(),
                 new Tallies(handlers.slate()),
                 handlers.shows(),
                 handlers.slate(),
                 handlers.points(),
                 handlers.firstLines(),
                 new Switches(handlers.switches(), runner, book),
+                shutters,
                 handlers.desks(),
                 cues,
                 handlers.chance());
@@ -155,6 +160,8 @@ public final class Engine {
             cues.wake(at, turn);
         } else if (handlers.desks().nextWake() == at) {
             handlers.desks().wake(at, turn);
+        } else if (shutters.nextWake() == at) {
+            shutters.wake(at, turn);
         } else {
             handlers.shows().wake(at, turn);
         }
@@ -185,6 +192,7 @@ public final class Engine {
 
     /** The step is over: what fixtures show is told where it changed. */
     private Outcome done(long at, Turn turn) {
+        shutters.tell(turn);
         if (turn.facesMoved()) {
             handlers.desks().begin(at);
             faces.tell(at, book().wiring(), turn);
@@ -197,7 +205,9 @@ public final class Engine {
         // Named one by one, not from a list: every line asks this three times.
         return Math.min(
                 cues.nextWake(),
-                Math.min(handlers.desks().nextWake(), handlers.shows().nextWake()));
+                Math.min(
+                        handlers.desks().nextWake(),
+                        Math.min(shutters.nextWake(), handlers.shows().nextWake())));
     }
 
     /** Ends every ring, drops all that waits, and puts back what was switched, in one step. */

@@ -18,6 +18,7 @@ record Handlers(
         Chance chance,
         Neighbours neighbours,
         People people,
+        Ranks ranks,
         Shows shows,
         SlateKeeper slate,
         Points points,
@@ -30,18 +31,20 @@ record Handlers(
         Wired wired = new Wired(book);
         Chance chance = new Chance(state.seed(), memory.map(Books.DRAWN));
         People people = new People(memory, book);
+        Ranks ranks = new Ranks(memory, book);
         Shows shows = new Shows(state, book, calendars);
         SlateKeeper slate = new SlateKeeper(memory, wired);
         Points points = new Points(state);
         Switchboard switches = new Switchboard(memory.all(Books.TARGETS));
-        Known bare = new Known(wired, people, shows, slate, points, switches, person -> Map.of());
+        Known bare = new Known(wired, people, ranks, shows, slate, points, switches, person -> Map.of());
         DeskRuns runs = new DeskRuns(desks, memory, book, bare, points, chance);
-        Known known = new Known(wired, people, shows, slate, points, switches, runs::values);
+        Known known = new Known(wired, people, ranks, shows, slate, points, switches, runs::values);
         return new Handlers(
                 wired,
                 chance,
                 new Neighbours(book),
                 people,
+                ranks,
                 shows,
                 slate,
                 points,

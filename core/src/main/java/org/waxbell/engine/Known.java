@@ -12,6 +12,7 @@ import org.waxbell.wiring.House;
 record Known(
         Wired wired,
         People people,
+        Ranks ranks,
         Shows shows,
         SlateKeeper slate,
         Points points,
@@ -48,7 +49,7 @@ record Known(
 
     @Override
     public boolean inCircle(String circle, Viewer viewer) {
-        return people.inCircle(circle, viewer);
+        return people.inCircle(circle, viewer) || ranks.inCircle(circle, viewer);
     }
 
     @Override

@@ -1,12 +1,17 @@
 package org.waxbell.engine;
 
+import com.carrotsearch.hppc.LongHashSet;
+import com.carrotsearch.hppc.procedures.LongProcedure;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.waxbell.evening.KnownPeople;
+import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.state.Memory;
 import org.waxbell.wiring.Circle;
@@ -16,11 +21,15 @@ import org.waxbell.words.WordKey;
 /** Who was ever seen, and who is in which circle. */
 final class People implements Handler {
     private final KnownPeople known;
+    /** Keys of the names of those who were first seen in this show. */
+    private final LongHashSet newcomers = new LongHashSet();
+
     private final Map<String, Set<String>> circles = new HashMap<>();
     private List<Circle> named = List.of();
 
     People(Memory memory, CueBook book) {
         known = new KnownPeople(memory.all(Books.KNOWN));
+        memory.all(Books.NEWCOMERS).forEach(newcomers::add);
         define(book);
     }
 
@@ -35,6 +44,12 @@ final class People implements Handler {
         if (viewer != null && known.see(viewer.name())) {
             long key = KnownPeople.key(viewer.name());
             turn.changed(Books.KNOWN.put(Long.toHexString(key), key));
+            newcomers.add(key);
+            turn.changed(Books.NEWCOMERS.put(Long.toHexString(key), key));
+        }
+        if (event instanceof Fact fact && fact.is(Facts.SHOW_OPENED) && !newcomers.isEmpty()) {
+            newcomers.clear();
+            turn.changed(Books.NEWCOMERS.goneBelow(""));
         }
     }
 
@@ -48,6 +63,12 @@ final class People implements Handler {
         circles.clear();
         named.forEach(circle -> circles.put(
                 circle.id(), circle.people().stream().map(WordKey::of).collect(Collectors.toSet())));
+    }
+
+    /** Whether somebody was never seen before this show, and is neither staff nor a member nor marked by the host. */
+    boolean isStranger(Viewer viewer) {
+        return viewer.standings().stream().allMatch(each -> each == Standing.ANYONE || each == Standing.FOLLOWER)
+                && newcomers.contains(KnownPeople.key(viewer.name()));
     }
 
     boolean inCircle(String circle, Viewer viewer) {
@@ -69,5 +90,6 @@ final class People implements Handler {
     @Override
     public void save(Memory memory) {
         known.save().forEach(key -> memory.put(Books.KNOWN, Long.toHexString(key), key));
+        newcomers.forEach((LongProcedure) key -> memory.put(Books.NEWCOMERS, Long.toHexString(key), key));
     }
 }

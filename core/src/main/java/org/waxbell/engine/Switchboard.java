@@ -26,10 +26,15 @@ final class Switchboard {
     private final Map<Target, List<Hold>> holds =
             new TreeMap<>(Comparator.comparing(Target::kind).thenComparing(Target::name));
 
+    private boolean shuttersDown;
+
     private record Hold(long ring, Urgency urgency, long since, String partRun, String value) {}
 
     Switchboard(List<TargetState> before) {
-        before.forEach(each -> states.put(each.target(), each));
+        before.forEach(each -> {
+            states.put(each.target(), each);
+            note(each);
+        });
     }
 
     /** How a target stands, empty text where that is not known. */
@@ -143,7 +148,7 @@ final class Switchboard {
             return false;
         }
         put(state.showing(value), out);
-        if (target.kind() != Target.Kind.RACK) {
+        if (!target.kind().ofEngine()) {
             out.directed(new SetTarget(partRun, at, target, value, back));
         }
         return true;
@@ -153,9 +158,21 @@ final class Switchboard {
         return holds.getOrDefault(target, new ArrayList<>());
     }
 
+    /** Whether the shutters are down, which every line asks. */
+    boolean shuttersDown() {
+        return shuttersDown;
+    }
+
     private void put(TargetState state, Turn out) {
+        note(state);
         if (!state.equals(states.put(state.target(), state))) {
             out.changed(Books.TARGETS.put(key(state), state));
+        }
+    }
+
+    private void note(TargetState state) {
+        if (state.target().kind() == Target.Kind.SHUTTERS) {
+            shuttersDown = state.shown().equals("down");
         }
     }
 

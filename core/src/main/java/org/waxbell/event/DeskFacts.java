@@ -138,6 +138,71 @@ public final class DeskFacts {
                     number("votes", "crowdVotes", 7))
             .offered("a crowd has voted", "");
 
+    /** A poll begins; what it asks. */
+    public static final FactKind POLL_OPENED = FactKind.ofDesk(
+                    "pollOpened",
+                    Optional.empty(),
+                    fact -> fact.text("name") + " asks " + fact.text("question"),
+                    text("name", "deskName", "Dyes"),
+                    text("question", "pollQuestion", "Which wax next?"))
+            .offered("a poll begins", "asks {pollQuestion}");
+    /** A poll is over; what it asked, what most were for, with how many of all votes, and that in words. */
+    public static final FactKind POLL_CLOSED = FactKind.ofDesk(
+                    "pollClosed",
+                    Optional.empty(),
+                    fact -> fact.text("question") + FactKind.colon().apply(fact.text("result")),
+                    text("name", "deskName", "Dyes"),
+                    text("question", "pollQuestion", "Which wax next?"),
+                    text("result", "pollResult", "sage"),
+                    number("votes", "pollVotes", 12),
+                    number("total", "pollTotal", 20),
+                    text("says", "pollSays", "Which wax next? sage with 12 of 20 votes."))
+            .offered("a poll is over", "{pollResult}");
+
+    /** One may enter a prize draw from now on; for what, and that in words. */
+    public static final FactKind PRIZE_OPENED = FactKind.ofDesk(
+                    "prizeOpened",
+                    Optional.empty(),
+                    fact -> fact.text("name") + " can be entered, for " + fact.text("prize"),
+                    text("name", "deskName", "Taper draw"),
+                    text("prize", "prizeName", "a taper of your colour"),
+                    text("says", "prizeSays", "Enter now for a taper of your colour."))
+            .offered("a prize draw opens", "");
+    /** A prize draw fell on somebody, who is to speak up; what for, with which number, and that in words. */
+    public static final FactKind PRIZE_DRAWN = prize(
+            "prizeDrawn", "is drawn in", "a prize draw falls on someone", "{prizeWinner} is drawn for {prizeName}");
+    /** A prize is somebody's. */
+    public static final FactKind PRIZE_WON =
+            prize("prizeWon", "wins", "a prize is won", "{prizeWinner} has {prizeName}");
+    /** Who was drawn did not speak up. */
+    public static final FactKind PRIZE_MISSED =
+            prize("prizeMissed", "does not speak up in", "who was drawn does not speak up", "");
+    /** Nobody is left to draw. */
+    public static final FactKind PRIZE_OVER = prize("prizeOver", "was last in", "nobody is left to draw", "");
+
+    /** A viewer gave another points; to whom, and how many. */
+    public static final FactKind POINTS_GIVEN = FactKind.ofDesk(
+                    "pointsGiven",
+                    Optional.of(OTTER),
+                    fact -> fact.who() + " gives " + fact.text("to") + " " + fact.number("amount"),
+                    text("name", "deskName", "Drips"),
+                    text("to", "pointsTo", "tallowmoth"),
+                    number("amount", "pointsAmount", 10))
+            .offered("a viewer gives another points", "gives {pointsTo} {pointsAmount}");
+
+    /** Somebody played a game of chance; what was drawn, for which stake, and what came back. */
+    public static final FactKind GAME_PLAYED = FactKind.ofDesk(
+                    "gamePlayed",
+                    Optional.empty(),
+                    fact -> fact.text("player") + " in " + fact.text("name")
+                            + FactKind.colon().apply(fact.text("drawn")),
+                    text("name", "deskName", "Three wheels"),
+                    text("player", "gamePlayer", "brine_otter"),
+                    text("drawn", "gameDrawn", "comb, comb, comb"),
+                    number("stake", "gameStake", 10),
+                    number("won", "gameWon", 80))
+            .offered("someone plays a game of chance", "{gamePlayer}: {gameDrawn}");
+
     static final List<FactKind> ALL = List.of(
             WHEEL_STOPPED,
             CLOCK_STARTED,
@@ -164,7 +229,16 @@ public final class DeskFacts {
             TUNE_ASKED,
             TUNE_STARTED,
             TUNE_ENDED,
-            CROWD_CHOSE);
+            CROWD_CHOSE,
+            POLL_OPENED,
+            POLL_CLOSED,
+            PRIZE_OPENED,
+            PRIZE_DRAWN,
+            PRIZE_WON,
+            PRIZE_MISSED,
+            PRIZE_OVER,
+            POINTS_GIVEN,
+            GAME_PLAYED);
 
     private DeskFacts() {}
 
@@ -176,6 +250,19 @@ public final class DeskFacts {
                         text("name", "deskName", "Until the wax is cool"),
                         text("left", "clockLeft", "45:00"))
                 .offered(offered, "");
+    }
+
+    private static FactKind prize(String name, String does, String offered, String card) {
+        return FactKind.ofDesk(
+                        name,
+                        Optional.empty(),
+                        fact -> fact.text("winner") + " " + does + " " + fact.text("name"),
+                        text("name", "deskName", "Taper draw"),
+                        text("prize", "prizeName", "a taper of your colour"),
+                        text("winner", "prizeWinner", "brine_otter"),
+                        number("number", "prizeNumber", 12),
+                        text("says", "prizeSays", "Number 12, brine_otter, is drawn."))
+                .offered(offered, card);
     }
 
     private static FactKind desk(String name, String does, String offered, String sample) {

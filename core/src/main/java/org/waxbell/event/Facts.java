@@ -260,7 +260,9 @@ public final class Facts {
     private Facts() {}
 
     private static String stands(Fact fact) {
-        return fact.target().inWords() + " is " + fact.text("value")
+        return fact.target().inWords()
+                + (fact.target().kind() == Target.Kind.SHUTTERS ? " are " : " is ")
+                + fact.text("value")
                 + (fact.actor().inPerson() ? " by hand" : "");
     }
 

@@ -37,6 +37,8 @@ public record Target(Kind kind, String name) {
         KEY("the key", "a key of the keyboard", "down", false, true, "down|up", "down or up"),
         /** A plug; its value is {@code on} or {@code off}. */
         PLUG("the plug", "a plug", "on", false, true, ON_OFF, "on or off"),
+        /** The shutters, which keep strangers from ringing; its value is {@code down} or {@code up}. */
+        SHUTTERS("the shutters", "the shutters, for strangers", "down", false, false, "down|up", "down or up"),
         /** A rack of cues; its value is {@code on} or {@code off}. */
         RACK("the rack", "a rack", "on", false, true, ON_OFF, "on or off"),
         /** Where a source stands, named as with SOURCE; its value is left, top, width and height in pixels of the picture. */
@@ -116,12 +118,17 @@ public record Target(Kind kind, String name) {
 
         /** Whether it stands so only as long as this program runs, so that nothing outside has to tell how it stands. */
         public boolean ofProgram() {
-            return this == RACK || this == KEY;
+            return ofEngine() || this == KEY;
+        }
+
+        /** Whether the engine keeps it by itself, so that no adapter is told. */
+        public boolean ofEngine() {
+            return this == RACK || this == SHUTTERS;
         }
 
         /** How one stands that nobody has switched yet; empty text where only the outside knows. */
         public String rests() {
-            return this == KEY ? "up" : "";
+            return this == KEY || this == SHUTTERS ? "up" : "";
         }
 
         /** Whether it is of the room. */

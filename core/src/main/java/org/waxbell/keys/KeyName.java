@@ -30,6 +30,12 @@ public record KeyName(List<String> modifiers, String key) {
         return Optional.of(new KeyName(words, key));
     }
 
+    /** As it is written. */
+    @Override
+    public String toString() {
+        return String.join("+", all());
+    }
+
     /** All keys that are down while it is, modifiers first. */
     public List<String> all() {
         List<String> all = new ArrayList<>(modifiers);

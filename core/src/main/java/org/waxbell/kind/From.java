@@ -26,6 +26,10 @@ public enum From {
     TUNES("there is no desk of tunes"),
     /** Crowds that play, by the ids of their desks. */
     CROWDS("there is no crowd play"),
+    /** Polls, by the ids of their desks. */
+    POLLS("there is no poll"),
+    /** Prize draws, by the ids of their desks. */
+    PRIZES("there is no prize draw"),
     /** Mascots of that stage. */
     MASCOTS("the stage has no mascot"),
     /** Moves of the mascot that stands in the field {@code mascot}. */
@@ -64,6 +68,8 @@ public enum From {
     SOURCES(""),
     /** Scenes of the mixer. */
     SCENES(""),
+    /** Programs of this computer that its owner allows. */
+    PROGRAMS(""),
     /** Links by their names. */
     LINKS(""),
     /** Viewers who were seen, by their names. */

@@ -13,6 +13,7 @@ public final class LinkKinds {
                     IrcSettings.KIND,
                     MixerSettings.KIND,
                     RoomSettings.KIND,
+                    ComputerSettings.KIND,
                     WebSettings.KIND,
                     NoticeSettings.KIND,
                     OscSettings.KIND));

@@ -7,6 +7,7 @@ import org.waxbell.cue.ScenePull;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.LinkGate;
 import org.waxbell.score.CallPart;
+import org.waxbell.score.Lane;
 import org.waxbell.score.NoticePart;
 import org.waxbell.score.OscPart;
 import org.waxbell.score.Part;
@@ -18,6 +19,9 @@ public final class LinkNeeds {
     public static final String MIXER = "mixer";
     /** The room's link. */
     public static final String ROOM = "room";
+
+    /** The link to this computer. */
+    public static final String COMPUTER = "computer";
 
     /** The noticeboard's link. */
     public static final String NOTICE = "notice";
@@ -56,6 +60,9 @@ public final class LinkNeeds {
         }
         if (part instanceof NoticePart) {
             needs.add(NOTICE);
+        }
+        if (part.lane() == Lane.KEYS) {
+            needs.add(COMPUTER);
         }
         if (part instanceof SwitchPart change) {
             if (change.target().kind().ofMixer()) {

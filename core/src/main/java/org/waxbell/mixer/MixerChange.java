@@ -76,7 +76,8 @@ public record MixerChange(
             case FILTER -> new MixerChange("filter.set", "", first, "", 0, value.equals("on"), last, NOWHERE);
             case STREAM -> turn("stream.set", "", "", value.equals("on"));
             case RECORDING -> turn("recording.set", "", "", value.equals("on"));
-            case LAMP, PLUG, KEY, RACK -> throw new IllegalArgumentException("the mixer has no " + target.kind());
+            case LAMP, PLUG, KEY, SHUTTERS, RACK ->
+                throw new IllegalArgumentException("the mixer has no " + target.kind());
         };
     }
 

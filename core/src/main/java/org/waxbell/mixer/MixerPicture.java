@@ -159,7 +159,7 @@ public record MixerPicture(
             case FILTER -> filter(name).map(filter -> onOff(filter.on()));
             case STREAM -> Optional.of(onOff(streaming));
             case RECORDING -> Optional.of(onOff(recording));
-            case LAMP, PLUG, KEY, RACK -> Optional.empty();
+            case LAMP, PLUG, KEY, SHUTTERS, RACK -> Optional.empty();
         };
     }
 

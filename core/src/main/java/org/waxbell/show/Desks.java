@@ -6,7 +6,12 @@ import java.util.stream.Stream;
 import org.waxbell.clock.ClockDesk;
 import org.waxbell.crowd.CrowdDesk;
 import org.waxbell.desk.Desk;
+import org.waxbell.earning.EarningDesk;
 import org.waxbell.engine.Books;
+import org.waxbell.game.GameDesk;
+import org.waxbell.poll.PollDesk;
+import org.waxbell.prize.PrizeDesk;
+import org.waxbell.reward.RewardDesk;
 import org.waxbell.speech.VoiceDesk;
 import org.waxbell.state.Book;
 import org.waxbell.tasks.TasksDesk;
@@ -24,6 +29,11 @@ public final class Desks {
             new TasksDesk(),
             new TunesDesk(),
             new CrowdDesk(),
+            new PollDesk(),
+            new EarningDesk(),
+            new PrizeDesk(),
+            new GameDesk(),
+            new RewardDesk(),
             new VoiceDesk());
 
     private Desks() {}

@@ -182,7 +182,7 @@ public final class CueCheck {
                 if (wiring.house().circles().stream()
                         .noneMatch(each -> each.id().equals(circle))) {
                     here.at("circles", i)
-                            .add(circle, "There is no such circle.", "Choose one that is in Links, under The channel.");
+                            .add(circle, "There is no such circle.", "Choose one that stands under People, Circles.");
                 }
             }
         }

@@ -28,6 +28,7 @@ import org.waxbell.voice.Reading;
  * @param slate      the values of the slate
  * @param looks      looks of cards beside those that ship, or in their place
  * @param reading    how text is read aloud
+ * @param shutters   when strangers are kept from ringing
  */
 public record House(
         int formatVersion,
@@ -40,9 +41,10 @@ public record House(
         List<String> neighbours,
         List<SlateValue> slate,
         List<Look> looks,
-        Reading reading) {
+        Reading reading,
+        ShutterRule shutters) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 4;
+    public static final int FORMAT = 5;
     /** A house in which nothing is set. */
     public static final House PLAIN = new House(
             FORMAT,
@@ -55,7 +57,8 @@ public record House(
             List.of(),
             List.of(),
             List.of(),
-            Reading.USUAL);
+            Reading.USUAL,
+            ShutterRule.BY_HAND);
 
     private static final int MOST = 1_000;
     /** What it says of itself. */
@@ -78,6 +81,16 @@ public record House(
                             .wide(2),
                     Field.choice("home", "Answers go to", From.LINKS)
                             .hint("The chat for answers that no chat asked for."),
+                    Field.number("shutters.floodLines", "The shutters come down at", 0, 100_000)
+                            .called("The bound of a flood")
+                            .in("lines of strangers in 10 s")
+                            .hint("0 is never by themselves.")
+                            .wide(3),
+                    Field.span("shutters.forMs", "They stay down for", 10_000, 86_400_000)
+                            .called("How long the shutters stay down")
+                            .orZero()
+                            .hint("0 is until you lift them.")
+                            .wide(3),
                     Field.flag("hints", "staff who misspell a word are told, they alone, which was meant"),
                     Field.many("neighbours", "Other helper accounts")
                             .most(MOST)
@@ -139,7 +152,7 @@ public record House(
                                 "An id has small letters, digits and hyphens, and no two are alike.",
                                 "Write another, such as dippers.");
             }
-            here.at("name").text(circles.get(i).name(), 40, "The name");
+            circles.get(i).check(here);
             names(here, "people", circles.get(i).people());
         }
         checkLooks(problems);

@@ -10,13 +10,18 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.Pull;
 import org.waxbell.cue.Pulls;
 import org.waxbell.cue.Rack;
+import org.waxbell.earning.Earning;
 import org.waxbell.fixture.Fixture;
 import org.waxbell.fixture.Fixtures;
+import org.waxbell.game.Game;
 import org.waxbell.gate.Gate;
 import org.waxbell.gate.Gates;
 import org.waxbell.kind.Family;
 import org.waxbell.kind.Kind;
 import org.waxbell.look.Look;
+import org.waxbell.poll.Poll;
+import org.waxbell.prize.PrizeDraw;
+import org.waxbell.reward.Rewards;
 import org.waxbell.score.Part;
 import org.waxbell.score.Parts;
 import org.waxbell.stage.Stage;
@@ -29,8 +34,20 @@ import org.waxbell.voice.Reading;
 public record Kinds(
         Family<Pull> pulls, Family<Gate> gates, Family<Part> parts, Family<Fixture> fixtures, Family<DeskSheet> desks) {
     /** Every kind of desk that stands by itself: the one list to which a new one adds its line. */
-    public static final Family<DeskSheet> DESKS =
-            new Family<>(DeskSheet.class, "desk", List.of(Queue.KIND, Clock.KIND, Tasks.KIND, Tunes.KIND, Crowd.KIND));
+    public static final Family<DeskSheet> DESKS = new Family<>(
+            DeskSheet.class,
+            "desk",
+            List.of(
+                    Queue.KIND,
+                    Clock.KIND,
+                    Tasks.KIND,
+                    Tunes.KIND,
+                    Crowd.KIND,
+                    Poll.KIND,
+                    PrizeDraw.KIND,
+                    Earning.KIND,
+                    Game.KIND,
+                    Rewards.KIND));
 
     /** Those that ship. */
     public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL, DESKS);

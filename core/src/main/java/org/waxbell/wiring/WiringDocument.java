@@ -91,7 +91,8 @@ public record WiringDocument(
                 added(theirs.neighbours(), house.neighbours(), name -> name),
                 added(theirs.slate(), house.slate(), value -> value.id()),
                 added(theirs.looks(), house.looks(), look -> look.id()),
-                theirs.reading());
+                theirs.reading(),
+                theirs.shutters());
         return new WiringDocument(
                 FORMAT,
                 both,

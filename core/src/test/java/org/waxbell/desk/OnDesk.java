@@ -11,12 +11,15 @@ import org.waxbell.actor.Actor;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.Rack;
 import org.waxbell.directive.SayInChat;
+import org.waxbell.engine.Books;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.Facts;
+import org.waxbell.event.Identity;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
+import org.waxbell.points.Ledger;
 import org.waxbell.show.Starters;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.Wiring;
@@ -97,6 +100,24 @@ public class OnDesk<D extends DeskSheet, S> {
 
     public void restart() {
         engine = Samples.engine(new CueBook(wiring(document)), engine.save());
+    }
+
+    /** Somebody owns so many points from now on. */
+    public void owns(Viewer viewer, long points) {
+        EngineState state = engine.save();
+        long key = Identity.key(viewer.id());
+        state.memory().put(Books.BALANCES, Long.toHexString(key), new Ledger.Balance(key, points));
+        engine = Samples.engine(new CueBook(wiring(document)), state);
+    }
+
+    /** What somebody owns, in points. */
+    public long owned(Viewer viewer) {
+        long key = Identity.key(viewer.id());
+        return engine.save()
+                .memory()
+                .get(Books.BALANCES, Long.toHexString(key))
+                .map(Ledger.Balance::points)
+                .orElse(0L);
     }
 
     public S state() {

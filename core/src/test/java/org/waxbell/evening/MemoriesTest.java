@@ -112,11 +112,12 @@ class MemoriesTest {
                 "",
                 "drips",
                 true,
-                List.of(new Circle("a", "A", List.of()), new Circle("a", " ", List.of(" "))),
+                List.of(Circle.named("a", "A", List.of()), Circle.named("a", " ", List.of(" "))),
                 List.of(""),
                 List.of(POURS, POURS, new SlateValue("2x", "X", true, false, false, "many")),
                 List.of(),
-                org.waxbell.voice.Reading.USUAL);
+                org.waxbell.voice.Reading.USUAL,
+                org.waxbell.wiring.ShutterRule.BY_HAND);
         Problems problems = new Problems();
         house.check(problems);
         assertThat(problems.found())

@@ -51,11 +51,12 @@ class WiringDocumentTest {
                 "dot",
                 "dots",
                 true,
-                List.of(new Circle("dippers", "Theirs", List.of()), new Circle("choir", "Choir", List.of())),
+                List.of(Circle.named("dippers", "Theirs", List.of()), Circle.named("choir", "Choir", List.of())),
                 List.of("reed_bell", "owl_bell"),
                 List.of(),
                 List.of(),
-                Reading.USUAL);
+                Reading.USUAL,
+                org.waxbell.wiring.ShutterRule.BY_HAND);
         WiringDocument merged = new WiringDocument(
                         2,
                         house,
@@ -117,7 +118,8 @@ class WiringDocumentTest {
                         List.of(),
                         THERE.house().slate(),
                         List.of(),
-                        Reading.USUAL),
+                        Reading.USUAL,
+                        org.waxbell.wiring.ShutterRule.BY_HAND),
                 List.of(Samples.BENCH, new Rack(1, "A b", "", true)),
                 List.of(POUR, WAVE, wrong),
                 List.of(Samples.MAIN),

@@ -136,6 +136,10 @@ class ConsoleTest {
         assertThat(browser.see("[data-address]").getText())
                 .contains("#k=•")
                 .doesNotContainPattern("k=[A-Za-z0-9_-]{22}");
+        browser.see("[data-link='stage/main'] [data-address]");
+        browser.driver()
+                .executeScript(
+                        "document.querySelector(\"[data-link='stage/main'] [data-address]\").scrollIntoView({ block: 'center' })");
         browser.seeText("[data-link='stage/main'] button", "Reveal").click();
         browser.await(
                 "the address is shown",
@@ -180,6 +184,15 @@ class ConsoleTest {
         "/desks/wax, dusk",
         "/voice, day",
         "/voice, dusk",
+        "/people, day",
+        "/people/practice:wickerby, dusk",
+        "/people/circles, day",
+        "/people/ledger, dusk",
+        "/desks/vote, day",
+        "/desks/draw, day",
+        "/desks/drips, dusk",
+        "/desks/reward, day",
+        "/desks/wheels, dusk",
         "/slate, day",
         "/slate, dusk",
         "/viewers, day",
@@ -250,7 +263,7 @@ class ConsoleTest {
         assertThat(app.say("juniper_and_ash", "evening").get("sentence").asString())
                 .contains("rang Welcome back");
         browser.driver().navigate().refresh();
-        browser.seeText("header", "Show 1, open since");
+        browser.seeText("header", ", open since");
         assertThat(app.say("juniper_and_ash", "again").get("sentence").asString())
                 .isEqualTo("just talk");
     }

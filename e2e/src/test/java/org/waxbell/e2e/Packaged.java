@@ -25,13 +25,22 @@ public final class Packaged implements AutoCloseable {
     private final Process process;
 
     public Packaged(Path data) {
+        this(data, Map.of());
+    }
+
+    /** @param environment beside our own, such as the screen that it knows */
+    Packaged(Path data, Map<String, String> environment) {
         port = freePort();
-        process = launch("--demo", "--data=" + data, "--port=" + port);
+        process = launch(environment, "--demo", "--data=" + data, "--port=" + port);
         awaitAnswer();
     }
 
     /** Starts the program with these words, its output kept with the test's. */
     public static Process launch(String... words) {
+        return launch(Map.of(), words);
+    }
+
+    private static Process launch(Map<String, String> environment, String... words) {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx256m",
@@ -39,7 +48,9 @@ public final class Packaged implements AutoCloseable {
                 JAR.toString()));
         command.addAll(List.of(words));
         try {
-            return new ProcessBuilder(command).redirectErrorStream(true).start();
+            ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+            builder.environment().putAll(environment);
+            return builder.start();
         } catch (IOException broken) {
             throw new IllegalStateException(broken);
         }
@@ -157,6 +168,21 @@ public final class Packaged implements AutoCloseable {
     void deleteDesk(String id) {
         long version = sheet(id).get("version").asLong();
         send(HttpRequest.newBuilder(URI.create(address() + "/api/sheets/" + id + "?withCues=true&version=" + version))
+                .DELETE()
+                .build());
+    }
+
+    /** Takes a cue away. */
+    void deleteCue(String id) {
+        long version = get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .filter(each -> each.at("/cue/id").asString().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .get("version")
+                .asLong();
+        send(HttpRequest.newBuilder(URI.create(address() + "/api/cues/" + id + "?version=" + version))
                 .DELETE()
                 .build());
     }

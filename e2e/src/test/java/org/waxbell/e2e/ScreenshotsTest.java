@@ -167,11 +167,7 @@ class ScreenshotsTest {
         browser.see("[data-up]");
         take(browser, tab, "desks");
         queue(app, "close", Map.of());
-        app.post("/api/desks/clock/start", Map.of("about", "wax", "with", Map.of()));
-        go(browser, app, "/desks/wax", "[data-shows]");
-        browser.seeText("[data-says]", "runs");
-        take(browser, tab, "clock");
-        app.post("/api/desks/clock/reset", Map.of("about", "wax", "with", Map.of()));
+        people(app, browser, tab);
         go(browser, app, "/slate", "li h2");
         take(browser, tab, "slate");
         // A wiring with something to remark: the pour without its rest.
@@ -191,6 +187,25 @@ class ScreenshotsTest {
         app.post("/api/undo", Map.of());
     }
 
+    private static void people(Packaged app, Browser browser, String tab) throws IOException {
+        app.post("/api/desks/prize/open", Map.of("about", "draw", "with", Map.of()));
+        for (String each : List.of("wickerby", "marshlight_ines", "brine_otter", "tallowmoth", "juniper_and_ash")) {
+            app.say(each, "!draw");
+        }
+        app.post("/api/desks/prize/close", Map.of("about", "draw", "with", Map.of()));
+        go(browser, app, "/desks/draw", "[data-drawn]");
+        browser.see("[data-seed]");
+        take(browser, tab, "draw");
+        app.post(
+                "/api/desks/points/all",
+                Map.of("about", "drips", "with", Map.of("amount", "40", "why", "a kiln well fired", "circle", "")));
+        app.say("brine_otter", "!dripsgive tallowmoth 10");
+        app.put("/api/people/practice:tallowmoth/note", Map.of("note", "asks for three small ones, for the window"));
+        go(browser, app, "/people/practice:tallowmoth", "[data-entry]");
+        browser.seeText("[data-person]", "asks for three small ones");
+        take(browser, tab, "people");
+    }
+
     private static void stages(Packaged app, Browser browser, String tab) throws IOException {
         go(browser, app, "/stages", "#place-dyes");
         app.happen("gift", "brine_otter", Map.of("giftWorth", 1, "giftCount", 7), Map.of("giftItem", "Sprig"));
@@ -203,15 +218,6 @@ class ScreenshotsTest {
                                 .executeScript(
                                         "return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('.count')?.textContent.startsWith('7'))")));
         take(browser, tab, "stages");
-        browser.see("#place-tilly").click();
-        browser.see("[aria-label='Show the move flare']").click();
-        browser.await(
-                "it moves",
-                any -> Boolean.TRUE.equals(
-                        browser.driver()
-                                .executeScript(
-                                        "return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('[data-move=flare]'))")));
-        take(browser, tab, "mascot");
         go(browser, app, "/looks", "ul[aria-label=Looks] iframe");
         browser.await(
                 "cards stand in their looks",

@@ -224,6 +224,13 @@ final class Converters {
             reading.putArray("unwelcomeWords");
             reading.putArray("spelled");
         }
+        if (version(house) == 4) {
+            each(house.path("circles"), circle -> circle.put("by", "hand").put("first", 3));
+            house.put("formatVersion", 5)
+                    .putObject("shutters")
+                    .put("floodLines", 0)
+                    .put("forMs", 600_000);
+        }
     }
 
     /** Version 2 of a stage brought outlets that make others quieter, version 3 frames, fixtures and backdrops, version 4 outlets with a page of their own, version 5 sources of the mixer that are quieter meanwhile, version 6 looks of displays. */

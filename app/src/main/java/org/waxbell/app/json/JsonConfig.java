@@ -21,6 +21,7 @@ import org.waxbell.fixture.ClockFixture;
 import org.waxbell.fixture.LabelFixture;
 import org.waxbell.fixture.QueueFixture;
 import org.waxbell.fixture.TasksFixture;
+import org.waxbell.game.Game;
 import org.waxbell.gate.AirGate;
 import org.waxbell.gate.ArgumentGate;
 import org.waxbell.kind.Field;
@@ -30,6 +31,11 @@ import org.waxbell.link.Phase;
 import org.waxbell.look.Easing;
 import org.waxbell.look.Look;
 import org.waxbell.look.Motion;
+import org.waxbell.poll.PollHead;
+import org.waxbell.prize.Drawn;
+import org.waxbell.prize.PrizeDraw;
+import org.waxbell.prize.PrizeHead;
+import org.waxbell.reward.Redeemed;
 import org.waxbell.room.DeviceSort;
 import org.waxbell.score.Lane;
 import org.waxbell.score.Manner;
@@ -44,6 +50,7 @@ import org.waxbell.turns.Again;
 import org.waxbell.turns.First;
 import org.waxbell.turns.Queue;
 import org.waxbell.voice.Doing;
+import org.waxbell.wiring.Circle;
 import org.waxbell.wiring.Kinds;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.EnumNamingStrategies;
@@ -96,6 +103,13 @@ class JsonConfig {
             Way.class,
             ClockState.Phase.class,
             Crowd.Way.class,
+            Circle.By.class,
+            Game.Sort.class,
+            PollHead.Phase.class,
+            PrizeHead.Phase.class,
+            PrizeDraw.Who.class,
+            Drawn.Claim.class,
+            Redeemed.State.class,
             DeviceSort.class);
 
     @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)

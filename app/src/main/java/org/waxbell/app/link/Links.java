@@ -34,7 +34,7 @@ import tools.jackson.databind.JsonNode;
 @Component
 public class Links {
     private static final List<String> ORDER =
-            List.of("channel", "irc", "mixer", "stage", "room", "osc", "notice", "web");
+            List.of("channel", "irc", "mixer", "stage", "room", "computer", "osc", "notice", "web");
     private static final int LONGEST_NAME = 40;
     private final Map<String, LinkMaker<?>> makers = new LinkedHashMap<>();
     private final Map<String, Live> live = new LinkedHashMap<>();

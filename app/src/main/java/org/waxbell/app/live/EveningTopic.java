@@ -17,5 +17,6 @@ class EveningTopic implements OutcomeWatcher {
     @Override
     public void left(Outcome outcome) {
         outcome.now(Books.EVENING).forEach(evening -> live.tell("evening", evening));
+        outcome.now(Books.SHUTTERS).forEach(shut -> live.tell("shutters", shut));
     }
 }

@@ -16,6 +16,7 @@ import org.waxbell.app.store.EngineMapper;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.engine.Ring;
 import org.waxbell.evening.Evening;
+import org.waxbell.evening.Shut;
 import org.waxbell.words.WordBook;
 
 /** How the evening stands, which a console that joins is told first. */
@@ -62,6 +63,7 @@ public class LiveStandings implements LiveSocket.Start {
             List<PageNotice> pages,
             SavedState.Saved saved,
             Evening evening,
+            Shut shutters,
             List<LinkView> links) {}
 
     /** A page that shows a stage, previews left out. @param sounds whether it may sound @param roundTrip in milliseconds */
@@ -82,6 +84,7 @@ public class LiveStandings implements LiveSocket.Start {
                 pages(),
                 saved.now(),
                 state.evening(),
+                state.shutters(),
                 links.all());
     }
 

@@ -17,10 +17,10 @@ import org.waxbell.journal.Decision;
 public class PracticeRewards {
     private static final String SETTING = "practice.rewards";
     private static final int MOST = 50;
-    private static final List<Reward> FIRST = List.of(
-            new Reward("Choose the dye", 200, "Which dye?"),
-            new Reward("Name a taper", 350, "Its name?"),
-            new Reward("Ring the bell", 50, ""));
+    private static final List<ChannelReward> FIRST = List.of(
+            new ChannelReward("Choose the dye", 200, "Which dye?"),
+            new ChannelReward("Name a taper", 350, "Its name?"),
+            new ChannelReward("Ring the bell", 50, ""));
     private final SettingMapper settings;
     private final Documents json;
     private final PracticeChannel channel;
@@ -32,16 +32,16 @@ public class PracticeRewards {
     }
 
     /** A reward. @param price what the channel asks for it @param asks what the viewer is asked to type, empty text for nothing */
-    public record Reward(String title, int price, String asks) {}
+    public record ChannelReward(String title, int price, String asks) {}
 
     /** All of them, in their order. */
-    public List<Reward> all() {
+    public List<ChannelReward> all() {
         String kept = settings.get(SETTING);
-        return kept == null ? FIRST : List.of(json.read(kept, Reward[].class));
+        return kept == null ? FIRST : List.of(json.read(kept, ChannelReward[].class));
     }
 
     /** Puts others in their place; throws {@link Refused}. */
-    public List<Reward> set(List<Reward> wanted) {
+    public List<ChannelReward> set(List<ChannelReward> wanted) {
         Problems problems = new Problems();
         problems.at("rewards").within(wanted.size(), 0, MOST, "The number of rewards", "");
         Set<String> titles = new HashSet<>();
@@ -62,7 +62,7 @@ public class PracticeRewards {
 
     /** A viewer redeems one. */
     public CompletableFuture<Decision> redeem(String name, String title, String input) {
-        Reward reward = all().stream()
+        ChannelReward reward = all().stream()
                 .filter(each -> each.title().equals(title))
                 .findFirst()
                 .orElseThrow(() ->

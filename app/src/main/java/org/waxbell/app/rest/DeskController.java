@@ -34,7 +34,12 @@ import org.waxbell.check.Problems;
 import org.waxbell.clock.ClockBoard;
 import org.waxbell.crowd.CrowdBoard;
 import org.waxbell.desk.Desk;
+import org.waxbell.earning.EarningBoard;
 import org.waxbell.event.Facts;
+import org.waxbell.game.GameBoard;
+import org.waxbell.poll.PollBoard;
+import org.waxbell.prize.PrizeBoard;
+import org.waxbell.reward.RewardBoard;
 import org.waxbell.show.Desks;
 import org.waxbell.tasks.TasksBoard;
 import org.waxbell.tune.TunesBoard;
@@ -111,7 +116,12 @@ class DeskController {
                                                 TurnsBoard.class,
                                                 TasksBoard.class,
                                                 TunesBoard.class,
-                                                CrowdBoard.class
+                                                CrowdBoard.class,
+                                                EarningBoard.class,
+                                                GameBoard.class,
+                                                PollBoard.class,
+                                                PrizeBoard.class,
+                                                RewardBoard.class
                                             })))
     @GetMapping("/board")
     Object board(@RequestParam String about) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.computer.ComputerDesk;
 import org.waxbell.app.json.Families;
 import org.waxbell.app.link.LinkView;
 import org.waxbell.app.link.Links;
@@ -49,13 +50,21 @@ class Drafting {
     private final Kinds kinds;
     private final Links links;
     private final MixerDesk mixer;
+    private final ComputerDesk computer;
     private final SystemClock clock;
 
-    Drafting(Calendars calendars, Families families, Links links, MixerDesk mixer, SystemClock clock) {
+    Drafting(
+            Calendars calendars,
+            Families families,
+            Links links,
+            MixerDesk mixer,
+            ComputerDesk computer,
+            SystemClock clock) {
         this.calendars = calendars;
         this.kinds = families.kinds();
         this.links = links;
         this.mixer = mixer;
+        this.computer = computer;
         this.clock = clock;
     }
 
@@ -78,6 +87,8 @@ class Drafting {
                 picture.sources().stream().map(MixerPicture.Source::id).toList(),
                 From.LINKS,
                 linked(each -> each.kind().equals("irc") || each.id().equals("practice")),
+                From.PROGRAMS,
+                computer.programs(),
                 From.WEB_LINKS,
                 linked(each -> each.kind().equals("web")),
                 From.OSC_LINKS,

@@ -20,6 +20,7 @@ import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.cue.HandPull;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
+import org.waxbell.event.Target;
 import org.waxbell.rehearsal.Step;
 
 /** What is done and looked at while an evening runs. */
@@ -78,6 +79,14 @@ class EveningController {
     @PostMapping("/air")
     CompletableFuture<DecisionNotice> air(@RequestBody AirMove move, Actor by) {
         return happens(Facts.air(by, move.onAir()));
+    }
+
+    /** Lets the shutters down, which keep strangers from ringing, or lifts them. */
+    record ShuttersMove(boolean down) {}
+
+    @PostMapping("/shutters")
+    CompletableFuture<DecisionNotice> shutters(@RequestBody ShuttersMove move, Actor by) {
+        return happens(Facts.switched(by, new Target(Target.Kind.SHUTTERS, ""), move.down() ? "down" : "up"));
     }
 
     /** Presses the button of a cue. */

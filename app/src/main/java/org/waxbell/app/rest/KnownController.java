@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.waxbell.app.computer.ComputerDesk;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.practice.PracticeRewards;
 import org.waxbell.app.speech.Speeches;
@@ -26,9 +27,16 @@ class KnownController {
     private final JournalMapper journal;
     private final Documents json;
     private final Speeches speeches;
+    private final ComputerDesk computer;
 
     KnownController(
-            PersonMapper people, PracticeRewards rewards, JournalMapper journal, Documents json, Speeches speeches) {
+            PersonMapper people,
+            PracticeRewards rewards,
+            JournalMapper journal,
+            Documents json,
+            Speeches speeches,
+            ComputerDesk computer) {
+        this.computer = computer;
         this.speeches = speeches;
         this.people = people;
         this.rewards = rewards;
@@ -36,8 +44,14 @@ class KnownController {
         this.json = json;
     }
 
-    /** Names that may be chosen, each list in the order of the alphabet. */
-    record KnownNames(List<String> viewers, List<String> rewards, List<String> gifts, List<Choice> voices) {}
+    /** Names that may be chosen, each list in the order of the alphabet; keys and programs as this computer's owner lists them. */
+    record KnownNames(
+            List<String> viewers,
+            List<String> rewards,
+            List<String> gifts,
+            List<Choice> voices,
+            List<String> keys,
+            List<String> programs) {}
 
     @GetMapping
     KnownNames known() {
@@ -47,11 +61,13 @@ class KnownController {
                 .map(event -> ((Fact) event).text("item"));
         return new KnownNames(
                 sorted(people.lately(MOST_NAMES).stream()),
-                sorted(rewards.all().stream().map(PracticeRewards.Reward::title)),
+                sorted(rewards.all().stream().map(PracticeRewards.ChannelReward::title)),
                 sorted(Stream.concat(Stream.of(Facts.GIFT.sample().text("item")), gifts)),
                 speeches.voices().stream()
                         .map(each -> new Choice(each.id(), each.name() + ", " + each.by()))
-                        .toList());
+                        .toList(),
+                computer.keys(),
+                computer.programs());
     }
 
     private static List<String> sorted(Stream<String> names) {

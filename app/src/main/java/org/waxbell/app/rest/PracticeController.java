@@ -113,12 +113,12 @@ class PracticeController {
     }
 
     @GetMapping("/rewards")
-    List<PracticeRewards.Reward> rewards() {
+    List<PracticeRewards.ChannelReward> rewards() {
         return rewards.all();
     }
 
     @PutMapping("/rewards")
-    List<PracticeRewards.Reward> rewards(@RequestBody List<PracticeRewards.Reward> wanted) {
+    List<PracticeRewards.ChannelReward> rewards(@RequestBody List<PracticeRewards.ChannelReward> wanted) {
         return rewards.set(wanted);
     }
 

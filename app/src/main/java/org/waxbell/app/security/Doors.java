@@ -29,7 +29,13 @@ final class Doors {
     };
 
     private static final List<Door> DOORS = List.of(
-            new Door(HttpMethod.POST, Right.HUSH, "/api/hush", "/api/rings/*/stop", "/api/clips/making/*/stop"),
+            new Door(
+                    HttpMethod.POST,
+                    Right.HUSH,
+                    "/api/hush",
+                    "/api/shutters",
+                    "/api/rings/*/stop",
+                    "/api/clips/making/*/stop"),
             new Door(HttpMethod.POST, Right.SHOW, "/api/show", "/api/air"),
             new Door(
                     HttpMethod.POST,
@@ -45,6 +51,7 @@ final class Doors {
                     HttpMethod.POST,
                     Right.LOOK,
                     "/api/tryouts",
+                    "/api/people",
                     "/api/conditions/**",
                     "/api/rehearsals",
                     "/api/cues/look",

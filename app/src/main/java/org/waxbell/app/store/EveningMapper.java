@@ -55,7 +55,7 @@ public interface EveningMapper {
     long newestEntry();
 
     /** Everyone's sum. */
-    @Select("select person, sum(amount) as points from ledger group by person")
+    @Select("select person, points from balance")
     List<SumRow> sums();
 
     /** Keeps a promise. */

@@ -18,7 +18,9 @@ public interface PersonMapper {
             int months,
             @Nullable Long firstSeen,
             @Nullable Long lastSeen,
-            long lines) {}
+            long lines,
+            long evenings,
+            long show) {}
 
     /** Everyone of a link, in the order in which they became known. */
     @Select("select * from person where id like #{link} || ':%' order by rowid")
@@ -54,11 +56,12 @@ public interface PersonMapper {
     @Update("update person set standings = #{standings}, months = #{months} where id = #{id}")
     void become(String id, String standings, int months);
 
-    /** Notes that someone was seen. @param lines how many lines they wrote just now */
+    /** Notes that someone was seen. @param lines how many lines they wrote just now @param show the number of the show that is open, 0 for none */
     @Insert("""
-            insert into person (id, name, standings, months, first_seen, last_seen, lines)
-            values (#{id}, #{name}, #{standings}, #{months}, #{at}, #{at}, #{lines})
+            insert into person (id, name, standings, months, first_seen, last_seen, lines, evenings, show)
+            values (#{id}, #{name}, #{standings}, #{months}, #{at}, #{at}, #{lines}, #{show} > 0, #{show})
             on conflict (id) do update set name = excluded.name, standings = excluded.standings, months = excluded.months,
-            first_seen = coalesce(first_seen, excluded.first_seen), last_seen = excluded.last_seen, lines = lines + excluded.lines""")
-    void seen(String id, String name, String standings, int months, long at, int lines);
+            first_seen = coalesce(first_seen, excluded.first_seen), last_seen = excluded.last_seen, lines = lines + excluded.lines,
+            evenings = evenings + (excluded.show > 0 and excluded.show <> show), show = max(show, excluded.show)""")
+    void seen(String id, String name, String standings, int months, long at, int lines, long show);
 }

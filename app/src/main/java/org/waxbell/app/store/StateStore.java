@@ -13,6 +13,7 @@ import org.waxbell.engine.Books;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.evening.Evening;
+import org.waxbell.evening.Shut;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Standing;
@@ -38,6 +39,8 @@ public class StateStore {
     private final Documents documents;
     private final BookTables tables;
     private final HelperName helper;
+    /** The number of the show that is open, 0 for none. */
+    private long show;
 
     StateStore(
             EngineMapper engine,
@@ -63,6 +66,7 @@ public class StateStore {
     /** The state with which the engine goes on; {@code seed} is used where none was kept. */
     public EngineState load(long now, long seed) {
         Evening evening = evening();
+        show = evening.show();
         engine.forgetLets(evening.open() ? Math.min(now - DAY, evening.openedAt()) : now - DAY);
         String kept = settings.get(SEED);
         if (kept == null) {
@@ -82,6 +86,12 @@ public class StateStore {
     public Evening evening() {
         String kept = books.fact(Books.EVENING.name(), Books.EVENING.name());
         return kept == null ? Evening.NONE : documents.read(kept, Evening.class);
+    }
+
+    /** How the shutters stand, as it was kept last. */
+    public Shut shutters() {
+        String kept = books.fact(Books.SHUTTERS.name(), Books.SHUTTERS.name());
+        return kept == null ? Shut.UP : documents.read(kept, Shut.class);
     }
 
     /** What stands on the slate, as it is kept. */
@@ -105,6 +115,7 @@ public class StateStore {
 
     /** Keeps all of an outcome. */
     public void keep(Outcome outcome) {
+        outcome.now(Books.EVENING).forEach(evening -> show = evening.show());
         outcome.changes().forEach(this::change);
         outcome.decisions().forEach(this::decision);
         outcome.directives().forEach(this::said);
@@ -140,7 +151,8 @@ public class StateStore {
                     standings(viewer),
                     viewer.months(),
                     decision.at(),
-                    decision.event() instanceof ChatLine ? 1 : 0);
+                    decision.event() instanceof ChatLine ? 1 : 0,
+                    show);
         }
         if (decision.event() instanceof Fact event && event.what().ofChannel()) {
             chat.add(new ChatMapper.ChatRow(
