@@ -84,7 +84,7 @@ useKeys({
     <ShutterStrip />
     <main class="min-h-0 flex-1"><RouterView /></main>
     <HearingFrames v-if="here.on" />
-    <TheRope v-if="!route.meta.dock" />
+    <TheRope v-if="!route.meta.dock" :low="route.meta.low === true" />
     <TheNotes />
     <ThePalette v-if="paletteEver" :open="palette" @close="palette = false" @keys="keys = true" @history="history" />
     <template v-if="whyEver">

@@ -10,6 +10,8 @@ export const PLACES = [
   { path: '/voice', name: 'Voice', also: [] },
   { path: '/people', name: 'People', also: [] },
   { path: '/rehearse', name: 'Rehearse', also: [] },
+  { path: '/live', name: 'Live', also: [] },
+  { path: '/look-back', name: 'Look back', also: [] },
 ]
 
 /** Each place is loaded when it is entered. */
@@ -24,6 +26,9 @@ export const router = createRouter({
     { path: '/looks', component: () => import('@/views/stages/LooksView.vue') },
     { path: '/shelf', component: () => import('@/views/shelf/ShelfView.vue') },
     { path: '/desks/:id?', component: () => import('@/views/desks/DesksView.vue'), props: true },
+    { path: '/live', component: () => import('@/views/live/LiveView.vue'), meta: { low: true } },
+    { path: '/look-back/:show?', component: () => import('@/views/lookback/LookBackView.vue'), props: true },
+    { path: '/dock/live', component: () => import('@/views/live/LiveView.vue'), meta: { dock: true } },
     {
       path: '/dock/:id?',
       component: () => import('@/views/desks/DeskDock.vue'),

@@ -8,10 +8,10 @@ import { useNotes } from './notes'
 export const useDeskBoards = defineStore('desks', () => {
   const notes = useNotes()
   const all = shallowRef<DeskView[]>([])
-  /** The board of the desk that is open; null where none is, or where it was not told yet. */
-  const board = shallowRef<unknown>(null)
-  /** Which desk that is. */
-  const open = shallowRef('')
+  /** The boards of the desks that are shown, by their ids; one that was not told yet is missing. */
+  const boards = shallowRef<Record<string, unknown>>({})
+  /** Which those are. */
+  const shown = shallowRef<string[]>([])
 
   const load = () =>
     ask<DeskView[]>('GET', '/desks').then(
@@ -20,30 +20,27 @@ export const useDeskBoards = defineStore('desks', () => {
     )
   /** Answers may overtake one another: an older one than what is shown is dropped. */
   let asked = 0
-  let shown = 0
-  const look = () => {
-    const about = open.value
+  const told = new Map<string, number>()
+  const look = (about: string) => {
     const mine = ++asked
-    return about === ''
-      ? Promise.resolve()
-      : ask<unknown>('GET', `/desks/board?about=${encodeURIComponent(about)}`).then(
-          (told) => {
-            // Another desk may have been opened meanwhile.
-            if (about === open.value && mine > shown) {
-              shown = mine
-              board.value = told
-            }
-          },
-          () => undefined,
-        )
+    return ask<unknown>('GET', `/desks/board?about=${encodeURIComponent(about)}`).then(
+      (board) => {
+        // Others may be shown meanwhile.
+        if (shown.value.includes(about) && mine > (told.get(about) ?? 0)) {
+          told.set(about, mine)
+          boards.value = { ...boards.value, [about]: board }
+        }
+      },
+      () => undefined,
+    )
   }
-  const refresh = () => Promise.all([load(), look()])
-  const show = (about: string) => {
-    if (about !== open.value) {
-      open.value = about
-      board.value = null
-    }
-    return look()
+  const refresh = () => Promise.all([load(), ...shown.value.map(look)])
+  /** Shows the boards of these and no others. */
+  const show = (ids: string[]) => {
+    const fresh = ids.filter((each) => !shown.value.includes(each))
+    shown.value = ids
+    boards.value = Object.fromEntries(Object.entries(boards.value).filter(([about]) => ids.includes(about)))
+    return Promise.all(fresh.map(look))
   }
   /** Asks a desk for one of its acts; what came of it is said. */
   const act = (desk: string, about: string, name: string, said: Record<string, string> = {}) =>
@@ -56,5 +53,5 @@ export const useDeskBoards = defineStore('desks', () => {
         notes.say(failed.message)
       },
     )
-  return { all, board, open, load, show, refresh, act }
+  return { all, boards, load, show, refresh, act }
 })

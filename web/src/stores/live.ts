@@ -4,7 +4,17 @@ import { useNotes } from './notes'
 import { useWiring } from './wiring'
 import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
-import type { DecisionNotice, Evening, LinkView, LiveStanding, PageNotice, RingNotice, Seen, Shut } from '@/api/types'
+import type {
+  DecisionNotice,
+  Evening,
+  LinkView,
+  LiveStanding,
+  Need,
+  PageNotice,
+  RingNotice,
+  Seen,
+  Shut,
+} from '@/api/types'
 
 const MOST_DECISIONS = 200
 const ROPE_BACK = 40_000
@@ -27,6 +37,10 @@ export const useLive = defineStore('live', () => {
   const evening = ref<Evening>({ show: 0, shows: 0, openedAt: 0, onAir: false, lines: 0 })
   const shutters = ref<Shut>({ down: false, until: 0, why: '', held: 0 })
   const links = ref<LinkView[]>([])
+  /** What needs the host, the most urgent first; known once Live was opened. */
+  const needs = ref<Need[]>([])
+  /** How what is switched stands, as far as it moved since this page was opened, by kind and name. */
+  const shown = ref<Record<string, string>>({})
   const wiringStamp = ref(0)
   /** Another number whenever a desk stands otherwise. */
   const deskStamp = ref(0)
@@ -85,6 +99,11 @@ export const useLive = defineStore('live', () => {
       evening.value = body as Evening
     } else if (type === 'shutters') {
       shutters.value = body as Shut
+    } else if (type === 'target') {
+      const moved = body as { target: { kind: string; name: string }; shown: string }
+      shown.value = { ...shown.value, [`${moved.target.kind}/${moved.target.name}`]: moved.shown }
+    } else if (type === 'needs') {
+      needs.value = body as Need[]
     } else if (type === 'links') {
       links.value = body as LinkView[]
     } else if (type === 'seen') {
@@ -121,6 +140,11 @@ export const useLive = defineStore('live', () => {
   const show = (open: boolean) => ask<DecisionNotice>('POST', '/show', { open })
   /** Lets the shutters down, or lifts them. */
   const shut = (down: boolean) => ask<DecisionNotice>('POST', '/shutters', { down })
+  const loadNeeds = () =>
+    ask<Need[]>('GET', '/needs').then(
+      (told) => (needs.value = told),
+      () => undefined,
+    )
   const air = (onAir: boolean) => ask<DecisionNotice>('POST', '/air', { onAir })
 
   return {
@@ -135,6 +159,9 @@ export const useLive = defineStore('live', () => {
     shutters,
     shut,
     links,
+    shown,
+    needs,
+    loadNeeds,
     missing,
     wiringStamp,
     deskStamp,

@@ -18,7 +18,7 @@ import type {
 
 /** What holds until the server has told. */
 export const PLAIN_HOUSE: House = {
-  formatVersion: 5,
+  formatVersion: 6,
   prefix: '!',
   home: 'practice',
   pointsOne: 'point',
@@ -46,6 +46,7 @@ export const PLAIN_HOUSE: House = {
     spelled: [],
   },
   shutters: { floodLines: 0, forMs: 600_000 },
+  filters: [],
 }
 
 /** The wiring as the server has it. */

@@ -8,7 +8,7 @@ import TextField from './TextField.vue'
 
 /** A condition as rows of field, comparison and value. */
 type NameType = CueLook['names'][string]
-const props = defineProps<{ value: Rows; types: CueLook['names'] }>()
+const props = defineProps<{ value: Rows; types: CueLook['names']; titles?: Record<string, string> }>()
 const kinds = useKinds()
 const ways = (row: Row) => kinds.all.ways[typeOf(row)] ?? []
 const emit = defineEmits<{ set: [Rows] }>()
@@ -33,7 +33,10 @@ const put = (next: Rows) => {
   emit('set', next)
 }
 const names = () =>
-  Object.keys(props.types).map((name) => ({ value: name, name: name === SET_OFF ? 'what set it off' : name }))
+  Object.keys(props.types).map((name) => ({
+    value: name,
+    name: name === SET_OFF ? 'what set it off' : (props.titles?.[name] ?? name),
+  }))
 const typeOf = (row: Row): NameType => props.types[row.name] ?? 'text'
 const START: Record<NameType, string> = { number: '1', text: '', truth: '', texts: 'member' }
 /** What set the cue off is chosen from what there is. */
@@ -92,7 +95,7 @@ const standings = kinds.all.standings
         @update:model-value="change(at, { compare: $event })"
       />
       <ChoiceField
-        v-if="row.name === 'viewer.standing'"
+        v-if="typeOf(row) === 'texts' && row.name.endsWith('standing')"
         class="min-w-0 flex-1"
         label="Value"
         :model-value="row.value"

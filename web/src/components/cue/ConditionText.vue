@@ -5,7 +5,7 @@ import { completions, placeOf } from '@/lib/conditionText'
 import TheProblems from './TheProblems.vue'
 
 /** A condition typed in CEL: names are completed, an error is shown at its place. */
-const props = defineProps<{ label: string; value: string; names: string[]; problems: Problem[] }>()
+const props = defineProps<{ label: string; value: string; names: string[]; problems: Problem[]; example?: string }>()
 const emit = defineEmits<{ set: [string] }>()
 const area = ref<HTMLTextAreaElement | null>(null)
 const caret = ref(0)
@@ -65,7 +65,7 @@ const go = () => {
         :aria-expanded="offered.found.length > 0"
         :value="value"
         :aria-invalid="problems.length > 0"
-        placeholder="viewer.months >= 3"
+        :placeholder="example ?? 'viewer.months >= 3'"
         @input="type"
         @keydown="keys"
         @blur="closed = true"

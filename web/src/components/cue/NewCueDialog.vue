@@ -25,7 +25,8 @@ import KindForm from './KindForm.vue'
 import TextField from './TextField.vue'
 import TheProblems from './TheProblems.vue'
 
-const props = defineProps<{ open: boolean }>()
+/** @param word a chat word with which it begins, empty text for none */
+const props = defineProps<{ open: boolean; word?: string }>()
 const emit = defineEmits<{ close: []; made: [Cue] }>()
 const wiring = useWiring()
 const kinds = useKinds()
@@ -83,6 +84,7 @@ const choose = async (next: Start) => {
   ]
   problems.value = []
 }
+const set = (name: string, value: unknown) => (pull.value = { ...pull.value, [name]: value } as Pull)
 let newest = 0
 /** Has the server make it of what is wished now; the last question counts. */
 const make = async () => {
@@ -104,6 +106,9 @@ watch(
   async (open) => {
     if (open) {
       await choose(STARTS[0]!)
+      if (props.word) {
+        set('words', [props.word])
+      }
       await nextTick()
       form.value?.querySelector('input')?.focus()
     }
@@ -115,7 +120,6 @@ const others = computed(() =>
   problems.value.filter((each) => !/^pulls\[0\]\.\w/.test(each.path) && !each.path.startsWith('takes')),
 )
 const inTakes = computed(() => problems.value.filter((each) => each.path.startsWith('takes')))
-const set = (name: string, value: unknown) => (pull.value = { ...pull.value, [name]: value } as Pull)
 const name = computed(() => made.value?.cue.name ?? '')
 const create = async () => {
   const told = await make()

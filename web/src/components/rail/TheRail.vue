@@ -53,7 +53,7 @@ const links = computed(() => {
         v-for="place in PLACES"
         :key="place.path"
         :to="place.path"
-        class="flex items-center gap-2 rounded-[10px] px-2.5 py-1.5 hover:bg-well"
+        class="flex items-center gap-2 rounded-[10px] px-2 py-1.5 hover:bg-well min-[1400px]:px-2.5"
         :class="isHere(place) && 'here'"
         :aria-current="isHere(place) ? 'page' : undefined"
       >
@@ -69,7 +69,7 @@ const links = computed(() => {
       </RouterLink>
     </nav>
     <ShowMenu />
-    <div class="ml-auto flex items-center gap-2">
+    <div class="ml-auto flex flex-none items-center gap-1 min-[1400px]:gap-2">
       <button
         class="rounded-[10px] p-2 hover:bg-well"
         :disabled="!wiring.view?.history.undo"

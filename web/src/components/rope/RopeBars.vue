@@ -59,6 +59,7 @@ watch(quiet, (is) => move(!is), { immediate: true })
       >
         <component
           :is="LANE_ICONS[lane.lane]"
+          v-if="!folded"
           :size="13"
           class="absolute top-1 left-0 text-rope-soft"
           :aria-label="NAMES[lane.lane]"

@@ -8,10 +8,23 @@ import RopeBars from './RopeBars.vue'
 const trying = import('./RopeTry.vue')
 const RopeTry = defineAsyncComponent(() => trying)
 
+/** @param low whether it is folded here whatever it is elsewhere, for the page has more to show */
+const props = defineProps<{ low?: boolean }>()
 const LEAST = 132
 const FOLDED = 44
 const height = useLocalStorage('waxbell.rope', 168)
-const folded = useLocalStorage('waxbell.rope.folded', false)
+const kept = useLocalStorage('waxbell.rope.folded', false)
+const opened = ref(false)
+const folded = computed({
+  get: () => (props.low ? !opened.value : kept.value),
+  set: (next: boolean) => {
+    if (props.low) {
+      opened.value = !next
+    } else {
+      kept.value = next
+    }
+  },
+})
 const most = () => Math.round(innerHeight * 0.6)
 const tall = computed(() => (folded.value ? FOLDED : Math.min(most(), Math.max(LEAST, height.value))))
 const pulling = ref<{ y: number; from: number } | null>(null)

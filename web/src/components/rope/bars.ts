@@ -132,20 +132,25 @@ const seenWords = (decision: DecisionNotice): string => {
   return worst ? ` · ${worst.says.replace(/^rang(, (and )?|; )?/, '')}` : ''
 }
 
+/** What became of what happened, all cues together: held or missed counts for more than what rang beside it. */
+export const moodOf = (decision: DecisionNotice): Said['mood'] => {
+  if (decision.answers.some((answer) => answer.held || answer.dropped)) {
+    return 'held'
+  }
+  const missed = decision.answers.some((answer) => answer.seen?.proof === 'missed')
+  return missed ? 'missed' : decision.answers.length > 0 ? 'rang' : 'none'
+}
+
 /** Decisions and drops in the order in which they came. */
 export const saidOf = (decisions: DecisionNotice[], drops: Drop[]): Said[] => {
-  const decided = decisions.map((each): Said => {
-    const held = each.answers.some((answer) => answer.held || answer.dropped)
-    const missed = each.answers.some((answer) => answer.seen?.proof === 'missed')
-    return {
-      key: `d${each.number}`,
-      decision: each,
-      at: each.at,
-      event: each.event,
-      sentence: each.sentence + seenWords(each),
-      mood: held ? 'held' : missed ? 'missed' : each.answers.length > 0 ? 'rang' : 'none',
-    }
-  })
+  const decided = decisions.map((each): Said => ({
+    key: `d${each.number}`,
+    decision: each,
+    at: each.at,
+    event: each.event,
+    sentence: each.sentence + seenWords(each),
+    mood: moodOf(each),
+  }))
   const dropped = drops.map((each): Said => ({
     key: `r${each.ring.number}`,
     decision: decisions.find((one) => one.answers.some((answer) => answer.ring === each.ring.number)) ?? null,

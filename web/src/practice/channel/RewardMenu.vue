@@ -3,12 +3,13 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { ChevronDown, Plus, Trash2 } from '@lucide/vue'
 import { onMounted, ref } from 'vue'
 import { ask, problemsOf } from '@/api/http'
-import type { Problem, Reward } from '@/api/types'
+import type { OfferedReward, Problem, Reward } from '@/api/types'
 import { vMenu } from '@/lib/menu'
 
-/** The channel's rewards: redeemed as the chosen viewer, and kept here. */
+/** The channel's rewards and those of your desks: redeemed as the chosen viewer; the channel's are kept here. */
 const props = defineProps<{ name: string }>()
 const rewards = ref<Reward[]>([])
+const offered = ref<OfferedReward[]>([])
 const input = ref<Record<string, string>>({})
 const editing = ref(false)
 const said = ref('')
@@ -21,19 +22,26 @@ const guarded = async (work: () => Promise<void>) => {
     problems.value = problemsOf(failed)
   }
 }
-onMounted(() => guarded(async () => void (rewards.value = await ask<Reward[]>('GET', '/practice/rewards'))))
-const redeem = (reward: Reward) =>
+const load = async () => {
+  rewards.value = await ask<Reward[]>('GET', '/practice/rewards')
+  offered.value = await ask<OfferedReward[]>('GET', '/practice/rewards/offered')
+}
+onMounted(() => guarded(load))
+const place = (reward: OfferedReward) => `${reward.desk}/${reward.title}`
+const redeem = (reward: OfferedReward) =>
   guarded(async () => {
     const decision = await ask<{ sentence: string }>('POST', '/practice/rewards/redeem', {
       name: props.name,
       title: reward.title,
-      input: input.value[reward.title] ?? '',
+      input: input.value[place(reward)] ?? '',
+      desk: reward.desk,
     })
     said.value = `${reward.title}: ${decision.sentence}`
   })
 const save = () =>
   guarded(async () => {
-    rewards.value = await ask<Reward[]>('PUT', '/practice/rewards', rewards.value)
+    await ask<Reward[]>('PUT', '/practice/rewards', rewards.value)
+    await load()
     editing.value = false
   })
 </script>
@@ -43,14 +51,27 @@ const save = () =>
     <PopoverButton class="button">Rewards <ChevronDown :size="14" /></PopoverButton>
     <PopoverPanel v-menu="'top-end'" class="sheet flex w-[380px] flex-col gap-2 p-3 shadow-lg">
       <template v-if="!editing">
-        <div v-for="reward in rewards" :key="reward.title" class="flex items-end gap-2">
+        <div
+          v-for="reward in offered"
+          :key="place(reward)"
+          class="flex items-end gap-2"
+          :data-reward="reward.title"
+          :data-desk="reward.desk"
+        >
           <label class="min-w-0 flex-1">
             <span class="block truncate"
-              >{{ reward.title }} <span class="text-[13px] text-soft">{{ reward.price }}</span></span
+              ><span
+                v-if="reward.desk"
+                class="mr-1.5 inline-block h-2.5 w-2.5 rounded-full"
+                :style="{ background: reward.colour }"
+              />{{ reward.title }}
+              <span class="text-[13px] text-soft"
+                >{{ reward.price }}{{ reward.desk ? ', at your desk' : '' }}</span
+              ></span
             >
             <input
               v-if="reward.asks"
-              v-model="input[reward.title]"
+              v-model="input[place(reward)]"
               class="field"
               :placeholder="reward.asks"
               autocomplete="off"
@@ -58,7 +79,7 @@ const save = () =>
           </label>
           <button type="button" class="button" @click="redeem(reward)">Redeem</button>
         </div>
-        <p v-if="rewards.length === 0" class="text-soft">The channel has no rewards.</p>
+        <p v-if="offered.length === 0" class="text-soft">There are no rewards.</p>
         <p v-if="said" role="status" class="text-[13px] text-soft">{{ said }}</p>
         <button type="button" class="button self-start" @click="editing = true">Change the rewards</button>
       </template>

@@ -49,10 +49,13 @@ const draft = computed(() => (props.id ? drafts.drafts.get(props.id) : undefined
 watch([() => props.id, () => wiring.view], () => props.id && drafts.open(props.id), { immediate: true })
 /** A place of the cue, or "new", that the address asks for. */
 const at = computed(() => String(route.query.at ?? ''))
+/** A chat word with which a new cue begins, such as one that people tried. */
+const word = ref('')
 watch(
-  () => route.query.new,
+  () => route.query.new ?? route.query.word,
   (asked) => {
     if (asked !== undefined) {
+      word.value = String(route.query.word ?? '')
       adding.value = true
       void router.replace({ path: route.path })
     }
@@ -60,8 +63,12 @@ watch(
   { immediate: true },
 )
 
-const made = (id: string) => {
+const close = () => {
   adding.value = false
+  word.value = ''
+}
+const made = (id: string) => {
+  close()
   void router.push({ path: `/cues/${id}`, query: { at: 'name' } })
 }
 const copy = async () => {
@@ -122,6 +129,6 @@ useKeys({ n: () => (adding.value = true), '/': () => list.value?.find() })
         <p v-else class="text-soft">Reading the wiring…</p>
       </div>
     </div>
-    <NewCueDialog v-if="addingEver" :open="adding" @close="adding = false" @made="made($event.id)" />
+    <NewCueDialog v-if="addingEver" :open="adding" :word="word" @close="close" @made="made($event.id)" />
   </div>
 </template>

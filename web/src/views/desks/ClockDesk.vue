@@ -33,7 +33,7 @@ const START = { ready: 'Start', paused: 'Go on', over: 'Start anew', running: 'P
 
 <template>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-    <section class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="The clock">
+    <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="The clock">
       <div class="flex flex-wrap items-baseline gap-x-4">
         <p class="font-mono text-[44px] leading-tight tabular-nums" data-shows>{{ digits(shows, face.up) }}</p>
         <p class="text-soft" data-says>{{ says }}</p>
@@ -61,7 +61,7 @@ const START = { ready: 'Start', paused: 'Go on', over: 'Start anew', running: 'P
         <button type="button" class="button" :disabled="!time.trim()" @click="timed('set')">Set</button>
       </form>
     </section>
-    <section v-if="board.lines.length" class="sheet px-5 py-4" aria-label="What events added">
+    <section role="group" v-if="board.lines.length" class="sheet px-5 py-4" aria-label="What events added">
       <div class="flex items-baseline gap-3">
         <h2 class="flex-1 text-[18px]">Added by events</h2>
         <p class="text-soft" data-in-all>{{ board.inAll || 'nothing yet' }}</p>

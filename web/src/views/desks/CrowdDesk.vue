@@ -20,7 +20,7 @@ const goes = computed(() => face.value.ends > now.value)
 
 <template>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-    <section class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="What the crowd presses">
+    <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="What the crowd presses">
       <div class="flex flex-wrap items-baseline gap-3">
         <p class="min-w-0 flex-1 text-soft" data-presses>
           {{ board.presses }} {{ board.presses === 1 ? 'press' : 'presses' }} in this show<template v-if="face.vote">
@@ -54,7 +54,7 @@ const goes = computed(() => face.value.ends > now.value)
         </li>
       </ul>
     </section>
-    <section class="sheet px-5 py-4" aria-label="Who pressed last">
+    <section role="group" class="sheet px-5 py-4" aria-label="Who pressed last">
       <h2 class="text-[18px]">Who pressed last</h2>
       <p v-if="!face.recent.length" class="text-[13px] text-soft">
         Nobody yet. Viewers write one of its words in chat, while the rack of these words is on.

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import ChoiceField from '@/components/cue/ChoiceField.vue'
 import HushButton from '@/components/rail/HushButton.vue'
-import { useOpenDesk } from '@/composables/useOpenDesk'
+import { useOpenDesks } from '@/composables/useOpenDesks'
 import { useDeskBoards } from '@/stores/desks'
 import { useWiring } from '@/stores/wiring'
 import { DRAWN } from './kinds'
@@ -16,7 +16,7 @@ const router = useRouter()
 const choices = computed(() => wiring.sheets.map(({ desk }) => ({ value: desk.id, name: desk.name })))
 /** One that is no more gives way to the first. */
 const shown = computed(() => wiring.sheets.find((each) => each.desk.id === props.id) ?? wiring.sheets[0])
-useOpenDesk(() => shown.value?.desk.id ?? '')
+useOpenDesks(() => (shown.value ? [shown.value.desk.id] : []))
 </script>
 
 <template>
@@ -36,9 +36,9 @@ useOpenDesk(() => shown.value?.desk.id ?? '')
     <div class="@container min-h-0 flex-1 overflow-auto p-3">
       <component
         :is="DRAWN[shown.desk.kind]!.board"
-        v-if="shown && desks.board"
+        v-if="shown && desks.boards[shown.desk.id]"
         :sheet="shown.desk"
-        :board="desks.board"
+        :board="desks.boards[shown.desk.id]"
       />
       <p v-else-if="!shown" class="sheet px-4 py-5 text-center text-soft">
         No desk stands here yet. Make one in Wax Bell, under

@@ -35,7 +35,7 @@ const { draft, says, state, problems, edit, takeTheirs, keepMine, at } = useDraf
 const kind = computed(() => props.sheet.desk.kind)
 const drawn = computed(() => DRAWN[kind.value]!)
 const fields = computed(() => kinds.of('desks', kind.value).fields)
-const told = computed(() => desks.board as { canUndo: boolean } | null)
+const told = computed(() => desks.boards[props.sheet.desk.id] as { canUndo: boolean } | null)
 const form = ref<HTMLDetailsElement | null>(null)
 const open = ref(false)
 /** Whether anything means something that no list of fields describes. */
@@ -108,7 +108,7 @@ const remove = (withCues: boolean) =>
         <button class="button" @click="takeTheirs">Take what is there</button>
         <button class="button" @click="keepMine">Keep mine</button>
       </p>
-      <section class="sheet px-5 py-4" aria-label="What it is">
+      <section role="group" class="sheet px-5 py-4" aria-label="What it is">
         <ChipSentence :pieces="sheet.sentence" :wrong="(field) => at(field).length > 0" @go="go" />
         <details ref="form" :open="open" class="mt-3" @toggle="open = ($event.target as HTMLDetailsElement).open">
           <summary class="cursor-pointer text-soft">All of it as a form</summary>
@@ -122,7 +122,7 @@ const remove = (withCues: boolean) =>
         </p>
       </section>
       <div class="@container mt-4">
-        <component :is="drawn.board" v-if="told" :sheet="sheet.desk" :board="desks.board" />
+        <component :is="drawn.board" v-if="told" :sheet="sheet.desk" :board="told" />
       </div>
     </div>
     <StageNow :kind="kind" :about="id" />

@@ -2,7 +2,7 @@
 import { Plus } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useOpenDesk } from '@/composables/useOpenDesk'
+import { useOpenDesks } from '@/composables/useOpenDesks'
 import { useDeskBoards } from '@/stores/desks'
 import { useWiring } from '@/stores/wiring'
 import DeskSheet from './DeskSheet.vue'
@@ -24,7 +24,7 @@ const groups = computed(() =>
 )
 const first = computed(() => groups.value[0]?.all[0]?.desk.id ?? '')
 const shown = computed(() => wiring.sheets.find((each) => each.desk.id === (props.id || first.value)))
-useOpenDesk(() => shown.value?.desk.id ?? '')
+useOpenDesks(() => (shown.value ? [shown.value.desk.id] : []))
 const made = async (id: string) => {
   making.value = false
   await wiring.load()

@@ -21,7 +21,7 @@ const callOff = () => desks.act('game', props.sheet.id, 'callOff')
 
 <template>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-    <section class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="Its odds">
+    <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="Its odds">
       <h2 class="text-[20px]">Of a stake, {{ percent(board.expected) }} comes back on average</h2>
       <p class="text-soft">
         {{
@@ -49,6 +49,7 @@ const callOff = () => desks.act('game', props.sheet.id, 'callOff')
       </ul>
     </section>
     <section
+      role="group"
       v-if="board.offers.length || board.pot"
       class="sheet flex flex-wrap items-center gap-3 px-5 py-4"
       aria-label="What stands"
@@ -64,7 +65,7 @@ const callOff = () => desks.act('game', props.sheet.id, 'callOff')
       </ul>
       <button class="button flex-none" @click="callOff">Call it off</button>
     </section>
-    <section class="sheet px-5 py-4" aria-label="What was played">
+    <section role="group" class="sheet px-5 py-4" aria-label="What was played">
       <h2 class="text-[18px]">What was played</h2>
       <p v-if="!board.plays.length" class="text-[13px] text-soft">Nothing yet.</p>
       <ol>

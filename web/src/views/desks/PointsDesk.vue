@@ -29,7 +29,7 @@ const give = async () => {
 
 <template>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-    <section class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="How points are earned">
+    <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="How points are earned">
       <p data-state>
         <template v-if="board.next"
           ><b>{{ board.present }}</b> {{ board.present === 1 ? 'is' : 'are' }} present; they are paid in

@@ -36,7 +36,7 @@ const says = computed(() => {
 
 <template>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-    <section class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="The poll">
+    <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="The poll">
       <div class="flex flex-wrap items-baseline gap-3">
         <h2 class="min-w-0 flex-1 text-[20px]">
           <bdi>{{ face.question || sheet.question }}</bdi>

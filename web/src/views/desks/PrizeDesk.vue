@@ -39,7 +39,7 @@ const says = computed(() => {
 
 <template>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-    <section class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="The draw">
+    <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="The draw">
       <div class="flex flex-wrap items-baseline gap-3">
         <h2 class="min-w-0 flex-1 text-[20px]">
           For <bdi>{{ face.prize }}</bdi>
@@ -81,7 +81,7 @@ const says = computed(() => {
         <a class="underline" :href="`/api/prizes/${sheet.id}/draw.csv`" download>All of it, to draw again (CSV)</a>
       </p>
     </section>
-    <section class="sheet px-5 py-4" aria-label="Who is in">
+    <section role="group" class="sheet px-5 py-4" aria-label="Who is in">
       <div class="flex flex-wrap items-center gap-3">
         <h2 class="min-w-0 flex-1 text-[18px]">Who is in</h2>
         <form v-if="face.phase === 'open'" class="flex gap-2" @submit.prevent="enter">

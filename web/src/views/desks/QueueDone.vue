@@ -24,7 +24,7 @@ const bring = () => {
 
 <template>
   <div class="grid min-w-0 gap-4">
-    <section class="sheet px-4 py-3" aria-label="Done in this show">
+    <section role="group" class="sheet px-4 py-3" aria-label="Done in this show">
       <div class="flex items-baseline gap-2">
         <h2 class="flex-1 text-[18px]">Done</h2>
         <span class="text-[13px] text-soft" data-totals>{{ totals || 'nobody yet' }}</span>
@@ -39,7 +39,7 @@ const bring = () => {
         </li>
       </ol>
     </section>
-    <section v-if="board.lengths.length" class="sheet px-4 py-3" aria-label="How long a turn takes">
+    <section role="group" v-if="board.lengths.length" class="sheet px-4 py-3" aria-label="How long a turn takes">
       <h2 class="text-[18px]">How long a turn takes</h2>
       <div class="flex h-20 items-end gap-1 pt-2" aria-hidden="true">
         <div
@@ -53,14 +53,14 @@ const bring = () => {
         {{ board.lengths[0]!.minutes }} to {{ board.lengths.at(-1)!.minutes + 1 }} min; {{ board.takes }}
       </p>
     </section>
-    <section v-if="board.banned.length" class="sheet px-4 py-3" aria-label="Kept out">
+    <section role="group" v-if="board.banned.length" class="sheet px-4 py-3" aria-label="Kept out">
       <h2 class="text-[18px]">Kept out</h2>
       <p v-for="each in board.banned" :key="each" class="flex items-center gap-2 py-1">
         <bdi class="min-w-0 flex-1 truncate">{{ each }}</bdi>
         <button class="button" @click="emit('act', 'unban', { name: each })">Let in again</button>
       </p>
     </section>
-    <section class="sheet flex flex-wrap gap-2 px-4 py-3" aria-label="Carry it">
+    <section role="group" class="sheet flex flex-wrap gap-2 px-4 py-3" aria-label="Carry it">
       <a class="button" :href="`/api/queues/${sheet.id}/past.csv`" download>Past turns (CSV)</a>
       <a class="button" :href="`/api/queues/${sheet.id}/list.md`" download>The list (Markdown)</a>
       <button class="button" @click="bringing = true">Carry a list on…</button>

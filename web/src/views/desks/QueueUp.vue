@@ -22,7 +22,7 @@ const send = (name: string) =>
 </script>
 
 <template>
-  <section class="grid gap-2" aria-label="Up now">
+  <section role="group" class="grid gap-2" aria-label="Up now">
     <p v-if="board.up.length === 0" class="sheet px-5 py-3 text-soft">Nobody is up.</p>
     <article
       v-for="each in board.up"

@@ -38,7 +38,7 @@ const add = () => {
 </script>
 
 <template>
-  <section class="sheet min-w-0" aria-label="Waiting">
+  <section role="group" class="sheet min-w-0" aria-label="Waiting">
     <div class="flex flex-wrap items-center gap-2 border-b border-line px-4 py-2">
       <h2 class="flex-1 text-[18px] whitespace-nowrap">Waiting</h2>
       <input

@@ -14,7 +14,7 @@ const STATES = { waits: 'waits', done: 'done', back: 'given back' } as const
 
 <template>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
-    <section class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="What waits for you">
+    <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="What waits for you">
       <h2 class="text-[20px]">{{ board.waiting.length ? 'Waits for you' : 'Nothing waits for you' }}</h2>
       <ol>
         <li
@@ -34,7 +34,7 @@ const STATES = { waits: 'waits', done: 'done', back: 'given back' } as const
         </li>
       </ol>
     </section>
-    <section class="sheet px-5 py-4" aria-label="What there is">
+    <section role="group" class="sheet px-5 py-4" aria-label="What there is">
       <h2 class="text-[18px]">What there is</h2>
       <ul>
         <li
@@ -53,7 +53,7 @@ const STATES = { waits: 'waits', done: 'done', back: 'given back' } as const
         <li v-if="!sheet.rewards.length" class="text-[13px] text-soft">No reward yet. Write one in the form above.</li>
       </ul>
     </section>
-    <section v-if="board.past.length" class="sheet px-5 py-4" aria-label="What was redeemed">
+    <section role="group" v-if="board.past.length" class="sheet px-5 py-4" aria-label="What was redeemed">
       <h2 class="text-[18px]">What was redeemed</h2>
       <ol>
         <li

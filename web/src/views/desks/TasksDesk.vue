@@ -65,7 +65,7 @@ const whom = ref('')
       </button>
     </div>
     <div class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @2xl:grid-cols-[minmax(0,1fr)_280px]">
-      <section class="sheet min-w-0" :aria-label="list.name">
+      <section role="group" class="sheet min-w-0" :aria-label="list.name">
         <div class="flex flex-wrap items-center gap-2 border-b border-line px-4 py-2">
           <h2 class="min-w-0 flex-1 truncate text-[18px]">{{ list.name }}</h2>
           <span class="text-[13px] text-soft" data-count>
@@ -97,7 +97,7 @@ const whom = ref('')
         </form>
       </section>
       <div class="grid min-w-0 gap-4">
-        <section v-if="board.glows.length" class="sheet px-4 py-3" aria-label="Seals beside names">
+        <section role="group" v-if="board.glows.length" class="sheet px-4 py-3" aria-label="Seals beside names">
           <h2 class="text-[18px]">Beside names</h2>
           <p v-for="each in board.glows" :key="each.person" class="flex items-center gap-2 py-0.5" data-glow>
             <SealMark :seal="each.seal" :colour="each.colour" />
@@ -105,7 +105,7 @@ const whom = ref('')
             <span class="text-[13px] text-soft">until {{ minuteOfDay(each.until) }}</span>
           </p>
         </section>
-        <section class="sheet px-4 py-3" aria-label="Kept out">
+        <section role="group" class="sheet px-4 py-3" aria-label="Kept out">
           <h2 class="text-[18px]">Kept out</h2>
           <p v-if="!board.banned.length" class="text-[13px] text-soft">Nobody.</p>
           <p v-for="each in board.banned" :key="each" class="flex items-center gap-2 py-1">
@@ -124,7 +124,7 @@ const whom = ref('')
             <button class="button" :disabled="!whom">Keep out</button>
           </form>
         </section>
-        <section class="sheet flex flex-wrap gap-2 px-4 py-3" aria-label="Carry it">
+        <section role="group" class="sheet flex flex-wrap gap-2 px-4 py-3" aria-label="Carry it">
           <button class="button" :disabled="!list.done" @click="act('clear')">Clear what is done</button>
           <button class="button" :disabled="!list.tasks.length" @click="act('reset')">Empty the list</button>
           <a class="button" :href="`/api/tasks/${sheet.id}/${list.id}/list.md`" download>As a check list (Markdown)</a>

@@ -19,7 +19,7 @@ const act = (name: string, said: Record<string, string> = {}) => desks.act('tune
       <div class="grid min-w-0 gap-4">
         <TunesWaiting :board="board" @act="act" />
         <TunesFind @act="act" />
-        <section v-if="board.banned.length" class="sheet px-4 py-3" aria-label="Kept out">
+        <section role="group" v-if="board.banned.length" class="sheet px-4 py-3" aria-label="Kept out">
           <h2 class="text-[18px]">Kept out</h2>
           <p v-for="each in board.banned" :key="each" class="flex items-center gap-2 py-1">
             <bdi class="min-w-0 flex-1 truncate">{{ each }}</bdi>

@@ -25,7 +25,7 @@ watchDebounced(
 </script>
 
 <template>
-  <section class="sheet px-4 py-3" aria-label="Find a tune">
+  <section role="group" class="sheet px-4 py-3" aria-label="Find a tune">
     <label class="block">
       <span class="text-[13px] text-soft">Find a tune, as viewers write it</span>
       <input v-model="words" class="field" type="search" autocomplete="off" data-find placeholder="the brine lanten" />

@@ -45,7 +45,7 @@ const HOW = {
 </script>
 
 <template>
-  <section class="sheet min-w-0" aria-label="Your own list">
+  <section role="group" class="sheet min-w-0" aria-label="Your own list">
     <div class="flex flex-wrap items-center gap-2 border-b border-line px-4 py-2">
       <h2 class="flex-1 text-[18px] whitespace-nowrap">Your own list</h2>
       <span class="text-[13px] text-soft" data-kept-count>
@@ -111,7 +111,7 @@ const HOW = {
       </div>
     </TheDialog>
   </section>
-  <section class="sheet min-w-0 px-4 py-3" aria-label="What was played">
+  <section role="group" class="sheet min-w-0 px-4 py-3" aria-label="What was played">
     <div class="flex items-baseline gap-2">
       <h2 class="min-w-0 flex-1 text-[18px]">Played</h2>
       <a v-if="board.past.length" class="text-[13px] underline" :href="`/api/tunes/${sheet.id}/log.csv`" download

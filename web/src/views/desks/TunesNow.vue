@@ -41,7 +41,7 @@ watch(
 </script>
 
 <template>
-  <section class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="What plays">
+  <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="What plays">
     <div class="flex items-center gap-4">
       <img
         v-if="playing?.tune.pictured"

@@ -29,7 +29,7 @@ const { over, move, onKey, on } = useRows<Asked>({
 </script>
 
 <template>
-  <section class="sheet min-w-0" aria-label="Waiting">
+  <section role="group" class="sheet min-w-0" aria-label="Waiting">
     <div class="flex items-center gap-2 border-b border-line px-4 py-2">
       <h2 class="min-w-0 flex-1 text-[18px]">Waiting</h2>
       <button class="button" :disabled="!board.asked.length" @click="emit('act', 'clear', {})">Take all away</button>

@@ -6,9 +6,10 @@ import type { Circle, CircleNow, Problem } from '@/api/types'
 import { splitList } from '@/lib/lists'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
+import PeopleCondition from './PeopleCondition.vue'
 import PeopleNav from './PeopleNav.vue'
 
-/** People named together, by hand and by what they did tonight, for every gate. */
+/** People named together, by hand and by what they did, for every gate. */
 const wiring = useWiring()
 const notes = useNotes()
 const now = ref<CircleNow[]>([])
@@ -23,8 +24,14 @@ onMounted(look)
 const BY = [
   { by: 'hand', title: 'nobody else' },
   { by: 'gave', title: 'who gave most tonight' },
+  { by: 'gaveMonth', title: 'who gave most this month' },
+  { by: 'gaveEver', title: 'who gave most ever' },
   { by: 'wrote', title: 'who wrote most tonight' },
+  { by: 'wroteEver', title: 'who wrote most ever' },
+  { by: 'longest', title: 'who is known longest' },
+  { by: 'rule', title: 'everyone of whom this holds' },
 ] as const
+const START = 'evenings >= 3'
 const save = async (circles: (now: Circle[]) => Circle[]) => {
   try {
     await wiring.saveHouse((house) => ({ circles: circles(house.circles) }))
@@ -46,7 +53,18 @@ const remove = async (circle: Circle) => {
   await save((all) => all.filter((each) => each.id !== circle.id))
   notes.say(`The circle ${circle.name} is taken away.`, true)
 }
-const sumOf = (circle: Circle, sum: number) => (circle.by === 'wrote' ? `${sum} lines` : String(sum))
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+const sumOf = (circle: Circle, sum: number) => {
+  if (!sum) {
+    return ''
+  }
+  if (circle.by === 'longest') {
+    return `since ${day.format(sum)}`
+  }
+  return circle.by.startsWith('wrote') ? `${sum} lines` : String(sum)
+}
+const by = (circle: Circle, next: Circle['by']) =>
+  change(circle.id, { by: next, rule: next === 'rule' ? circle.rule || START : '' })
 const first = (id: string) => now.value.find((each) => each.circle === id)?.first ?? []
 const at = (index: number) => problems.value.filter((each) => each.path.startsWith(`circles[${index}]`))
 </script>
@@ -57,8 +75,8 @@ const at = (index: number) => problems.value.filter((each) => each.path.startsWi
     <div class="mx-auto max-w-[980px] py-3">
       <h1 class="text-[24px]">Circles</h1>
       <p class="text-soft">
-        People named together. A gate lets a circle through, a desk pays it, and one by what people did tonight keeps
-        itself up to date: of equal ones, who came to it first.
+        People named together. A gate lets a circle through, a desk pays it, and one by what people did keeps itself up
+        to date: of equal ones, who came to it first.
       </p>
       <form class="flex gap-2 pt-3" @submit.prevent="add">
         <input v-model="name" class="field w-72" maxlength="40" placeholder="Name of a new circle" required />
@@ -86,7 +104,7 @@ const at = (index: number) => problems.value.filter((each) => each.path.startsWi
         <div class="flex flex-wrap items-center gap-2">
           <span>Who is named here, and</span>
           <input
-            v-if="circle.by !== 'hand'"
+            v-if="circle.by !== 'hand' && circle.by !== 'rule'"
             class="field w-20"
             type="number"
             min="1"
@@ -99,11 +117,17 @@ const at = (index: number) => problems.value.filter((each) => each.path.startsWi
             class="field w-auto"
             aria-label="By what"
             :value="circle.by"
-            @change="change(circle.id, { by: ($event.target as HTMLSelectElement).value as Circle['by'] })"
+            @change="by(circle, ($event.target as HTMLSelectElement).value as Circle['by'])"
           >
             <option v-for="each in BY" :key="each.by" :value="each.by">{{ each.title }}</option>
           </select>
         </div>
+        <PeopleCondition
+          v-if="circle.by === 'rule'"
+          :value="circle.rule"
+          label="Of whom this holds"
+          @set="change(circle.id, { rule: $event })"
+        />
         <p v-for="each in at(index)" :key="each.path" role="alert" class="text-[13px] text-wax-words">
           {{ each.message }} {{ each.remedy }}
         </p>
@@ -111,7 +135,7 @@ const at = (index: number) => problems.value.filter((each) => each.path.startsWi
           <li v-for="each in first(circle.id)" :key="each.person">
             <bdi class="font-semibold">{{ each.name }}</bdi> {{ sumOf(circle, each.sum) }}
           </li>
-          <li v-if="!first(circle.id).length" class="text-soft">Nobody yet tonight.</li>
+          <li v-if="!first(circle.id).length" class="text-soft">Nobody yet.</li>
         </ol>
         <label class="flex flex-col gap-1 text-[13px] text-soft">
           Named by hand, with commas between them

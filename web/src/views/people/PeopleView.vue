@@ -4,45 +4,27 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask } from '@/api/http'
-import type { PeopleFound, PeopleRule, PersonSeen } from '@/api/types'
-import { useKinds } from '@/stores/kinds'
+import type { PeopleFound, PersonSeen } from '@/api/types'
+import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
+import PeopleCondition from './PeopleCondition.vue'
 import PeopleNav from './PeopleNav.vue'
 import PersonCard from './PersonCard.vue'
 
-/** Everyone who is known: found by name, filtered by rows, sorted by any column, a page at a time. */
+/** Everyone who is known: found by name, filtered by a condition, sorted by any column, a page at a time. */
 const route = useRoute()
 const router = useRouter()
-const kinds = useKinds()
+const notes = useNotes()
 const wiring = useWiring()
-const name = ref('')
-const rules = ref<PeopleRule[]>([])
+const name = ref(String(route.query.name ?? ''))
+const condition = ref('')
+/** Whether the condition is being written; an empty one lets everyone through. */
+const only = ref(false)
 const sort = ref('lastSeen')
 const down = ref(true)
 const people = ref<PersonSeen[]>([])
 const count = ref(0)
 const failed = ref('')
-const FIELDS = computed(() => [
-  { field: 'points', title: wiring.house.pointsMany, number: true },
-  { field: 'lines', title: 'lines', number: true },
-  { field: 'evenings', title: 'evenings here', number: true },
-  { field: 'months', title: 'months of membership', number: true },
-  { field: 'daysKnown', title: 'days known', number: true },
-  { field: 'daysAway', title: 'days since last here', number: true },
-  { field: 'standing', title: 'standing', number: false },
-  { field: 'note', title: 'your note', number: false },
-])
-const COMPARES = {
-  number: [
-    { compare: 'atLeast', title: 'at least' },
-    { compare: 'atMost', title: 'at most' },
-    { compare: 'is', title: 'just' },
-  ],
-  text: [
-    { compare: 'is', title: 'has' },
-    { compare: 'isNot', title: 'has not' },
-  ],
-}
 const COLUMNS = computed(() => [
   { sort: 'name', title: 'Name', wide: 'min-w-0 flex-1' },
   { sort: 'months', title: 'Standing', wide: 'w-40' },
@@ -51,8 +33,6 @@ const COLUMNS = computed(() => [
   { sort: 'lines', title: 'Lines', wide: 'w-20 text-right' },
   { sort: 'points', title: wiring.house.pointsMany, wide: 'w-24 text-right' },
 ])
-const isNumber = (field: string) => FIELDS.value.find((each) => each.field === field)?.number ?? false
-const complete = computed(() => rules.value.filter((each) => String(each.value).trim() !== ''))
 /** Answers may overtake one another. */
 let asked = 0
 const look = async (from: number) => {
@@ -60,7 +40,7 @@ const look = async (from: number) => {
   try {
     const found = await ask<PeopleFound>('POST', '/people', {
       name: name.value,
-      rules: complete.value,
+      condition: condition.value,
       sort: sort.value,
       down: down.value,
       from,
@@ -76,20 +56,44 @@ const look = async (from: number) => {
 }
 const soon = useDebounceFn(() => void look(0), 200)
 onMounted(() => void look(0))
-watch([name, rules], soon, { deep: true })
+watch([name, condition], soon)
 const by = (column: string) => {
   down.value = sort.value === column ? !down.value : column !== 'name'
   sort.value = column
   void look(0)
 }
-const add = () => (rules.value = [...rules.value, { field: 'points', compare: 'atLeast', value: '' }])
-const change = (at: number, part: Partial<PeopleRule>) => {
-  const next = { ...rules.value[at]!, ...part }
-  if (part.field) {
-    next.compare = isNumber(part.field) ? 'atLeast' : 'is'
-    next.value = part.field === 'standing' ? 'member' : ''
-  }
-  rules.value = rules.value.map((each, i) => (i === at ? next : each))
+const filters = computed(() => wiring.house.filters)
+const chosen = computed(() => filters.value.find((each) => each.condition === condition.value)?.name ?? '')
+const choose = (which: string) => {
+  condition.value = filters.value.find((each) => each.name === which)?.condition ?? ''
+  only.value = condition.value !== ''
+}
+const close = () => {
+  only.value = false
+  condition.value = ''
+}
+const called = ref('')
+const save = (change: Parameters<typeof wiring.saveHouse>[0], says: string) =>
+  wiring.saveHouse(change).then(
+    () => {
+      called.value = ''
+      notes.say(says, true)
+    },
+    (refusal: Error) => notes.say(refusal.message),
+  )
+const keep = () => {
+  const filter = { name: called.value.trim(), condition: condition.value }
+  void save(
+    (house) => ({ filters: [...house.filters.filter((each) => each.name !== filter.name), filter] }),
+    `Kept as ${filter.name}.`,
+  )
+}
+const drop = () => {
+  const gone = chosen.value
+  void save(
+    (house) => ({ filters: house.filters.filter((each) => each.name !== gone) }),
+    `${gone} is not kept any more.`,
+  )
 }
 const open = computed(() => String(route.params.id ?? ''))
 const standingOf = (person: PersonSeen) =>
@@ -105,53 +109,42 @@ const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', y
         <h1 class="text-[24px]">People</h1>
         <span class="min-w-0 flex-1 text-soft" data-count>{{ count.toLocaleString() }}</span>
         <input v-model="name" type="search" class="field w-52" placeholder="Find by name" aria-label="Find by name" />
-        <button class="button" @click="add"><Plus :size="14" /> Only who …</button>
+        <select
+          v-if="filters.length"
+          class="field w-auto"
+          aria-label="Kept filters"
+          :value="chosen"
+          @change="choose(($event.target as HTMLSelectElement).value)"
+        >
+          <option value="">everyone</option>
+          <option v-for="each in filters" :key="each.name">{{ each.name }}</option>
+        </select>
+        <button v-if="!only" class="button" @click="only = true"><Plus :size="14" /> Only who …</button>
       </div>
-      <div v-for="(rule, at) in rules" :key="at" class="flex flex-wrap items-center gap-2 pt-2" data-rule>
-        <span class="text-[13px] text-soft">{{ at ? 'and' : 'Only who has' }}</span>
-        <select
-          class="field w-auto"
-          aria-label="What"
-          :value="rule.field"
-          @change="change(at, { field: ($event.target as HTMLSelectElement).value })"
-        >
-          <option v-for="each in FIELDS" :key="each.field" :value="each.field">{{ each.title }}</option>
-        </select>
-        <select
-          class="field w-auto"
-          aria-label="Compared how"
-          :value="rule.compare"
-          @change="change(at, { compare: ($event.target as HTMLSelectElement).value })"
-        >
-          <option
-            v-for="each in COMPARES[isNumber(rule.field) ? 'number' : 'text']"
-            :key="each.compare"
-            :value="each.compare"
-          >
-            {{ each.title }}
-          </option>
-        </select>
-        <select
-          v-if="rule.field === 'standing'"
-          class="field w-auto"
-          aria-label="Standing"
-          :value="rule.value"
-          @change="change(at, { value: ($event.target as HTMLSelectElement).value })"
-        >
-          <option v-for="each in kinds.all.standings" :key="each.standing" :value="each.standing">
-            {{ each.standing }}
-          </option>
-        </select>
-        <input
-          v-else
-          class="field w-32"
-          aria-label="Value"
-          :value="rule.value"
-          @input="change(at, { value: ($event.target as HTMLInputElement).value })"
-        />
-        <button class="button px-2" aria-label="Take this away" @click="rules = rules.filter((_, i) => i !== at)">
-          <X :size="14" />
-        </button>
+      <div v-if="only" class="sheet mt-2 flex flex-col gap-2 px-4 py-3" data-only>
+        <div class="flex items-start gap-2">
+          <PeopleCondition
+            class="min-w-0 flex-1"
+            :value="condition"
+            label="Only of whom that holds"
+            @set="condition = $event"
+          />
+          <button class="button px-2" aria-label="Everyone again" @click="close"><X :size="14" /></button>
+        </div>
+        <div v-if="condition" class="flex flex-wrap items-center gap-2">
+          <button v-if="chosen" class="button" @click="drop">Do not keep {{ chosen }} any more</button>
+          <form v-else class="flex gap-2" @submit.prevent="keep">
+            <input
+              v-model="called"
+              class="field w-52"
+              maxlength="40"
+              required
+              placeholder="Keep it as …"
+              aria-label="Keep it as"
+            />
+            <button class="button">Keep it</button>
+          </form>
+        </div>
       </div>
       <p v-if="failed" role="alert" class="pt-2 text-wax-words">{{ failed }}</p>
       <div class="sheet mt-3 px-4 py-1">
@@ -187,7 +180,7 @@ const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', y
           <span class="w-24 text-right font-mono">{{ each.points }}</span>
         </button>
         <p v-if="!people.length && !failed" class="py-4 text-center text-soft">
-          {{ name || complete.length ? 'Nobody is like that.' : 'Nobody was here yet.' }}
+          {{ name || condition ? 'Nobody is like that.' : 'Nobody was here yet.' }}
         </p>
       </div>
       <p v-if="people.length < count" class="py-3 text-center">

@@ -6,10 +6,14 @@ import type { PersonKept } from '@/api/types'
 import { dayAndTime } from '@/lib/spans'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
+import AccountsForm from './AccountsForm.vue'
 import EntranceForm from './EntranceForm.vue'
+import ForgetForm from './ForgetForm.vue'
+import KnownAtDesks from './KnownAtDesks.vue'
 import PointsForm from './PointsForm.vue'
+import ReadForm from './ReadForm.vue'
 
-/** Somebody: what is known of them, what you note, their circles, points and entrance. */
+/** Somebody: what is known of them, what you note, their accounts, circles, points and entrance. */
 const props = defineProps<{ id: string }>()
 const emit = defineEmits<{ close: []; changed: [] }>()
 const wiring = useWiring()
@@ -30,6 +34,10 @@ onMounted(load)
 const moved = () => {
   void load()
   emit('changed')
+}
+const gone = () => {
+  emit('changed')
+  emit('close')
 }
 const keep = () =>
   ask<PersonKept>('PUT', `${path.value}/note`, { note: note.value }).then(
@@ -52,7 +60,7 @@ const turn = (id: string) =>
 <template>
   <aside class="flex w-[400px] flex-none flex-col gap-3 overflow-auto border-l border-line p-4" aria-label="Person">
     <header class="flex items-start gap-2">
-      <h2 class="min-w-0 flex-1 truncate text-[22px]">
+      <h2 class="min-w-0 flex-1 truncate pb-1 text-[22px] leading-snug">
         <bdi>{{ person?.name ?? '' }}</bdi>
       </h2>
       <button class="button px-2" aria-label="Close" @click="$emit('close')"><X :size="16" /></button>
@@ -74,9 +82,14 @@ const turn = (id: string) =>
         </dd>
         <dt class="text-soft">Lines</dt>
         <dd>{{ person.lines }}</dd>
+        <template v-if="person.gave">
+          <dt class="text-soft">Gave</dt>
+          <dd>{{ person.gave }} in all</dd>
+        </template>
         <dt class="text-soft">{{ wiring.house.pointsMany }}</dt>
         <dd data-points>{{ person.points }}</dd>
       </dl>
+      <AccountsForm :kept="kept" @changed="moved" />
       <form class="flex flex-col gap-1" @submit.prevent="keep">
         <label class="flex flex-col gap-1 text-[13px] text-soft">
           Your note
@@ -97,6 +110,8 @@ const turn = (id: string) =>
         </button>
       </div>
       <EntranceForm :name="person.name" :theirs="kept.entrance" @made="load" />
+      <ReadForm :kept="kept" @changed="load" />
+      <KnownAtDesks :kept="kept" @changed="load" />
       <PointsForm :id="id" @moved="moved" />
       <section v-if="kept.entries.length" aria-label="Their points">
         <h3 class="text-[16px]">Their {{ wiring.house.pointsMany }}, and why</h3>
@@ -121,10 +136,11 @@ const turn = (id: string) =>
           </li>
         </ol>
       </section>
-      <p>
+      <p class="flex items-center justify-between">
         <a class="text-[13px] underline" :href="`/api${path}/kept.json`" download="person.json"
           >All that is known of them (JSON)</a
         >
+        <ForgetForm :id="id" :name="person.name" @gone="gone" />
       </p>
     </template>
   </aside>

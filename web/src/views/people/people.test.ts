@@ -7,6 +7,9 @@ import { useWiring } from '@/stores/wiring'
 import { kindsView, serve } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
 import { useKinds } from '@/stores/kinds'
+import type { PersonKept } from '@/api/types'
+import AccountsForm from './AccountsForm.vue'
+import ForgetForm from './ForgetForm.vue'
 import LedgerView from './LedgerView.vue'
 import PeopleView from './PeopleView.vue'
 import PointsForm from './PointsForm.vue'
@@ -29,14 +32,78 @@ const lou = {
   lastSeen: 2,
   lines: 4,
   evenings: 1,
+  gave: 0,
   points: 70,
   note: '',
 }
 
+/** The server as these pages ask it; rows are written by it. */
+const answer = (_method: string, path: string, body: unknown) => {
+  if (path === '/api/people/names') {
+    return { body: { names: { points: 'number' }, titles: { points: 'drips' } } }
+  }
+  if (path === '/api/people/condition/rows') {
+    return { body: { text: 'points >= 1', rows: (body as { rows: unknown }).rows } }
+  }
+  return path === '/api/people/condition'
+    ? { body: { text: '', rows: { any: false, rows: [] } } }
+    : { body: { count: 250, people: [lou] } }
+}
+const kept = {
+  person: lou,
+  circles: [],
+  entrance: '',
+  entries: [],
+  changes: [],
+  accounts: [{ ...lou, id: 'tower:lou_too', name: 'lou_too', link: 'tower' }],
+  alike: [{ ...lou, id: 'choir:lou', link: 'choir' }],
+  desks: [],
+  read: { spelling: '', silent: false },
+} as unknown as PersonKept
+
+describe('accounts of one person', () => {
+  it('are joined where a name agrees, and parted', async () => {
+    const calls = serve(() => ({ body: kept }))
+    const shown = within(AccountsForm, { kept })
+    await shown.find('[data-alike] button').trigger('click')
+    await flushPromises()
+    expect(calls.at(-1)).toMatchObject({ path: '/api/people/practice%3Alou/accounts', body: { account: 'choir:lou' } })
+    await shown.find('[data-account] button').trigger('click')
+    await flushPromises()
+    expect(calls.at(-1)!.path).toBe('/api/people/practice%3Alou/accounts/tower%3Alou_too')
+    expect(shown.emitted('changed')).toHaveLength(2)
+  })
+})
+
+describe('the wish to be forgotten', () => {
+  it('is done when the name was written, and not before', async () => {
+    const calls = serve(() => ({ body: {} }))
+    const shown = mount(ForgetForm, {
+      props: { id: 'practice:lou', name: 'lou' },
+      global: { plugins: [router] },
+      attachTo: document.body,
+    })
+    await shown.find('button').trigger('click')
+    await flushPromises()
+    const field = document.querySelector<HTMLInputElement>('[role=dialog] input')!
+    const go = document.querySelector<HTMLButtonElement>('[role=dialog] form button')!
+    expect(go.disabled).toBe(true)
+    field.value = 'lou'
+    field.dispatchEvent(new Event('input'))
+    await flushPromises()
+    expect(go.disabled).toBe(false)
+    go.click()
+    await flushPromises()
+    expect(calls.at(-1)).toMatchObject({ path: '/api/people/practice%3Alou/forget', body: { name: 'lou' } })
+    expect(shown.emitted('gone')).toHaveLength(1)
+    shown.unmount()
+  })
+})
+
 describe('people', () => {
-  it('are found, filtered by rows and sorted by columns, and names are no markup', async () => {
-    const calls = serve(() => ({ body: { count: 250, people: [lou] } }))
-    const last = () => calls.at(-1)!.body as Record<string, unknown>
+  it('are found, filtered by a condition and sorted by columns, and names are no markup', async () => {
+    const calls = serve(answer)
+    const last = () => calls.filter((each) => each.path === '/api/people').at(-1)!.body as Record<string, unknown>
     const shown = within(PeopleView)
     await flushPromises()
     expect(shown.find('[data-count]').text()).toBe('250')
@@ -51,8 +118,12 @@ describe('people', () => {
       .findAll('button')
       .find((each) => each.text().includes('Only who'))!
       .trigger('click')
-    await shown.find('[data-rule] select').setValue('standing')
-    await vi.waitFor(() => expect(last().rules).toEqual([{ field: 'standing', compare: 'is', value: 'member' }]))
+    await flushPromises()
+    await shown
+      .findAll('[data-only] button')
+      .find((each) => each.text() === 'Row')!
+      .trigger('click')
+    await vi.waitFor(() => expect(last().condition).toBe('points >= 1'))
     await shown
       .findAll('button')
       .find((each) => each.text() === '249 more')!

@@ -179,7 +179,8 @@ public final class Samples {
                         new SlateValue("wish", "Wish", false, true, true, "none")),
                 List.of(),
                 org.waxbell.voice.Reading.USUAL,
-                org.waxbell.wiring.ShutterRule.BY_HAND);
+                org.waxbell.wiring.ShutterRule.BY_HAND,
+                List.of());
     }
 
     public static Wiring housed(Cue... cues) {

@@ -223,14 +223,14 @@ class LinksTest {
     void rewardsAreRedeemedAndKept() {
         assertThat(app.post(
                                 "/api/practice/rewards/redeem",
-                                Map.of("name", "wickerby", "title", "Choose the dye", "input", ""))
+                                Map.of("name", "wickerby", "title", "Choose the dye", "input", "", "desk", ""))
                         .body()
                         .at("/problems/0/message")
                         .asString())
                 .isEqualTo("Which dye?");
         assertThat(app.post(
                                 "/api/practice/rewards/redeem",
-                                Map.of("name", "wickerby", "title", "Choose the dye", "input", "sage"))
+                                Map.of("name", "wickerby", "title", "Choose the dye", "input", "sage", "desk", ""))
                         .body()
                         .get("event")
                         .asString())

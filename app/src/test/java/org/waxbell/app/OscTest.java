@@ -188,4 +188,56 @@ class OscTest {
                 .atMost(RoomContract.PATIENCE)
                 .until(() -> app.get("/api/links").body().toString().contains("Nothing answers at 127.0.0.1"));
     }
+
+    /** A desk that speaks TCP: it has a receiver of its own, and connects to our port. */
+    @Test
+    void byTcpTheDeskIsToldAndHeardToo() throws Exception {
+        int far = Running.freePort();
+        int near = Running.freePort();
+        Path log = data.resolve("tcp.txt");
+        Process console = new ProcessBuilder(program("oscdump"), "-L", "osc.tcp://:" + far + "/")
+                .redirectErrorStream(true)
+                .redirectOutput(log.toFile())
+                .start();
+        try {
+            app.put(
+                    "/api/links/console",
+                    Map.of(
+                            "kind",
+                            "osc",
+                            "name",
+                            "Console",
+                            "settings",
+                            Map.of("host", "127.0.0.1", "port", far, "way", "tcp", "hears", near),
+                            "secrets",
+                            Map.of()));
+            cue(
+                    "console-fader",
+                    "{'kind':'osc','address':'/fader/7','mark':''}",
+                    "[{'kind':'osc','id':'osc','start':{'kind':'at','ms':0},'link':'console','address':'/heard','timed':false,"
+                            + "'arguments':[{'sort':'int','words':'7'}]," + PLAIN + "}]");
+            await("it is linked")
+                    .atMost(RoomContract.PATIENCE)
+                    .until(() -> app.get("/api/links").body().toString().contains("on port " + near + " by TCP"));
+            await("it is up").atMost(RoomContract.PATIENCE).ignoreExceptions().until(() -> {
+                new ProcessBuilder(program("oscsend"), "osc.tcp://127.0.0.1:" + near + "/", "/fader/7", "f", "0.5")
+                        .start()
+                        .waitFor();
+                return rang("console-fader") > 0;
+            });
+            await("the desk is told by TCP")
+                    .atMost(RoomContract.PATIENCE)
+                    .until(() -> Files.readString(log).contains("/heard i 7"));
+            console.destroy();
+            await("that it is gone is seen without telling it anything")
+                    .atMost(RoomContract.PATIENCE)
+                    .until(() -> app.get("/api/links")
+                            .body()
+                            .toString()
+                            .contains("The connection to the desk broke: it was closed"));
+        } finally {
+            console.destroy();
+            app.ask("DELETE", "/api/links/console", null);
+        }
+    }
 }

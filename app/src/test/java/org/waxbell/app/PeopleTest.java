@@ -13,7 +13,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** Everyone who is known, as the console asks for them, and the ledger, over a restart. */
@@ -39,8 +39,9 @@ class PeopleTest {
         app.close();
     }
 
-    private static Running.Answer ask(String name, List<Map<String, String>> rules, String sort) {
-        return app.post("/api/people", Map.of("name", name, "rules", rules, "sort", sort, "down", true, "from", 0));
+    private static Running.Answer ask(String name, String condition, String sort) {
+        return app.post(
+                "/api/people", Map.of("name", name, "condition", condition, "sort", sort, "down", true, "from", 0));
     }
 
     private static List<String> names(Running.Answer answer) {
@@ -50,10 +51,6 @@ class PeopleTest {
                 .valueStream()
                 .map(each -> each.get("name").asString())
                 .toList();
-    }
-
-    private static Map<String, String> rule(String field, String compare, String value) {
-        return Map.of("field", field, "compare", compare, "value", value);
     }
 
     private static void grant(String who, String amount, String why) {
@@ -66,9 +63,9 @@ class PeopleTest {
     void peopleAreFoundByPartOfANameWhateverStandsInIt() {
         await("all were seen")
                 .atMost(PATIENCE)
-                .until(() -> names(ask("o'rei", List.of(), "name")).equals(List.of("o'reilly_%_")));
-        assertThat(names(ask("OTTER", List.of(), "name"))).containsExactly("brine_otter");
-        assertThat(names(ask("' or 1=1 --", List.of(), "name"))).isEmpty();
+                .until(() -> names(ask("o'rei", "", "name")).equals(List.of("o'reilly_%_")));
+        assertThat(names(ask("OTTER", "", "name"))).containsExactly("brine_otter");
+        assertThat(names(ask("' or 1=1 --", "", "name"))).isEmpty();
     }
 
     @Test
@@ -76,34 +73,50 @@ class PeopleTest {
         grant("practice:wickerby", "500", "for the test of rules");
         await("paid")
                 .atMost(PATIENCE)
-                .until(() -> names(ask("", List.of(rule("points", "atLeast", "400")), "points"))
-                        .equals(List.of("wickerby")));
-        assertThat(names(ask("", List.of(rule("standing", "is", "vip")), "name")))
-                .contains("wickerby");
-        assertThat(names(ask("", List.of(rule("standing", "isNot", "vip"), rule("lines", "atLeast", "1")), "name")))
+                .until(() -> names(ask("", "points >= 400", "points")).equals(List.of("wickerby")));
+        assertThat(names(ask("", "'vip' in standing", "name"))).contains("wickerby");
+        assertThat(names(ask("", "!('vip' in standing) && lines >= 1", "name")))
                 .contains("brine_otter")
                 .doesNotContain("wickerby");
         app.put("/api/people/practice:tallowmoth/note", Map.of("note", " likes <b>sage</b> "));
-        assertThat(names(ask("", List.of(rule("note", "is", "<b>sage")), "name")))
-                .containsExactly("tallowmoth");
+        assertThat(names(ask("", "note.contains('<B>sage')", "name"))).containsExactly("tallowmoth");
         JsonNode kept = app.get("/api/people/practice:tallowmoth").body();
         assertThat(kept.at("/changes/0/what").asString()).isEqualTo("noted: likes <b>sage</b>");
         assertThat(kept.at("/changes/0/who").asString()).isEqualTo("the host");
         assertThat(kept.at("/person/evenings").asLong()).isEqualTo(1);
     }
 
+    @Test
+    void namesAreComparedAndDaysAndBracketsCount() {
+        assertThat(names(ask("", "name.startsWith('BRINE') || name == 'tallowmoth'", "name")))
+                .containsExactly("tallowmoth", "brine_otter");
+        assertThat(names(ask("", "!(daysAway > 3) && name == 'wickerby'", "name")))
+                .containsExactly("wickerby");
+        assertThat(names(ask("", "name != 'wickerby' && (lines < 1 || daysKnown == 0)", "name")))
+                .contains("brine_otter")
+                .doesNotContain("wickerby");
+    }
+
     @ParameterizedTest
-    @CsvSource({
-        "wealth, atLeast, 1, rules[0].field",
-        "points, about, 1, rules[0].compare",
-        "points, atLeast, many, rules[0].value",
-        "points, atLeast, 1; drop table person, rules[0].value"
-    })
-    void whatCannotBeAskedIsRefusedAtItsPlace(String field, String compare, String value, String place) {
-        Running.Answer refused = ask("", List.of(rule(field, compare, value)), "name");
+    @ValueSource(
+            strings = {"wealth >= 1", "points about 1", "points >= 'many'", "lines + 1 > 2", "1; drop table person"})
+    void whatCannotBeAskedIsRefusedAtItsPlace(String condition) {
+        Running.Answer refused = ask("", condition, "name");
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().toString()).contains(place);
-        assertThat(ask("", List.of(), "name; drop table person").status()).isEqualTo(422);
+        assertThat(refused.body().at("/problems/0/path").asString()).isEqualTo("condition");
+        assertThat(ask("", "", "name; drop table person").status()).isEqualTo(422);
+    }
+
+    @Test
+    void aConditionIsReadAsRowsAndWrittenFromThem() {
+        JsonNode read = app.post("/api/people/condition", Map.of("text", "lines >= 3 && 'vip' in standing"))
+                .body();
+        assertThat(read.at("/rows/rows/1/value").asString()).isEqualTo("vip");
+        JsonNode written = app.post("/api/people/condition/rows", Map.of("rows", read.get("rows")))
+                .body();
+        assertThat(written.get("text").asString()).isEqualTo("lines >= 3 && 'vip' in standing");
+        assertThat(app.get("/api/people/names").body().at("/titles/points").asString())
+                .isEqualTo("drips");
     }
 
     @Test

@@ -29,6 +29,7 @@ public final class Bench {
             throw new IllegalArgumentException("no benchmark is called \"" + name + "\"; there are: " + NAMES);
         }
         System.setProperty("waxbell.jar", "app/target/waxbell-boot.jar");
+        long began = System.nanoTime();
         Figures.print("noise_before_p99", Figures.noise(), "ms");
         switch (name) {
             case "ring" -> new RingBench(scale).run();
@@ -47,5 +48,6 @@ public final class Bench {
             default -> new StageBench(scale).run();
         }
         Figures.print("noise_after_p99", Figures.noise(), "ms");
+        Figures.print("took", (System.nanoTime() - began) / 1e9, "s");
     }
 }

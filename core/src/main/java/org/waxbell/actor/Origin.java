@@ -19,8 +19,8 @@ public enum Origin {
     MIXER("the mixer", true, EnumSet.noneOf(Right.class)),
     /** Somebody in the room, who switched a lamp or a plug. */
     ROOM("the room", true, EnumSet.noneOf(Right.class)),
-    /** A link that tells how things stand outside. */
-    LINK("the link", false, EnumSet.noneOf(Right.class)),
+    /** A link that tells how things stand outside, and what viewers ask for at a page of the channel. */
+    LINK("the link", false, EnumSet.of(Right.ASK)),
     /** Whoever called a secret address. */
     WEB("a web call", false, EnumSet.noneOf(Right.class)),
     /** Wax Bell by itself, such as when a time has come. */

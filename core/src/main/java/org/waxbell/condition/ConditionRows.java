@@ -16,9 +16,9 @@ import java.util.stream.Collectors;
  * @param rows the rows, none for a condition that is empty
  */
 public record ConditionRows(boolean any, List<Row> rows) {
-    private static final String AND = "_&&_";
-    private static final String OR = "_||_";
-    private static final String NOT = "!_";
+    static final String AND = "_&&_";
+    static final String OR = "_||_";
+    static final String NOT = "!_";
     private static final String IN = "@in";
     private static final Map<String, String> SIGNS =
             Map.of("_>=_", ">=", "_<=_", "<=", "_>_", ">", "_<_", "<", "_==_", "==", "_!=_", "!=");
@@ -106,19 +106,20 @@ public record ConditionRows(boolean any, List<Row> rows) {
         return "'" + text.replace("\\", "\\\\").replace("'", "\\'").replace("\n", "\\n") + "'";
     }
 
-    private record Read(Row row, Scope.Type type) {}
+    /** A row as it was read, and the type of what it looks at. */
+    record Read(Row row, Scope.Type type) {}
 
-    private static List<CelExpr> args(CelCall call) {
+    static List<CelExpr> args(CelCall call) {
         return call.args();
     }
 
-    private static boolean isCall(CelExpr tree, String function) {
+    static boolean isCall(CelExpr tree, String function) {
         return tree.exprKind().getKind() == CelExpr.ExprKind.Kind.CALL
                 && tree.call().function().equals(function);
     }
 
     /** What a chain of one joining sign joins, however its brackets stand. */
-    private static List<CelExpr> joined(CelExpr tree, String sign) {
+    static List<CelExpr> joined(CelExpr tree, String sign) {
         if (!isCall(tree, sign)) {
             return List.of(tree);
         }
@@ -127,7 +128,7 @@ public record ConditionRows(boolean any, List<Row> rows) {
         return all;
     }
 
-    private static Optional<Read> row(CelExpr tree) {
+    static Optional<Read> row(CelExpr tree) {
         Optional<String> name = path(tree);
         if (name.isPresent()) {
             return Optional.of(new Read(new Row(name.get(), "is", ""), Scope.Type.TRUTH));

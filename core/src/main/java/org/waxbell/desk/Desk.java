@@ -105,6 +105,11 @@ public interface Desk<D extends DeskDocument, S> {
         return "";
     }
 
+    /** What it knows of somebody, a few words each; nothing where it knows nothing. @param person identity */
+    default List<String> of(D document, S now, String person) {
+        return List.of();
+    }
+
     /** Its chat words, as ordinary cues for a rack of its own. @param about how the document is named in asks @param rack the id of their rack */
     default List<Cue> starters(D document, String about, String rack) {
         return List.of();

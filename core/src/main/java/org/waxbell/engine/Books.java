@@ -2,7 +2,9 @@ package org.waxbell.engine;
 
 import java.util.List;
 import org.waxbell.evening.Came;
+import org.waxbell.evening.Circled;
 import org.waxbell.evening.Evening;
+import org.waxbell.evening.Joined;
 import org.waxbell.evening.Scored;
 import org.waxbell.evening.Shut;
 import org.waxbell.evening.Spent;
@@ -38,6 +40,10 @@ public final class Books {
     public static final Book<Long> NEWCOMERS = new Book<>("newcomer", Long.class);
     /** How much somebody did tonight, as far as circles ask for it, by {@code WHAT/person}. */
     public static final Book<Scored> SCORES = new Book<>("score", Scored.class);
+    /** Accounts that belong to somebody who has another one, by their identities. */
+    public static final Book<Joined> JOINED = new Book<>("joined", Joined.class);
+    /** Who is in a circle by what is kept of them, by {@code circle/person}. */
+    public static final Book<Circled> CIRCLED = new Book<>("circled", Circled.class);
     /** How the shutters stand; one entry. */
     public static final Book<Shut> SHUTTERS = new Book<>("shutters", Shut.class);
     /** Every movement of points, by its number. */
@@ -48,8 +54,8 @@ public final class Books {
     public static final Book<Pending> PENDING = new Book<>("pending", Pending.class);
 
     private static final List<Book<?>> OWN = List.of(
-            RINGS, LETS, DRAWN, EVENING, CAME, SLATE, TARGETS, SPENT, KNOWN, NEWCOMERS, SCORES, SHUTTERS, ENTRIES,
-            BALANCES, PENDING);
+            RINGS, LETS, DRAWN, EVENING, CAME, SLATE, TARGETS, SPENT, KNOWN, NEWCOMERS, SCORES, JOINED, CIRCLED,
+            SHUTTERS, ENTRIES, BALANCES, PENDING);
 
     private Books() {}
 

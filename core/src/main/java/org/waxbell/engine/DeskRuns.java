@@ -187,7 +187,7 @@ final class DeskRuns implements Handler {
         Answer<?> answer = ask(
                 at,
                 fact.actor(),
-                Optional.empty(),
+                fact.by(),
                 fact.text("desk"),
                 fact.text("about"),
                 fact.text("act"),
@@ -220,6 +220,25 @@ final class DeskRuns implements Handler {
         return wanted == null || run == null
                 ? Answer.refused("", "gone", "there is nothing called " + place + " that could be asked for " + act)
                 : run.ask(new Ask(at, by, viewer, wanted, with, lots), depth, turn);
+    }
+
+    /** What an account has at a desk the person has from now on; where the person has something there already, both stay as they are. */
+    void unite(Viewer account, Viewer person, Turn turn) {
+        Renaming renaming = new Renaming(account, person);
+        desks.forEach(desk -> states(desk).replaceAll((place, now) -> unite(desk, place, now, renaming, person, turn)));
+        nextIsKnown = false;
+    }
+
+    private static <S> Object unite(
+            Desk<?, S> desk, String place, Object now, Renaming renaming, Viewer person, Turn turn) {
+        if (Renaming.names(now, person)) {
+            return now;
+        }
+        Object next = renaming.of(now);
+        if (next != now) {
+            desk.changes(place, cast(desk, now), cast(desk, next)).forEach(turn::changed);
+        }
+        return next;
     }
 
     @Override

@@ -66,6 +66,8 @@ public final class Engine {
         this.shutters = new Shutters(state.memory(), handlers.wired(), handlers.people(), handlers.switches(), runner);
         this.order = List.of(
                 new Trials(deciding),
+                new Uniting(handlers),
+                new HandAnswers(),
                 handlers.neighbours(),
                 handlers.people(),
                 handlers.ranks(),
@@ -92,7 +94,7 @@ public final class Engine {
     public Outcome accept(long at, ShowEvent event) {
         Turn turn = new Turn();
         runUntil(at, turn);
-        decide(at, event, 0, turn);
+        decide(at, handlers.accounts().whole(event, turn), 0, turn);
         return over(at, turn);
     }
 
@@ -116,7 +118,7 @@ public final class Engine {
 
     private static boolean isReport(ShowEvent event) {
         return event instanceof Fact fact
-                && (fact.is(Facts.SCENE) || fact.is(Facts.SWITCHED))
+                && (fact.is(Facts.SCENE) || fact.is(Facts.SWITCHED) || fact.is(Facts.CIRCLED))
                 && !fact.actor().inPerson();
     }
 

@@ -39,6 +39,10 @@ final class FirstLinesTonight implements Handler {
         }
     }
 
+    void unite(String from, String to, Turn turn) {
+        lines.unite(from, to).forEach(each -> turn.changed(Books.SPENT.put(each.key(), each)));
+    }
+
     @Override
     public void save(Memory memory) {
         lines.save().forEach(each -> memory.put(Books.SPENT, each.key(), each));

@@ -16,6 +16,7 @@ import org.waxbell.wiring.CueBook;
 record Handlers(
         Wired wired,
         Chance chance,
+        Accounts accounts,
         Neighbours neighbours,
         People people,
         Ranks ranks,
@@ -42,6 +43,7 @@ record Handlers(
         return new Handlers(
                 wired,
                 chance,
+                new Accounts(memory),
                 new Neighbours(book),
                 people,
                 ranks,
@@ -87,8 +89,10 @@ record Handlers(
         return event.by().map(Viewer::id).orElse("");
     }
 
-    private static List<String> named(ShowEvent event) {
-        return event instanceof Written line ? line.mayBeNamed() : List.of();
+    private List<String> named(ShowEvent event) {
+        return event instanceof Written line
+                ? line.mayBeNamed().stream().map(accounts::personOf).toList()
+                : List.of();
     }
 
     private Map<String, String> withDesks(Map<String, String> words, String person) {

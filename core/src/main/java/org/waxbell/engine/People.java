@@ -6,7 +6,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
+import org.waxbell.evening.Circled;
 import org.waxbell.evening.KnownPeople;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
@@ -26,10 +29,13 @@ final class People implements Handler {
 
     private final Map<String, Set<String>> circles = new HashMap<>();
     private List<Circle> named = List.of();
+    /** Identities of those who are in by what is kept of them, by circle. */
+    private final Map<String, Set<String>> circled = new TreeMap<>();
 
     People(Memory memory, CueBook book) {
         known = new KnownPeople(memory.all(Books.KNOWN));
         memory.all(Books.NEWCOMERS).forEach(newcomers::add);
+        memory.all(Books.CIRCLED).forEach(each -> circled(each.circle()).add(each.person()));
         define(book);
     }
 
@@ -51,11 +57,39 @@ final class People implements Handler {
             newcomers.clear();
             turn.changed(Books.NEWCOMERS.goneBelow(""));
         }
+        // A circle that is no more by the time this comes has nobody.
+        if (event instanceof Fact fact && fact.is(Facts.CIRCLED) && isKept(fact.text("circle"))) {
+            String circle = fact.text("circle");
+            fact.text("gone")
+                    .lines()
+                    .filter(circled(circle)::remove)
+                    .forEach(person -> turn.changed(Books.CIRCLED.gone(new Circled(circle, person).key())));
+            fact.text("come")
+                    .lines()
+                    .filter(circled(circle)::add)
+                    .map(person -> new Circled(circle, person))
+                    .forEach(each -> turn.changed(Books.CIRCLED.put(each.key(), each)));
+        }
+    }
+
+    private boolean isKept(String circle) {
+        return named.stream()
+                .anyMatch(each -> each.id().equals(circle) && each.by().isKept());
+    }
+
+    private Set<String> circled(String circle) {
+        return circled.computeIfAbsent(circle, id -> new TreeSet<>());
     }
 
     @Override
     public void rewire(CueBook next, long at, Turn turn) {
         define(next);
+        List<String> over =
+                circled.keySet().stream().filter(each -> !isKept(each)).toList();
+        over.forEach(circle -> {
+            circled.remove(circle);
+            turn.changed(Books.CIRCLED.goneBelow(circle));
+        });
     }
 
     private void define(CueBook book) {
@@ -72,7 +106,8 @@ final class People implements Handler {
     }
 
     boolean inCircle(String circle, Viewer viewer) {
-        return circles.getOrDefault(circle, Set.of()).contains(WordKey.of(viewer.name()));
+        return circles.getOrDefault(circle, Set.of()).contains(WordKey.of(viewer.name()))
+                || circled.getOrDefault(circle, Set.of()).contains(viewer.id());
     }
 
     String circleName(String circle) {
@@ -90,6 +125,9 @@ final class People implements Handler {
     @Override
     public void save(Memory memory) {
         known.save().forEach(key -> memory.put(Books.KNOWN, Long.toHexString(key), key));
+        circled.forEach((circle, all) -> all.stream()
+                .map(person -> new Circled(circle, person))
+                .forEach(each -> memory.put(Books.CIRCLED, each.key(), each)));
         newcomers.forEach((LongProcedure) key -> memory.put(Books.NEWCOMERS, Long.toHexString(key), key));
     }
 }

@@ -1,5 +1,6 @@
 package org.waxbell.engine;
 
+import org.waxbell.event.Viewer;
 import org.waxbell.points.Ledger;
 import org.waxbell.points.LedgerEntry;
 import org.waxbell.points.Pending;
@@ -60,6 +61,13 @@ final class Points implements Handler {
         if (kept && !person.isEmpty()) {
             ledger.move(at, person, amount, why).ifPresent(entry -> entered(entry, turn));
         }
+    }
+
+    /** What an account has is the person's from now on; what it promised is paid of its own. */
+    void unite(long at, Viewer account, Viewer person, Turn turn) {
+        long all = canSpend(account.id());
+        ledger.move(at, account.id(), -all, "now " + person.name() + "’s").ifPresent(entry -> entered(entry, turn));
+        ledger.move(at, person.id(), all, "from " + account.name()).ifPresent(entry -> entered(entry, turn));
     }
 
     private static void entered(LedgerEntry entry, Turn turn) {

@@ -39,7 +39,7 @@ final class Ranks implements Handler {
         asked.clear();
         in.clear();
         for (Circle each : book.wiring().house().circles()) {
-            if (each.by() != By.HAND) {
+            if (each.by() != By.HAND && !each.by().isKept()) {
                 ruled.put(each.id(), each);
                 asked.add(each.by());
             }
@@ -62,8 +62,8 @@ final class Ranks implements Handler {
                 sums.clear();
                 in.clear();
                 turn.changed(Books.SCORES.goneBelow(""));
-            } else if (fact.is(Facts.GIFT) || fact.is(Facts.TIP)) {
-                long worth = fact.is(Facts.TIP) ? fact.number("cents") : fact.number("worth") * fact.number("count");
+            } else if (Facts.worth(fact) > 0) {
+                long worth = Facts.worth(fact);
                 // It is counted also while no circle asks, for one may be made in the middle of a show.
                 fact.by().ifPresent(who -> add(at, By.GAVE, who, worth, turn));
             }
@@ -76,6 +76,16 @@ final class Ranks implements Handler {
         of(by).put(who.id(), now);
         in.clear();
         turn.changed(Books.SCORES.put(now.key(), now));
+    }
+
+    void unite(Viewer account, Viewer person, Turn turn) {
+        sums.values().forEach(of -> {
+            Scored theirs = of.remove(account.id());
+            if (theirs != null) {
+                turn.changed(Books.SCORES.gone(theirs.key()));
+                add(theirs.at(), theirs.by(), person, theirs.sum(), turn);
+            }
+        });
     }
 
     boolean inCircle(String circle, Viewer viewer) {

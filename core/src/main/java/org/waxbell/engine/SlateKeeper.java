@@ -73,6 +73,11 @@ final class SlateKeeper implements Handler {
         }
     }
 
+    /** What stands there for an account stands for the person too, unless something does already. */
+    void unite(String account, String person, Turn turn) {
+        slate.unite(account, person).forEach(entry -> turn.changed(Books.SLATE.put(key(entry), entry)));
+    }
+
     private static String key(SlateEntry entry) {
         return entry.value() + "/" + entry.person();
     }

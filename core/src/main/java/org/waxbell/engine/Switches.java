@@ -2,6 +2,8 @@ package org.waxbell.engine;
 
 import java.util.HashMap;
 import java.util.Map;
+import org.waxbell.actor.Origin;
+import org.waxbell.directive.SetTarget;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
@@ -38,10 +40,18 @@ final class Switches implements Handler {
         if (byPerson) {
             runner.loosen(board.changedByHand(target, value, turn), at, turn);
             runner.dropOff(at, turn);
+            // What was moved at the mixer or in the room stands so already; what was pressed here is to be told to it.
+            if (isHere(fact.actor().origin()) && !target.kind().ofEngine() && !before.equals(value)) {
+                turn.directed(new SetTarget("hand", at, target, value, false));
+            }
         } else {
             board.reported(target, value, at, turn);
         }
         return !before.equals(value) && (byPerson || !before.isEmpty());
+    }
+
+    private static boolean isHere(Origin origin) {
+        return origin == Origin.HOST || origin == Origin.STAFF;
     }
 
     /** A rack's own switch that a person moved counts for more than what a cue did to it. */

@@ -30,6 +30,17 @@ public final class FirstLines {
         return spent.computeIfAbsent(cueId, id -> new LongHashSet()).add(Identity.key(person));
     }
 
+    /** What one spent the other has spent too; what is new of that. */
+    public List<Spent> unite(String from, String to) {
+        List<Spent> more = new ArrayList<>();
+        spent.forEach((cue, of) -> {
+            if (of.contains(Identity.key(from)) && of.add(Identity.key(to))) {
+                more.add(new Spent(cue, Identity.key(to)));
+            }
+        });
+        return more;
+    }
+
     /** A new show: nobody has written yet. */
     public void clear() {
         spent.clear();

@@ -57,6 +57,11 @@ public record Fact(FactKind what, Actor actor, Optional<String> link, Optional<V
         return fields.containsKey("target");
     }
 
+    /** The same, done by another viewer. */
+    public Fact by(Viewer other) {
+        return new Fact(what, actor, link, Optional.of(other), fields);
+    }
+
     /** The same about another target. */
     public Fact about(Target other) {
         Map<String, Object> all = new LinkedHashMap<>(fields);

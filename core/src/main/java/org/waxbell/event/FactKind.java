@@ -122,6 +122,12 @@ public final class FactKind {
         return new FactKind(name, false, true, who, plain.fields, sentence, plain.inWords, plain.usual, "", "", true);
     }
 
+    /** The same, done by a viewer or not. @param who the one of a sample */
+    FactKind maybeBy(Viewer who) {
+        return new FactKind(
+                name, ofChannel, awaited, Optional.of(who), fields, sentence, inWords, usual, happens, says, told);
+    }
+
     /** Whether the journal has it even where nobody waits for it. */
     public boolean isTold() {
         return told;

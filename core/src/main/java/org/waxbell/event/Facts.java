@@ -193,15 +193,50 @@ public final class Facts {
             text("value", "", "pours"),
             text("person", "", ""),
             text("text", "", "10"));
-    /** Somebody asked a desk for an act: which desk, which place, which act, with what, and the same in words. */
+    /** Somebody at the console writes into a chat as the helper; to one person alone, or to everyone where none is named. */
+    public static final FactKind SAID = FactKind.inHouse(
+            "said",
+            fact -> "wrote" + (fact.text("to").isEmpty() ? "" : " to " + fact.text("to") + " alone") + ": "
+                    + fact.text("text"),
+            text("chat", "", "practice"),
+            text("to", "", ""),
+            text("text", "", "the next one is sage"));
+    /** The host says that two accounts are one person's: which account, and whom it belongs to, each as it was seen last. */
+    public static final FactKind JOINED = FactKind.inHouse(
+            "joined",
+            fact -> fact.text("accountName") + " is " + fact.text("personName") + " too",
+            text("account", "", "tower:juniper"),
+            text("accountName", "", "juniper"),
+            text("accountStandings", "", ""),
+            number("accountMonths", "", 0),
+            text("person", "", "practice:juniper_and_ash"),
+            text("personName", "", "juniper_and_ash"),
+            text("personStandings", "", ""),
+            number("personMonths", "", 0));
+    /** The host says that an account stands by itself again. */
+    public static final FactKind PARTED = FactKind.inHouse(
+            "parted",
+            fact -> fact.text("accountName") + " stands by itself again",
+            text("account", "", "tower:juniper"),
+            text("accountName", "", "juniper"));
+    /** Who comes into a circle, and who leaves it, by what is kept of them; identities, a line each. */
+    public static final FactKind CIRCLED = FactKind.inHouse(
+                    "circled",
+                    fact -> "a circle is other than before",
+                    text("circle", "", "regulars"),
+                    text("come", "", ""),
+                    text("gone", "", ""))
+            .usuallyBy(Actor.PROGRAM);
+    /** Somebody asked a desk for an act: which desk, which place, which act, with what, and the same in words; or a viewer did at a page of the channel. */
     public static final FactKind ASKED = FactKind.inHouse(
-            "asked",
-            fact -> fact.text("says"),
-            text("desk", "", "wheel"),
-            text("about", "", "main/dyes"),
-            text("act", "", "fill"),
-            Field.texts("with"),
-            text("says", "", ""));
+                    "asked",
+                    fact -> fact.text("says"),
+                    text("desk", "", "wheel"),
+                    text("about", "", "main/dyes"),
+                    text("act", "", "fill"),
+                    Field.texts("with"),
+                    text("says", "", ""))
+            .maybeBy(OTTER);
     /** A cue's time has come; which of its pulls, and what came in words. */
     public static final FactKind TIME = FactKind.inHouse(
                     "time",
@@ -246,6 +281,10 @@ public final class Facts {
                             STOPPED,
                             HASTENED,
                             SLATE_WRITTEN,
+                            SAID,
+                            JOINED,
+                            PARTED,
+                            CIRCLED,
                             ASKED,
                             TIME,
                             MENDED))
@@ -264,6 +303,14 @@ public final class Facts {
                 + (fact.target().kind() == Target.Kind.SHUTTERS ? " are " : " is ")
                 + fact.text("value")
                 + (fact.actor().inPerson() ? " by hand" : "");
+    }
+
+    /** What somebody gave by it: the worth of gifts, and hundredths of tips; 0 for any other fact. */
+    public static long worth(Fact fact) {
+        if (fact.is(TIP)) {
+            return fact.number("cents");
+        }
+        return fact.is(GIFT) ? fact.number("worth") * fact.number("count") : 0;
     }
 
     /** Every kind, in the order in which they are offered. */

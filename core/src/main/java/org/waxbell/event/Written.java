@@ -12,6 +12,9 @@ public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine 
     /** Names that words may use where something written pulled the cue. */
     Set<String> FIELDS = Set.of("viewer", "word", "argument", "named", "line");
 
+    /** Of Latin, Arabic, Armenian and Ethiopic script, and the full-width one. */
+    String QUESTION_MARKS = "?؟՞፧？";
+
     /** The link it arrived by. */
     String from();
 
@@ -40,6 +43,11 @@ public sealed interface Written extends ShowEvent permits ChatLine, PrivateLine 
     default boolean asks() {
         int first = text().isEmpty() ? ' ' : text().codePointAt(0);
         return first > ' ' && first < 0x7f && !Character.isLetterOrDigit(first);
+    }
+
+    /** Whether something is asked, by its question mark in whatever script. */
+    default boolean hasQuestion() {
+        return text().codePoints().anyMatch(each -> QUESTION_MARKS.indexOf(each) >= 0);
     }
 
     /** The first word as it was typed. */

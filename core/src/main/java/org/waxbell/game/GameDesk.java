@@ -95,6 +95,14 @@ public final class GameDesk extends HeadAndEntries<Game, GameState, GameHead, St
     }
 
     @Override
+    public List<String> of(Game game, GameState now, String person) {
+        return now.players()
+                .get(person)
+                .map(each -> List.of("staked " + each.staked() + " and got " + each.won() + " tonight"))
+                .orElse(List.of());
+    }
+
+    @Override
     public List<Cue> starters(Game game, String about, String rack) {
         return new GameStarters(game, about, rack).all();
     }

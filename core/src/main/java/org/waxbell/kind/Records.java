@@ -4,10 +4,21 @@ import java.lang.reflect.Constructor;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Makes records anew with some of their components changed. */
 public final class Records {
     private Records() {}
+
+    /** What stands in a component of a record. */
+    public static @Nullable Object get(Object thing, RecordComponent component) {
+        try {
+            component.getAccessor().setAccessible(true);
+            return component.getAccessor().invoke(thing);
+        } catch (ReflectiveOperationException hidden) {
+            throw new IllegalStateException(thing.getClass() + " cannot be read", hidden);
+        }
+    }
 
     /** The same record with other values in the components of these names. */
     @SuppressWarnings("unchecked")
@@ -17,10 +28,7 @@ public final class Records {
         try {
             for (int i = 0; i < components.length; i++) {
                 String name = components[i].getName();
-                components[i].getAccessor().setAccessible(true);
-                values[i] = others.containsKey(name)
-                        ? others.get(name)
-                        : components[i].getAccessor().invoke(thing);
+                values[i] = others.containsKey(name) ? others.get(name) : get(thing, components[i]);
             }
             Constructor<?> constructor = thing.getClass()
                     .getDeclaredConstructor(Arrays.stream(components)

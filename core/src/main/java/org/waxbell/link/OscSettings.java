@@ -11,7 +11,7 @@ import org.waxbell.kind.Kind;
  * @param host   the computer it is on; empty text where it is not told anything
  * @param port   on which it listens
  * @param way    {@code udp} or {@code tcp}
- * @param hears  the port on which we listen to it, by UDP; 0 for none
+ * @param hears  the port on which we listen to it, by the same way; 0 for none
  */
 public record OscSettings(String host, int port, String way, int hears) implements LinkSettings {
     /** What they say of themselves. */
@@ -33,7 +33,7 @@ public record OscSettings(String host, int port, String way, int hears) implemen
                             .wide(2),
                     Field.number("hears", "We listen to it on the port", 0, 65_535)
                             .called("The port on which we listen")
-                            .hint("0 for not at all. Only what comes from its computer counts."))
+                            .hint("0 for not at all. By the same way, and only what comes from its computer counts."))
             .making(on -> new OscSettings("", 9_000, "udp", 0));
 
     /** Whether it is reached by TCP. */

@@ -107,7 +107,12 @@ public final class Ledger {
         Map<Long, Long> sorted = new TreeMap<>();
         balances.forEach((com.carrotsearch.hppc.procedures.LongLongProcedure) sorted::put);
         List<Balance> all = new ArrayList<>();
-        sorted.forEach((person, points) -> all.add(new Balance(person, points)));
+        sorted.forEach((person, points) -> {
+            // Whoever has nothing is as whoever never had anything.
+            if (points != 0) {
+                all.add(new Balance(person, points));
+            }
+        });
         return new State(next, List.copyOf(all), List.copyOf(pending.values()));
     }
 }

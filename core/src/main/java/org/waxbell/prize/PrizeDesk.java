@@ -156,6 +156,13 @@ public final class PrizeDesk extends HeadAndEntries<PrizeDraw, PrizeState, Prize
     }
 
     @Override
+    public List<String> of(PrizeDraw draw, PrizeState now, String person) {
+        return now.of(person)
+                .map(each -> List.of("is in with number " + each.number()))
+                .orElse(List.of());
+    }
+
+    @Override
     public List<Cue> starters(PrizeDraw draw, String about, String rack) {
         return new PrizeStarters(draw, about, rack).all();
     }

@@ -110,6 +110,14 @@ public final class RewardDesk extends HeadAndEntries<Rewards, RewardState, Rewar
     }
 
     @Override
+    public List<String> of(Rewards rewards, RewardState now, String person) {
+        long count = now.redeemed().first(Integer.MAX_VALUE).stream()
+                .filter(each -> each.person().equals(person) && each.state() != Redeemed.State.BACK)
+                .count();
+        return count == 0 ? List.of() : List.of(count + " redeemed lately");
+    }
+
+    @Override
     public List<Cue> starters(Rewards rewards, String about, String rack) {
         ChatWords words = new ChatWords(rewards, about, rack);
         String name = ChatWords.plain(rewards.name());

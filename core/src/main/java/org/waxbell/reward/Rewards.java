@@ -31,11 +31,15 @@ public record Rewards(int formatVersion, String id, String name, List<Reward> re
     /** The desk that runs them, by name. */
     public static final String DESK = "rewards";
 
-    static final String REDEEM = "redeem";
+    /** What a viewer asks for who redeems one. */
+    public static final String REDEEM = "redeem";
+
     static final String LIST = "list";
     static final String ACCEPT = "accept";
     static final String BACK = "back";
-    static final String WHAT = "what";
+    /** Its title, and what it asks for. */
+    public static final String WHAT = "what";
+
     static final String NUMBER = "number";
     private static final int MOST = 50;
 

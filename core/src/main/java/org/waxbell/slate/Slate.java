@@ -60,6 +60,19 @@ public final class Slate {
         return seen;
     }
 
+    /** What stands for one stands for the other too, unless something does already; what is new of that. */
+    public List<SlateEntry> unite(String from, String to) {
+        List<SlateEntry> more = new ArrayList<>();
+        texts.forEach((value, of) -> {
+            String text = of.get(from);
+            if (text != null && !of.containsKey(to)) {
+                more.add(new SlateEntry(value, to, text));
+            }
+        });
+        more.forEach(this::put);
+        return more;
+    }
+
     /** A show begins: what is not kept is as at the start. The ids of values that were wiped. */
     public List<String> wipe() {
         List<String> wiped = new ArrayList<>();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How the voice stands.
@@ -31,6 +32,16 @@ public record VoiceState(boolean halted, Map<String, String> blocked, Map<String
     static String key(String name) {
         String bare = name.strip().toLowerCase(Locale.ROOT);
         return bare.startsWith("@") ? bare.substring(1) : bare;
+    }
+
+    /** The voice that somebody has of their own, null for none. */
+    public @Nullable OwnVoice voiceOf(String name) {
+        return own.get(key(name));
+    }
+
+    /** Whether nothing is said for somebody. */
+    public boolean isBlocked(String name) {
+        return blocked.containsKey(key(name));
     }
 
     VoiceState halting(boolean next) {

@@ -102,8 +102,10 @@ public record Tasks(
             Act.of("mine", "Tell who asks what they wrote", List.of(LIST), "mine"),
             Act.of(
                     "seal",
-                    "Set a seal or a colour beside the name of who asks",
-                    List.of(ActField.text("seal", "Which seal or colour", 100)),
+                    "Set a seal or a colour beside a name",
+                    List.of(
+                            ActField.text("seal", "Which seal or colour", 100),
+                            ActField.text("name", "Beside whose name; empty for who asks", 100)),
                     "sealed",
                     "mended"),
             Act.of(

@@ -1,5 +1,6 @@
 package org.waxbell.tasks;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -191,6 +192,27 @@ public final class TasksDesk implements KeptByEntries<Tasks, TasksState, TasksHe
         long done = all.stream().filter(Task::ticked).count();
         return tasks.shown(now.head().shown()).name() + " · " + done + " of " + all.size() + " done"
                 + (now.head().shut() ? " · shut" : "");
+    }
+
+    @Override
+    public List<String> of(Tasks tasks, TasksState now, String person) {
+        List<String> all = new ArrayList<>();
+        long written = 0;
+        long done = 0;
+        for (Task each : now.tasks()) {
+            written += each.person().equals(person) ? 1 : 0;
+            done += each.person().equals(person) && each.ticked() ? 1 : 0;
+        }
+        if (written > 0) {
+            all.add(done + " of " + written + " done");
+        }
+        now.glows()
+                .get(person)
+                .ifPresent(glow -> all.add(glow.seal().isEmpty() ? "a colour beside the name" : "the " + glow.seal()));
+        if (now.head().banned().containsKey(person)) {
+            all.add("may not write");
+        }
+        return all;
     }
 
     @Override

@@ -13,6 +13,7 @@ import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
 import org.waxbell.desk.OneLine;
 import org.waxbell.desk.PointsMove;
+import org.waxbell.desk.Whom;
 import org.waxbell.event.DeskFacts;
 import org.waxbell.event.Fact;
 import org.waxbell.gate.Surroundings;
@@ -229,42 +230,49 @@ final class Writing extends TasksStep {
     }
 
     private Answer<TasksState> seal() {
+        Whom whom = Whom.of(ask.text("name"));
+        if (!whom.name().isEmpty()) {
+            return leads() ? given(whom) : no("notAllowed", answers.notAllowed());
+        }
         if (viewer.isEmpty()) {
             return Answer.refused(now, "nobody", "No viewer asks. A seal stands beside a viewer's name.");
         }
         if (now.head().banned().containsKey(person())) {
             return no("banned", answers.banned());
         }
+        return sealed(person(), name(), tasks.sealPrice());
+    }
+
+    /** The host or a moderator gives a seal, which costs nothing, to somebody whose name stands on a list. */
+    private Answer<TasksState> given(Whom whom) {
+        for (Task task : now.tasks()) {
+            if (whom.is(task.name())) {
+                return sealed(task.person(), task.name(), 0);
+            }
+        }
+        return Answer.refused(now, "unknown", whom.unknown("has written nothing on these lists yet."));
+    }
+
+    private Answer<TasksState> sealed(String whose, String called, long price) {
         String wanted = OneLine.of(ask.text("seal")).toLowerCase(Locale.ROOT);
         boolean figure = tasks.seals().contains(wanted);
         Wax wax = Wax.of(figure ? Seals.WAX : wanted, tasks.behind()).orElse(null);
         if (wax == null) {
-            return Answer.refused(
-                    now,
-                    "noSeal",
-                    said(
-                            answers.noSeal(),
-                            now,
-                            List.of(),
-                            Map.of("choices", tasks.seals().isEmpty() ? "none" : String.join(", ", tasks.seals()))));
+            String choices = tasks.seals().isEmpty() ? "none" : String.join(", ", tasks.seals());
+            return Answer.refused(now, "noSeal", said(answers.noSeal(), now, List.of(), Map.of("choices", choices)));
         }
-        if (tasks.sealPrice() > 0 && evening.canSpend(person()) < tasks.sealPrice()) {
+        if (price > 0 && evening.canSpend(whose) < price) {
             return no("cannotPay", answers.cannotPay());
         }
-        Glow glow = new Glow(person(), name(), figure ? wanted : "", wax.colour(), at + tasks.sealMs());
         boolean mended = !figure && wax.mended();
-        Answer<TasksState> answer = Answer.done(
-                        now.with(glow),
-                        mended ? "mended" : "sealed",
-                        said(
-                                mended ? answers.mended() : answers.sealed(),
-                                now,
-                                List.of(),
-                                Map.of("seal", figure ? "the " + wanted : wanted)),
-                        Map.of())
+        String says = said(
+                mended ? answers.mended() : answers.sealed(),
+                now,
+                List.of(),
+                Map.of("viewer", called, "seal", figure ? "the " + wanted : wanted));
+        Glow glow = new Glow(whose, called, figure ? wanted : "", wax.colour(), at + tasks.sealMs());
+        Answer<TasksState> answer = Answer.done(now.with(glow), mended ? "mended" : "sealed", says, Map.of())
                 .telling(List.of(about(DeskFacts.TASK_SEAL, wanted)));
-        return tasks.sealPrice() == 0
-                ? answer
-                : answer.moving(List.of(new PointsMove(person(), -tasks.sealPrice(), "a seal at " + tasks.name())));
+        return price == 0 ? answer : answer.moving(List.of(new PointsMove(whose, -price, "a seal at " + tasks.name())));
     }
 }

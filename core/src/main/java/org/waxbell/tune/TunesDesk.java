@@ -276,6 +276,26 @@ public final class TunesDesk implements KeptByEntries<Tunes, TunesState, TunesHe
     }
 
     @Override
+    public List<String> of(Tunes tunes, TunesState now, String person) {
+        List<String> all = new ArrayList<>();
+        long played = 0;
+        for (PastTune each : now.past()) {
+            played += each.person().equals(person) ? 1 : 0;
+        }
+        int waits = now.of(person).size();
+        if (played > 0) {
+            all.add(played + " played of theirs");
+        }
+        if (waits > 0) {
+            all.add(waits + (waits == 1 ? " waits" : " wait"));
+        }
+        if (now.head().banned().containsKey(person)) {
+            all.add("may not ask");
+        }
+        return all;
+    }
+
+    @Override
     public List<Cue> starters(Tunes tunes, String about, String rack) {
         return new TunesStarters(tunes, about, rack).all();
     }

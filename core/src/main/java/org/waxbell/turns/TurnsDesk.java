@@ -1,5 +1,6 @@
 package org.waxbell.turns;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -176,6 +177,24 @@ public final class TurnsDesk implements KeptByEntries<Queue, TurnsState, QueueHe
         Wait wait = TurnsStep.wait(now, count + 1, at);
         return (now.head().open() ? "open" : "closed") + " · " + count + (count == 1 ? " waits" : " wait")
                 + (wait.known() ? " · " + wait.inWords() : "");
+    }
+
+    @Override
+    public List<String> of(Queue queue, TurnsState now, String person) {
+        List<String> all = new ArrayList<>();
+        now.guests()
+                .get(person)
+                .ifPresent(guest -> all.add(guest.inWords(queue.outcomes().get(0))));
+        int place = now.place(person);
+        if (now.up(person).isPresent()) {
+            all.add("is up");
+        } else if (place > 0) {
+            all.add("waits, place " + place);
+        }
+        if (now.head().banned().containsKey(person)) {
+            all.add("may not join");
+        }
+        return all;
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.waxbell.voice;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -13,6 +14,7 @@ import org.waxbell.kind.Choice;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.kind.Records;
 
 /**
  * How text is read aloud: in which voice, and what is done about text that is not fit to be heard.
@@ -237,6 +239,18 @@ public record Reading(
             }
         });
         return all;
+    }
+
+    /** The same where a name is said that way. @param said empty text for as it is written */
+    public Reading saying(String name, String said) {
+        String key = name.toLowerCase(Locale.ROOT);
+        List<String> all = new ArrayList<>(spelled);
+        all.removeIf(
+                each -> each.split("=", 2)[0].strip().toLowerCase(Locale.ROOT).equals(key));
+        if (!said.isEmpty()) {
+            all.add(name + " = " + said);
+        }
+        return Records.with(this, Map.of("spelled", all));
     }
 
     /** Adds what is wrong with it. */

@@ -10,19 +10,41 @@ import org.waxbell.words.WordKey;
  *
  * @param people names, however their capitals are
  * @param by     by what others belong to it too
- * @param first  how many of those, from the greatest on; not looked at where it is by hand alone
+ * @param first  how many of those, from the greatest on; not looked at where it is by hand alone or by a rule
+ * @param rule   a condition over people, see {@link PeopleRule}; empty text where it is by none
  */
-public record Circle(String id, String name, List<String> people, By by, int first) {
+public record Circle(String id, String name, List<String> people, By by, int first, String rule) {
     private static final int MOST_FIRST = 100;
 
     /** By what people belong to a circle without being named. */
     public enum By {
         /** By nothing: who is named, and nobody else. */
-        HAND,
+        HAND(false),
         /** Who gave most tonight: worth of gifts, and hundredths of tips. */
-        GAVE,
+        GAVE(false),
+        /** Who gave most this month. */
+        GAVE_MONTH(true),
+        /** Who gave most since they are known. */
+        GAVE_EVER(true),
         /** Who wrote most lines tonight. */
-        WROTE
+        WROTE(false),
+        /** Who wrote most lines since they are known. */
+        WROTE_EVER(true),
+        /** Who is known longest. */
+        LONGEST(true),
+        /** Everyone of whom a condition holds. */
+        RULE(true);
+
+        private final boolean kept;
+
+        By(boolean kept) {
+            this.kept = kept;
+        }
+
+        /** Whether it goes by what is kept of people, not by what they did tonight. */
+        public boolean isKept() {
+            return kept;
+        }
     }
 
     public Circle {
@@ -31,7 +53,7 @@ public record Circle(String id, String name, List<String> people, By by, int fir
 
     /** One that is named by hand alone. */
     public static Circle named(String id, String name, List<String> people) {
-        return new Circle(id, name, people, By.HAND, 3);
+        return new Circle(id, name, people, By.HAND, 3, "");
     }
 
     /** Whether somebody of that name is named in it. */
@@ -48,12 +70,14 @@ public record Circle(String id, String name, List<String> people, By by, int fir
         if (in) {
             all.add(viewer);
         }
-        return new Circle(id, name, all, by, first);
+        return new Circle(id, name, all, by, first, rule);
     }
 
     void check(Problems here) {
         here.at("name").text(name, 40, "The name");
-        if (by != By.HAND) {
+        if (by == By.RULE) {
+            PeopleRule.check(here.at("rule"), rule);
+        } else if (by != By.HAND) {
             here.at("first").within(first, 1, MOST_FIRST, "How many belong to it", "");
         }
     }

@@ -29,6 +29,7 @@ import org.waxbell.voice.Reading;
  * @param looks      looks of cards beside those that ship, or in their place
  * @param reading    how text is read aloud
  * @param shutters   when strangers are kept from ringing
+ * @param filters    which people are looked for again and again
  */
 public record House(
         int formatVersion,
@@ -42,9 +43,10 @@ public record House(
         List<SlateValue> slate,
         List<Look> looks,
         Reading reading,
-        ShutterRule shutters) {
+        ShutterRule shutters,
+        List<PeopleRule> filters) {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 5;
+    public static final int FORMAT = 6;
     /** A house in which nothing is set. */
     public static final House PLAIN = new House(
             FORMAT,
@@ -58,7 +60,8 @@ public record House(
             List.of(),
             List.of(),
             Reading.USUAL,
-            ShutterRule.BY_HAND);
+            ShutterRule.BY_HAND,
+            List.of());
 
     private static final int MOST = 1_000;
     /** What it says of itself. */
@@ -102,6 +105,7 @@ public record House(
         neighbours = List.copyOf(neighbours);
         slate = List.copyOf(slate);
         looks = List.copyOf(looks);
+        filters = List.copyOf(filters);
     }
 
     /** All that stands on the slate: the host's values, and those that the program counts by itself. */
@@ -154,6 +158,9 @@ public record House(
             }
             circles.get(i).check(here);
             names(here, "people", circles.get(i).people());
+        }
+        for (int i = 0; i < filters.size(); i++) {
+            filters.get(i).check(problems.at("filters", i));
         }
         checkLooks(problems);
         checkSlate(problems);

@@ -92,7 +92,8 @@ public record WiringDocument(
                 added(theirs.slate(), house.slate(), value -> value.id()),
                 added(theirs.looks(), house.looks(), look -> look.id()),
                 theirs.reading(),
-                theirs.shutters());
+                theirs.shutters(),
+                added(theirs.filters(), house.filters(), each -> each.name()));
         return new WiringDocument(
                 FORMAT,
                 both,

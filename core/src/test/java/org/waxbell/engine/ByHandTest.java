@@ -11,6 +11,7 @@ import org.waxbell.cue.Cue;
 import org.waxbell.cue.MarkPull;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.SayInChat;
+import org.waxbell.directive.SetTarget;
 import org.waxbell.event.CueRang;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
@@ -166,5 +167,44 @@ class ByHandTest {
                         .get(0)
                         .sentence())
                 .isEqualTo("nothing of that name is on the slate");
+    }
+
+    @Test
+    void whatIsWrittenAtTheConsoleGoesIntoTheChatByTheHelper() {
+        Outcome outcome =
+                engine().accept(T0, Facts.SAID.by(Actor.HOST, "tower/#bench", "wickerby", "the next one is sage"));
+        assertThat(outcome.directives()).singleElement().satisfies(each -> {
+            SayInChat say = (SayInChat) each;
+            assertThat(say.link()).isEqualTo("tower/#bench");
+            assertThat(say.to()).isEqualTo("wickerby");
+            assertThat(say.text()).isEqualTo("the next one is sage");
+        });
+        assertThat(outcome.decisions().get(0).event().sentence())
+                .isEqualTo("wrote to wickerby alone: the next one is sage");
+        assertThat(engine().accept(T0, Facts.SAID.by(Actor.HOST, "practice", "", "   "))
+                        .directives())
+                .isEmpty();
+    }
+
+    @Test
+    void aSceneThatIsPressedHereIsToldToTheMixerAndOneThatIsCutThereIsNot() {
+        Target programme = new Target(Target.Kind.SCENE, "");
+        Engine engine = engine();
+        assertThat(engine.accept(T0, Facts.switched(Actor.HOST, programme, "away"))
+                        .directives())
+                .singleElement()
+                .satisfies(each -> assertThat(((SetTarget) each).value()).isEqualTo("away"));
+        assertThat(engine.accept(T0 + 1, Facts.switched(Actor.MIXER, programme, "bench"))
+                        .directives())
+                .isEmpty();
+        assertThat(engine.accept(T0 + 2, Facts.switched(Actor.HOST, programme, "bench"))
+                        .directives())
+                .as("it stands so already")
+                .isEmpty();
+        Target shutters = new Target(Target.Kind.SHUTTERS, "");
+        assertThat(engine.accept(T0 + 3, Facts.switched(Actor.HOST, shutters, "down"))
+                        .directives())
+                .as("what the engine switches itself is told to nobody")
+                .isEmpty();
     }
 }

@@ -36,7 +36,8 @@ class RanksTest {
 
     private static House house(By by, int first) {
         return Records.with(
-                Samples.house(), Map.of("circles", List.of(new Circle("first", "The first", List.of(), by, first))));
+                Samples.house(),
+                Map.of("circles", List.of(new Circle("first", "The first", List.of(), by, first, ""))));
     }
 
     private static CueBook book(By by, int first) {
@@ -104,6 +105,29 @@ class RanksTest {
         engine = Samples.engine(book(By.GAVE, 1), EngineState.fresh(7));
         engine.accept(++at, line(MOTH, "good evening"));
         assertThat(engine.save().memory().all(Books.SCORES)).isEmpty();
+    }
+
+    @Test
+    void whoIsInByWhatIsKeptOfThemIsToldAndKept() {
+        engine = Samples.engine(book(By.WROTE_EVER, 2), EngineState.fresh(7));
+        assertThat(rings(OTTER)).isFalse();
+        engine.accept(++at, Facts.CIRCLED.by(Actor.PROGRAM, "first", OTTER.id() + "\n" + MOTH.id(), ""));
+        engine = Samples.engine(book(By.WROTE_EVER, 2), engine.save());
+        assertThat(List.of(rings(OTTER), rings(MOTH), rings(LOU))).containsExactly(true, true, false);
+        assertThat(engine.accept(++at, Facts.CIRCLED.by(Actor.PROGRAM, "first", LOU.id(), OTTER.id()))
+                        .decisions())
+                .as("it is no news for the journal")
+                .isEmpty();
+        assertThat(List.of(rings(OTTER), rings(MOTH), rings(LOU))).containsExactly(false, true, true);
+    }
+
+    @Test
+    void aCircleThatIsByHandAgainForgetsThem() {
+        engine = Samples.engine(book(By.LONGEST, 2), EngineState.fresh(7));
+        engine.accept(++at, Facts.CIRCLED.by(Actor.PROGRAM, "first", OTTER.id(), ""));
+        engine.rewire(++at, book(By.HAND, 2));
+        assertThat(rings(OTTER)).isFalse();
+        assertThat(engine.save().memory().all(Books.CIRCLED)).isEmpty();
     }
 
     @Test

@@ -117,7 +117,8 @@ class MemoriesTest {
                 List.of(POURS, POURS, new SlateValue("2x", "X", true, false, false, "many")),
                 List.of(),
                 org.waxbell.voice.Reading.USUAL,
-                org.waxbell.wiring.ShutterRule.BY_HAND);
+                org.waxbell.wiring.ShutterRule.BY_HAND,
+                List.of());
         Problems problems = new Problems();
         house.check(problems);
         assertThat(problems.found())

@@ -200,7 +200,8 @@ class ShownPartsTest {
                 List.of(),
                 List.of(mine),
                 org.waxbell.voice.Reading.USUAL,
-                org.waxbell.wiring.ShutterRule.BY_HAND);
+                org.waxbell.wiring.ShutterRule.BY_HAND,
+                List.of());
         Engine engine = Samples.engine(new CueBook(wiring(house, card)), EngineState.fresh(7));
         ShowCard told = (ShowCard) rings(engine, 1_000).directives().get(0);
         assertThat(told.look().entry()).isEqualTo(Motion.DRIFT);

@@ -56,7 +56,8 @@ class WiringDocumentTest {
                 List.of(),
                 List.of(),
                 Reading.USUAL,
-                org.waxbell.wiring.ShutterRule.BY_HAND);
+                org.waxbell.wiring.ShutterRule.BY_HAND,
+                List.of());
         WiringDocument merged = new WiringDocument(
                         2,
                         house,
@@ -119,7 +120,8 @@ class WiringDocumentTest {
                         THERE.house().slate(),
                         List.of(),
                         Reading.USUAL,
-                        org.waxbell.wiring.ShutterRule.BY_HAND),
+                        org.waxbell.wiring.ShutterRule.BY_HAND,
+                        List.of()),
                 List.of(Samples.BENCH, new Rack(1, "A b", "", true)),
                 List.of(POUR, WAVE, wrong),
                 List.of(Samples.MAIN),

@@ -65,11 +65,16 @@ public final class Browser implements AutoCloseable {
     /** Opens an address in a new tab and gives its handle. */
     public String tab(String address) {
         driver.switchTo().newWindow(WindowType.TAB);
-        driver.executeCdpCommand(
-                "Emulation.setDeviceMetricsOverride",
-                Map.of("width", 1280, "height", 800, "deviceScaleFactor", 1, "mobile", false));
+        size(1280, 800);
         driver.get(address);
         return driver.getWindowHandle();
+    }
+
+    /** Gives the page of this tab another size, in pixels. */
+    public void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
     }
 
     public void to(String tab) {

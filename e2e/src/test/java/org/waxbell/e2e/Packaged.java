@@ -108,14 +108,7 @@ public final class Packaged implements AutoCloseable {
 
     /** A made-up event that sets a saved cue off. */
     JsonNode sample(String cue) {
-        JsonNode saved = get("/api/wiring")
-                .get("cues")
-                .valueStream()
-                .map(each -> each.get("cue"))
-                .filter(each -> each.get("id").asString().equals(cue))
-                .findFirst()
-                .orElseThrow();
-        return post("/api/cues/look", saved).at("/events/0/event");
+        return post("/api/cues/look", cue(cue)).at("/events/0/event");
     }
 
     /** Brings a file onto the shelf. */
@@ -162,6 +155,22 @@ public final class Packaged implements AutoCloseable {
     /** Something happens on the practice channel. @param numbers of its fields by their names in words @param texts likewise */
     public JsonNode happen(String kind, String name, Map<String, ?> numbers, Map<String, String> texts) {
         return post("/api/practice/events", Map.of("kind", kind, "name", name, "numbers", numbers, "texts", texts));
+    }
+
+    /** A cue as it is kept. */
+    JsonNode cue(String id) {
+        return get("/api/wiring")
+                .get("cues")
+                .valueStream()
+                .map(each -> each.get("cue"))
+                .filter(each -> each.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Takes something away. */
+    void delete(String path) {
+        send(HttpRequest.newBuilder(URI.create(address() + path)).DELETE().build());
     }
 
     /** Takes a desk away with all that asked it. */

@@ -98,16 +98,64 @@ class PeopleTest extends OnConsole {
     void aListIsFilteredByRowsAndSortedByAColumn() {
         show("/people");
         browser.seeText("button", "Only who").click();
-        browser.type("[data-rule] input", "60");
+        browser.seeText("[data-only] button", "Row").click();
+        browser.type("[data-only] label input", "60");
         browser.await("only who has points", any -> browser.all("[data-person]").size() == 1);
         browser.seeText("[data-person]", "brine_otter");
-        browser.type("[data-rule] input", "many");
-        browser.seeText("[role=alert]", "This is no whole number.");
-        browser.see("[aria-label='Take this away']").click();
+        browser.see("[aria-label='Everyone again']").click();
+        browser.await("everyone again", any -> browser.all("[data-person]").size() > 3);
         browser.seeText("button[aria-pressed]", "drips").click();
         browser.await(
                 "the richest first",
                 any -> browser.all("[data-person]").get(0).getText().contains("brine_otter"));
+    }
+
+    @Test
+    @Order(3)
+    void aConditionIsTypedKeptAndChosenAgain() {
+        show("/people");
+        browser.seeText("button", "Only who").click();
+        browser.seeText("[data-only] button", "As text").click();
+        browser.type("[data-only] textarea", "name.startsWith('brine') && wealth > 3");
+        browser.seeText("[data-only] [role=alert]", "wealth");
+        browser.type("[data-only] textarea", "name.startsWith('brine') || !(lines >= 0)");
+        browser.await("only one", any -> browser.all("[data-person]").size() == 1);
+        browser.type("[aria-label='Keep it as']", "Otters");
+        browser.seeText("[data-only] button", "Keep it").click();
+        browser.seeText("[data-only] button", "Do not keep Otters");
+        show("/people");
+        browser.see("[aria-label='Kept filters']").sendKeys("Otters");
+        browser.await("only one again", any -> browser.all("[data-person]").size() == 1);
+        app.post("/api/undo", Map.of());
+    }
+
+    @Test
+    @Order(3)
+    void twoAccountsAreJoinedAndSomebodyIsForgotten() {
+        app.say("reed_bunting", "here I am");
+        app.say("bunting_two", "and here");
+        show("/people/practice:reed_bunting");
+        browser.seeText("[aria-label=Accounts] button", "another account").click();
+        browser.type("[aria-label='Name of the other account']", "bunting_two");
+        browser.seeText("[aria-label=Accounts] button", "Find").click();
+        browser.seeText("[data-alike] button", "The same person").click();
+        browser.seeText("[data-account]", "bunting_two");
+        app.say("bunting_two", "still me");
+        app.say("bunting_two", "and again");
+        show("/people/practice:reed_bunting");
+        browser.await(
+                "what the account writes the person writes",
+                any -> browser.see("[data-facts]").getText().contains("Lines\n3"));
+        browser.seeText("[data-account] button", "Part").click();
+        browser.gone("[data-account]");
+        browser.type("[aria-label='Read aloud'] input", "reed bunting" + Keys.TAB);
+        browser.seeText("[aria-label=Changes]", "is said reed bunting");
+        browser.seeText("[aria-label=Person] button", "Forget them").click();
+        browser.type("[role=dialog] input", "reed_bunting");
+        browser.seeText("[role=dialog] button", "Forget them").click();
+        browser.gone("[aria-label=Person]");
+        browser.gone("[data-person='practice:reed_bunting']");
+        app.post("/api/people/practice:bunting_two/forget", Map.of("name", "bunting_two"));
     }
 
     @Test
@@ -149,6 +197,7 @@ class PeopleTest extends OnConsole {
         browser.to(here);
         browser.seeText("[aria-label='The poll'] button", "Close it now").click();
         browser.seeText("[data-state]", "tall with 2 of 3 votes");
+        desk("points", "drips", "grant", Map.of("name", "marshlight_ines", "amount", "100", "why", "for rewards"));
         show("/channel");
         browser.seeText("body", "tall with 2 of 3 votes");
     }
@@ -196,6 +245,13 @@ class PeopleTest extends OnConsole {
         browser.seeText("[data-past]", "given back");
         show("/people/practice:lowtide_lou");
         browser.seeText("[data-entry]", "Name a taper, given back");
+        desk("points", "drips", "grant", Map.of("name", "marshlight_ines", "amount", "100", "why", "for rewards"));
+        show("/channel");
+        browser.seeText("button", "Rewards").click();
+        browser.see("[data-desk=reward][data-reward='Ring the bell'] button").click();
+        browser.seeText("[role=status]", "Ring the bell");
+        show("/desks/reward");
+        browser.seeText("[data-past]", "Ring the bell");
         app.post("/api/undo", Map.of());
     }
 

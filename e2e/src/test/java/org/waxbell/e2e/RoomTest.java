@@ -2,6 +2,9 @@ package org.waxbell.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
@@ -12,6 +15,8 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The room in the browser: a lamp that breathes for members, a person's hand, and a crowd that steers the dipping rig in the break. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -162,5 +167,76 @@ class RoomTest extends OnConsole {
         browser.seeText("[role=option]", "counts at once").click();
         browser.seeText("button.chip[data-chip=way]", "counts at once");
         browser.await("it is saved", any -> app.sheet("rig").toString().contains("atOnce"));
+    }
+
+    /** A real receiver and a real sender of Open Sound Control, from Debian's packages, stand for the desk. */
+    @Test
+    @Order(8)
+    void aLightingDeskGetsTheWorthOfAGiftAsANumberAndItsFaderPullsACue() throws Exception {
+        int far = Packaged.freePort();
+        int near = Packaged.freePort();
+        Path told = Files.createTempFile("desk", ".txt");
+        Process desk = new ProcessBuilder("/usr/bin/oscdump", "-L", Integer.toString(far))
+                .redirectOutput(told.toFile())
+                .start();
+        try {
+            show("/links");
+            browser.seeText("button", "A desk by Open Sound Control").click();
+            browser.see("[role=dialog] input").sendKeys("Lights");
+            browser.see("[role=dialog] [data-field=host] input").sendKeys("127.0.0.1");
+            browser.see("[role=dialog] [data-field=port] input")
+                    .sendKeys(Keys.chord(Keys.CONTROL, "a"), Integer.toString(far));
+            browser.see("[role=dialog] [data-field=hears] input")
+                    .sendKeys(Keys.chord(Keys.CONTROL, "a"), Integer.toString(near));
+            browser.seeText("[role=dialog] button", "Save and connect").click();
+            browser.seeText("[data-link=lights] [data-phase]", "up for");
+            lightsCue("worth", "{'kind':'event','event':'gift','atLeast':{},'exactly':{}}", "{giftWorth}");
+            lightsCue("fader", "{'kind':'osc','address':'/fader/1','mark':'0.5'}", "7");
+            app.happen("gift", "wickerby", Map.of("giftWorth", 80), Map.of());
+            browser.await("the desk has it", any -> lines(told).contains("/light/3/level i 80"));
+            for (String each : List.of("0.2", "0.9")) {
+                new ProcessBuilder("/usr/bin/oscsend", "127.0.0.1", Integer.toString(near), "/fader/1", "f", each)
+                        .start()
+                        .waitFor();
+            }
+            browser.await("the fader pulled a cue", any -> lines(told).contains("/light/3/level i 7"));
+            browser.seeText("[data-link=lights]", "/fader/1 0.9");
+            show("/cues/worth");
+            browser.seeText("main", "/light/3/level");
+            app.deleteCue("worth");
+            app.deleteCue("fader");
+        } finally {
+            desk.destroy();
+            app.delete("/api/links/lights");
+        }
+    }
+
+    private static String lines(Path told) {
+        try {
+            return Files.readString(told);
+        } catch (IOException gone) {
+            throw new IllegalStateException(gone);
+        }
+    }
+
+    private static void lightsCue(String id, String pull, String level) {
+        ObjectNode cue = (ObjectNode) app.cue("a-clip-lights-the-bench");
+        cue.put("id", id).put("name", id);
+        cue.set("pulls", json("[" + pull + "]"));
+        cue.putArray("gates");
+        ((ObjectNode) cue.at("/takes/0/score"))
+                .set(
+                        "parts",
+                        json(
+                                "[{'kind':'osc','id':'osc','start':{'kind':'at','ms':0},'link':'lights','address':'/light/3/level',"
+                                        + "'timed':false,'arguments':[{'sort':'int','words':'" + level + "'}],"
+                                        + "'manner':{'ifFails':'goOn','atOnce':false,'toEnd':false}}]"));
+        app.put(
+                "/api/cues",
+                Map.of("what", "a desk", "save", List.of(Map.of("cue", cue, "version", 0)), "delete", List.of()));
+    }
+
+    private static JsonNode json(String text) {
+        return JsonMapper.builder().build().readTree(text.replace('\'', '"'));
     }
 }

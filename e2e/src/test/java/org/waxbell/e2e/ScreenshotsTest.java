@@ -10,7 +10,6 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Takes the pictures of the docs anew, from the demo evening: {@code ./waxbell screenshots}. */
@@ -73,6 +72,8 @@ class ScreenshotsTest {
             browser.to(channel);
             browser.seeText("[role=log] li", "Snip. A clean wick");
             take(browser, channel, "channel");
+            browser.to(dusk);
+            live(app, browser, dusk);
         }
         assertThat(PICTURES.resolve("console.png")).isNotEmptyFile();
     }
@@ -168,23 +169,31 @@ class ScreenshotsTest {
         take(browser, tab, "desks");
         queue(app, "close", Map.of());
         people(app, browser, tab);
-        go(browser, app, "/slate", "li h2");
-        take(browser, tab, "slate");
-        // A wiring with something to remark: the pour without its rest.
-        JsonNode view = app.get("/api/wiring")
-                .get("cues")
-                .valueStream()
-                .filter(each -> each.at("/cue/id").asString().equals("pour-the-taper"))
-                .findFirst()
-                .orElseThrow();
-        ObjectNode cue = (ObjectNode) view.get("cue").deepCopy();
-        ((ArrayNode) cue.get("gates")).remove(1);
-        app.put(
-                "/api/cues/pour-the-taper",
-                Map.of("version", view.get("version").asLong(), "cue", cue));
-        go(browser, app, "/checkup", "section li");
-        take(browser, tab, "checkup");
-        app.post("/api/undo", Map.of());
+    }
+
+    private static void live(Packaged app, Browser browser, String tab) throws IOException {
+        app.post("/api/show", Map.of("open", true));
+        go(browser, app, "/live", "[aria-label='My buttons'] button");
+        for (String each : List.of("lowtide_lou", "pip_in_the_reeds", "tallowmoth")) {
+            app.say(each, "!scent");
+        }
+        app.say("wickerby", "does beeswax smoke less than tallow?");
+        app.post(
+                "/api/desks/points/grant",
+                Map.of(
+                        "about",
+                        "drips",
+                        "with",
+                        Map.of("name", "practice:lowtide_lou", "amount", "200", "why", "a poem")));
+        app.say("lowtide_lou", "!reward name a taper Old Smoke");
+        app.happen("gift", "brine_otter", Map.of("giftWorth", 80, "giftCount", 1), Map.of("giftItem", "Honeycomb"));
+        browser.see("[data-plays]");
+        browser.see("[data-need]");
+        take(browser, tab, "live");
+        go(browser, app, "/look-back", "[data-advice]");
+        browser.see("[data-moment]");
+        take(browser, tab, "look-back");
+        app.post("/api/show", Map.of("open", false));
     }
 
     private static void people(Packaged app, Browser browser, String tab) throws IOException {

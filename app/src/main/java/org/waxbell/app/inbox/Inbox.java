@@ -10,7 +10,9 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Outcome;
+import org.waxbell.event.Fact;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Written;
 import org.waxbell.journal.Decision;
 import org.waxbell.rehearsal.Step;
 
@@ -59,9 +61,27 @@ public class Inbox {
     public CompletableFuture<Decision> happen(ShowEvent event) {
         return step(at -> new Step.Happens(at, event))
                 .thenApply(outcome -> outcome.decisions().stream()
-                        .filter(each -> each.event() == event)
+                        .filter(each -> isSame(each.event(), event))
                         .findFirst()
                         .orElseThrow());
+    }
+
+    /** Whether it is that event; who has several accounts may be another one's by now. */
+    private static boolean isSame(ShowEvent decided, ShowEvent event) {
+        if (decided == event) {
+            return true;
+        }
+        if (decided instanceof Written line && event instanceof Written written) {
+            return line.kind().equals(written.kind())
+                    && line.from().equals(written.from())
+                    && line.text().equals(written.text());
+        }
+        return decided instanceof Fact fact
+                && event instanceof Fact other
+                && fact.what() == other.what()
+                && fact.actor().equals(other.actor())
+                && fact.link().equals(other.link())
+                && fact.fields().equals(other.fields());
     }
 
     /** The next, waiting so long for it at most, in milliseconds; null where none came. */

@@ -23,6 +23,11 @@ public interface Job {
     /** What it did was let out; whether it could be kept is told elsewhere. */
     default void over() {}
 
+    /** Whether it rewrites by {@link #keep} what is kept of the evening, so that the engine has to be made anew of that. It decides nothing then. */
+    default boolean makesAnew() {
+        return false;
+    }
+
     /** Writes what else belongs to it, in the same transaction as the outcome. */
     default void keep() {}
 }

@@ -197,7 +197,7 @@ final class Converters {
         });
     }
 
-    /** Version 2 of the house brought hints to staff, version 3 looks, version 4 how text is read aloud. */
+    /** Version 2 of the house brought hints to staff, version 3 looks, version 4 how text is read aloud, 5 circles by what people did and shutters, 6 circles by rule. */
     private static void house(ObjectNode house) {
         if (version(house) == 1) {
             house.put("formatVersion", 2).put("hints", true);
@@ -230,6 +230,10 @@ final class Converters {
                     .putObject("shutters")
                     .put("floodLines", 0)
                     .put("forMs", 600_000);
+        }
+        if (version(house) == 5) {
+            each(house.path("circles"), circle -> circle.put("rule", ""));
+            house.put("formatVersion", 6).putArray("filters");
         }
     }
 

@@ -15,6 +15,7 @@ import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.TakeRule;
 import org.waxbell.cue.Urgency;
 import org.waxbell.engine.Completion;
+import org.waxbell.evening.Soon;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
 import org.waxbell.fixture.ClockFixture;
@@ -31,6 +32,7 @@ import org.waxbell.link.Phase;
 import org.waxbell.look.Easing;
 import org.waxbell.look.Look;
 import org.waxbell.look.Motion;
+import org.waxbell.lookback.Advice;
 import org.waxbell.poll.PollHead;
 import org.waxbell.prize.Drawn;
 import org.waxbell.prize.PrizeDraw;
@@ -63,6 +65,8 @@ import tools.jackson.databind.cfg.EnumFeature;
 class JsonConfig {
     /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
     private static final List<Class<?>> SMALL = List.of(
+            Soon.class,
+            Advice.Sort.class,
             Standing.class,
             Urgency.class,
             Lane.class,

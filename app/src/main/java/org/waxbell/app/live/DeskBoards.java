@@ -67,6 +67,12 @@ public final class DeskBoards implements OutcomeWatcher {
         }
     }
 
+    /** What is kept was rewritten: it is read again. */
+    public synchronized void readAgain() {
+        loaded = false;
+        looked.clear();
+    }
+
     /** The places of all of which anything is kept, also of those whose document was taken away. */
     public synchronized Set<String> places() {
         load();

@@ -41,7 +41,8 @@ public class JournalPages {
         return notices(journal.holding("\"cueId\":" + json.write(id), most));
     }
 
-    private List<DecisionNotice> notices(List<DecisionRow> rows) {
+    /** Rows of the journal as consoles show them, the oldest first. */
+    public List<DecisionNotice> notices(List<DecisionRow> rows) {
         List<Decision> all = rows.stream()
                 .map(row -> json.read(row.json(), Decision.class))
                 .sorted(Comparator.comparingLong(Decision::number))

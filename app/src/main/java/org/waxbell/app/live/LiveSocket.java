@@ -10,7 +10,7 @@ import org.waxbell.app.socket.Topic;
 
 /** The socket on which consoles listen; each topic tells on it by itself. */
 @Component
-class LiveSocket implements Served {
+public class LiveSocket implements Served {
     private final Topic topic;
 
     /** Says how things stand to a console that joins. */
@@ -23,7 +23,8 @@ class LiveSocket implements Served {
         this.topic = new Topic(outboxes, json, () -> start.getObject().standing());
     }
 
-    void tell(String type, Object body) {
+    /** Tells all of them. */
+    public void tell(String type, Object body) {
         topic.tell(type, body);
     }
 

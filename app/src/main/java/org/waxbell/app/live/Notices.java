@@ -9,7 +9,10 @@ import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.draft.Names;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.Ring;
+import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
+import org.waxbell.event.Written;
 import org.waxbell.gate.GateAnswer;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
@@ -54,7 +57,21 @@ public class Notices {
             String event,
             String viewer,
             String sentence,
-            List<AnswerNotice> answers) {}
+            List<AnswerNotice> answers,
+            @Nullable WrittenNotice written) {}
+
+    /** What somebody wrote. @param standing nearest to the host @param privately whether to the helper alone @param question whether something is asked */
+    public record WrittenNotice(String text, Standing standing, boolean privately, boolean question) {
+        static @Nullable WrittenNotice of(ShowEvent event) {
+            return event instanceof Written line
+                    ? new WrittenNotice(
+                            line.text(),
+                            line.viewer().nearest(),
+                            line.privately().isPresent(),
+                            line.hasQuestion())
+                    : null;
+        }
+    }
 
     /** A part of a ring on its lane. @param from milliseconds since 1970 UTC @param to likewise */
     public record PartNotice(String id, Lane lane, String label, long from, long to, String state, String note) {}
@@ -87,7 +104,8 @@ public class Notices {
                 decision.sentence(),
                 decision.cues().stream()
                         .map(answer -> of(answer, seen.get(answer.ring())))
-                        .toList());
+                        .toList(),
+                WrittenNotice.of(decision.event()));
     }
 
     private static AnswerNotice of(CueAnswer answer, @Nullable Seen seen) {

@@ -1,7 +1,7 @@
 package org.waxbell.app.osc;
 
 import io.github.bucket4j.Bucket;
-import java.io.DataOutputStream;
+import java.io.Closeable;
 import java.io.IOException;
 import java.net.BindException;
 import java.net.DatagramPacket;
@@ -9,9 +9,11 @@ import java.net.DatagramSocket;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.Socket;
+import java.net.SocketAddress;
 import java.nio.ByteBuffer;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
@@ -25,7 +27,7 @@ import org.waxbell.directive.SendOsc;
 import org.waxbell.link.OscSettings;
 import org.waxbell.link.Trouble;
 
-/** The link to one desk: tells it messages by UDP or TCP, and listens to it by UDP. */
+/** The link to one desk: tells it messages and listens to it, by UDP or TCP. */
 final class OscLink implements Link {
     private static final int CONNECT_MS = 3_000;
     private static final int MOST_A_SECOND = 200;
@@ -39,7 +41,7 @@ final class OscLink implements Link {
             .build();
 
     private final ExecutorService sender;
-    private @Nullable DatagramSocket hearing;
+    private @Nullable Closeable hearing;
     private @Nullable DatagramSocket telling;
     private @Nullable Socket wire;
     private boolean closed;
@@ -100,6 +102,7 @@ final class OscLink implements Link {
             made.connect(new InetSocketAddress(far, settings.port()), CONNECT_MS);
             made.setTcpNoDelay(true);
             wire = made;
+            daemon(() -> answers(made), "osc answers of " + settings.host()).start();
         } else {
             DatagramSocket made = new DatagramSocket();
             made.connect(far, settings.port());
@@ -107,12 +110,39 @@ final class OscLink implements Link {
         }
         if (settings.hears() > 0) {
             // A desk on this computer is heard from this computer alone.
-            DatagramSocket made = new DatagramSocket(
-                    far.isLoopbackAddress()
-                            ? new InetSocketAddress(far, settings.hears())
-                            : new InetSocketAddress(settings.hears()));
-            hearing = made;
-            daemon(() -> listen(made, far), "osc from " + settings.host()).start();
+            SocketAddress at = far.isLoopbackAddress()
+                    ? new InetSocketAddress(far, settings.hears())
+                    : new InetSocketAddress(settings.hears());
+            String name = "osc from " + settings.host();
+            if (settings.tcp()) {
+                OscStream made = new OscStream(at, far, this::packet);
+                hearing = made;
+                daemon(() -> made.listen(work -> daemon(work, name).start()), name)
+                        .start();
+            } else {
+                DatagramSocket made = new DatagramSocket(at);
+                hearing = made;
+                daemon(() -> listen(made, far), name).start();
+            }
+        }
+    }
+
+    /** What the desk tells back on the connection by which it is told; that it ended. */
+    private void answers(Socket from) {
+        String why = "it was closed";
+        try {
+            OscStream.read(from, this::packet);
+        } catch (IOException broken) {
+            why = String.valueOf(broken.getMessage());
+        }
+        boolean ours;
+        synchronized (this) {
+            ours = wire == from && !closed;
+        }
+        if (ours) {
+            life.broken(Trouble.passing(
+                    "The connection to the desk broke: " + why + ".",
+                    "It is tried again by itself. Look whether the desk is on."));
         }
     }
 
@@ -125,17 +155,23 @@ final class OscLink implements Link {
             } catch (IOException over) {
                 return;
             }
-            if (!packet.getAddress().equals(far) || !room.tryConsume(1)) {
-                continue;
+            if (packet.getAddress().equals(far)) {
+                packet(Arrays.copyOf(bytes, packet.getLength()));
             }
-            try {
-                for (OscWire.Heard each : OscWire.read(ByteBuffer.wrap(bytes.clone(), 0, packet.getLength()))) {
-                    life.heard(words(each));
-                    ear.heard(this, each);
-                }
-            } catch (IllegalArgumentException wrong) {
-                life.heard(String.valueOf(wrong.getMessage()));
+        }
+    }
+
+    private void packet(byte[] bytes) {
+        if (!room.tryConsume(1)) {
+            return;
+        }
+        try {
+            for (OscWire.Heard each : OscWire.read(ByteBuffer.wrap(bytes))) {
+                life.heard(words(each));
+                ear.heard(this, each);
             }
+        } catch (IllegalArgumentException wrong) {
+            life.heard(String.valueOf(wrong.getMessage()));
         }
     }
 
@@ -176,7 +212,6 @@ final class OscLink implements Link {
         return done;
     }
 
-    /** By TCP each packet goes with its length before it, as OSC 1.0 says. */
     private void put(byte[] bytes) throws IOException {
         Socket byWire;
         DatagramSocket byAir;
@@ -185,11 +220,7 @@ final class OscLink implements Link {
             byAir = telling;
         }
         if (byWire != null) {
-            DataOutputStream out = new DataOutputStream(byWire.getOutputStream());
-            ByteBuffer framed = ByteBuffer.allocate(Integer.BYTES + bytes.length);
-            framed.putInt(bytes.length).put(bytes);
-            out.write(framed.array());
-            out.flush();
+            OscStream.write(byWire.getOutputStream(), bytes);
         } else if (byAir != null) {
             byAir.send(new DatagramPacket(bytes, bytes.length));
         } else {
@@ -212,27 +243,30 @@ final class OscLink implements Link {
         List<LinkFact> facts = new ArrayList<>(List.of(LinkFact.of(
                 "Tells", settings.host() + ":" + settings.port() + " by " + (settings.tcp() ? "TCP" : "UDP"))));
         if (settings.hears() > 0) {
-            facts.add(LinkFact.of("Listens", "on port " + settings.hears() + ", to that computer alone"));
+            facts.add(LinkFact.of(
+                    "Listens",
+                    "on port " + settings.hears() + " by " + (settings.tcp() ? "TCP" : "UDP")
+                            + ", to that computer alone"));
         }
         return facts;
     }
 
     private void letGo() {
-        if (hearing != null) {
-            hearing.close();
-            hearing = null;
-        }
-        if (telling != null) {
-            telling.close();
-            telling = null;
-        }
-        if (wire != null) {
+        shut(hearing);
+        shut(telling);
+        shut(wire);
+        hearing = null;
+        telling = null;
+        wire = null;
+    }
+
+    private static void shut(@Nullable Closeable open) {
+        if (open != null) {
             try {
-                wire.close();
+                open.close();
             } catch (IOException gone) {
                 // It is gone all the same.
             }
-            wire = null;
         }
     }
 

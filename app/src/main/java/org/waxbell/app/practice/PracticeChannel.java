@@ -7,12 +7,14 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.WebSocketHandler;
+import org.waxbell.actor.Actor;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.inbox.OutcomeWatcher;
@@ -136,6 +138,12 @@ public class PracticeChannel implements ChatOut, OutcomeWatcher, FixedLink.Sourc
         Map<String, String> clean = new TreeMap<>();
         texts.forEach((field, text) -> clean.put(field, ChatText.name(text)));
         return loop.happen(sample.with(new EventFields(LINK, viewer(name), numbers, clean)));
+    }
+
+    /** Asks a desk of ours as the viewer of that name, who is at a page of the channel; done when it is kept and decided. */
+    CompletableFuture<Decision> ask(String name, String desk, String about, String act, Map<String, String> with) {
+        return loop.happen(Facts.ASKED.about(
+                Actor.link(LINK), Optional.of(viewer(name)), desk, about, act, with, String.join(" ", with.values())));
     }
 
     private static Viewer with(Viewer viewer, Standing standing) {

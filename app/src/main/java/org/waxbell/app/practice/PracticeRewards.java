@@ -1,5 +1,6 @@
 package org.waxbell.app.practice;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -9,10 +10,13 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.SettingMapper;
+import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
+import org.waxbell.event.ChatText;
 import org.waxbell.journal.Decision;
+import org.waxbell.reward.Rewards;
 
-/** The rewards that viewers of the practice channel may redeem; they are the channel's, so nothing of ours is paid for them. */
+/** The rewards that viewers of the practice channel may redeem: the channel's own, for which nothing of ours is paid, and those of our desks. */
 @Component
 public class PracticeRewards {
     private static final String SETTING = "practice.rewards";
@@ -24,8 +28,10 @@ public class PracticeRewards {
     private final SettingMapper settings;
     private final Documents json;
     private final PracticeChannel channel;
+    private final WiringStore wiring;
 
-    PracticeRewards(SettingMapper settings, Documents json, PracticeChannel channel) {
+    PracticeRewards(SettingMapper settings, Documents json, PracticeChannel channel, WiringStore wiring) {
+        this.wiring = wiring;
         this.settings = settings;
         this.json = json;
         this.channel = channel;
@@ -60,8 +66,32 @@ public class PracticeRewards {
         return wanted;
     }
 
-    /** A viewer redeems one. */
-    public CompletableFuture<Decision> redeem(String name, String title, String input) {
+    /** A reward as a viewer sees it at the channel. @param colour of its mark, empty text for the channel's own @param desk ours that has it, empty text for one of the channel's */
+    public record OfferedReward(String title, int price, String asks, String colour, String desk) {}
+
+    /** Everything that a viewer may redeem: the channel's own, and those of ours. */
+    public List<OfferedReward> offered() {
+        List<OfferedReward> offered = new ArrayList<>();
+        all().forEach(each -> offered.add(new OfferedReward(each.title(), each.price(), each.asks(), "", "")));
+        ours().forEach(desk -> desk.rewards()
+                .forEach(each -> offered.add(
+                        new OfferedReward(each.title(), each.price(), each.asks(), each.colour(), desk.id()))));
+        return offered;
+    }
+
+    private List<Rewards> ours() {
+        return wiring.current().wiring().desks().stream()
+                .filter(Rewards.class::isInstance)
+                .map(Rewards.class::cast)
+                .toList();
+    }
+
+    /** A viewer redeems one. @param desk ours that has it, empty text for one of the channel's */
+    public CompletableFuture<Decision> redeem(String name, String title, String input, String desk) {
+        if (!desk.isEmpty()) {
+            Map<String, String> with = Map.of(Rewards.WHAT, title + " " + ChatText.line(input));
+            return channel.ask(name, Rewards.DESK, desk, Rewards.REDEEM, with);
+        }
         ChannelReward reward = all().stream()
                 .filter(each -> each.title().equals(title))
                 .findFirst()

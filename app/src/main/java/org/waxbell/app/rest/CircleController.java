@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.actor.Actor;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.people.CircleKeeper;
 import org.waxbell.app.rest.WiringViews.SavedVersion;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Document;
@@ -35,31 +36,45 @@ import org.waxbell.wiring.House;
 @RequestMapping("/api/circles")
 class CircleController {
     private static final int LONGEST_ID = 36;
+    private static final int SHOWN = 100;
     private final StateStore state;
     private final WiringStore wiring;
     private final WiringEdits edits;
+    private final CircleKeeper keeper;
 
-    CircleController(StateStore state, WiringStore wiring, WiringEdits edits) {
+    CircleController(StateStore state, WiringStore wiring, WiringEdits edits, CircleKeeper keeper) {
+        this.keeper = keeper;
         this.state = state;
         this.wiring = wiring;
         this.edits = edits;
     }
 
-    /** Who belongs to a circle now by what they did. @param first from the greatest on, of equal ones who came to it first */
-    record CircleNow(String circle, List<Scored> first) {}
+    /** Somebody in a circle. @param sum of what they are in for; 0 where a condition holds of them */
+    record CircleMember(String person, String name, long sum) {}
+
+    /** Who belongs to a circle now by what they did or what is kept of them. @param first from the greatest on, of equal ones who came to it first; only some where there are very many */
+    record CircleNow(String circle, List<CircleMember> first) {}
 
     @GetMapping("/now")
     List<CircleNow> now() {
         Collection<Scored> scores = state.book(Books.SCORES).values();
         return wiring.current().wiring().house().circles().stream()
                 .filter(each -> each.by() != Circle.By.HAND)
-                .map(each -> new CircleNow(
-                        each.id(),
-                        Scored.first(
-                                scores.stream()
-                                        .filter(score -> score.by() == each.by())
-                                        .toList(),
-                                each.first())))
+                .map(each -> new CircleNow(each.id(), each.by().isKept() ? kept(each) : tonight(each, scores)))
+                .toList();
+    }
+
+    private static List<CircleMember> tonight(Circle circle, Collection<Scored> scores) {
+        List<Scored> all =
+                scores.stream().filter(score -> score.by() == circle.by()).toList();
+        return Scored.first(all, circle.first()).stream()
+                .map(each -> new CircleMember(each.person(), each.name(), each.sum()))
+                .toList();
+    }
+
+    private List<CircleMember> kept(Circle circle) {
+        return keeper.now(circle, SHOWN).stream()
+                .map(each -> new CircleMember(each.id(), each.name(), each.sum()))
                 .toList();
     }
 

@@ -18,6 +18,7 @@ import org.waxbell.app.live.Notices;
 import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.cue.HandPull;
+import org.waxbell.event.ChatText;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Target;
@@ -87,6 +88,37 @@ class EveningController {
     @PostMapping("/shutters")
     CompletableFuture<DecisionNotice> shutters(@RequestBody ShuttersMove move, Actor by) {
         return happens(Facts.switched(by, new Target(Target.Kind.SHUTTERS, ""), move.down() ? "down" : "up"));
+    }
+
+    /** How something outside is to stand from now on, such as a scene on programme. */
+    record TargetMove(Target target, String value) {}
+
+    @PostMapping("/targets")
+    CompletableFuture<DecisionNotice> switched(@RequestBody TargetMove move, Actor by) {
+        if (move.target().kind().ofEngine() || move.value().isBlank()) {
+            throw new Refused(
+                    "value",
+                    move.value(),
+                    "That is not switched here.",
+                    "Choose a scene, a source, the stream, the recording or a device.");
+        }
+        return happens(Facts.switched(by, move.target(), move.value()));
+    }
+
+    /** A line into a chat. @param to whom alone it is for, by name, empty text for everyone */
+    record ChatSaid(String chat, String to, String text) {}
+
+    @PostMapping("/chat")
+    CompletableFuture<DecisionNotice> say(@RequestBody ChatSaid said, Actor by) {
+        String text = ChatText.line(said.text());
+        if (text.isEmpty() || text.length() > ChatText.LONGEST_LINE) {
+            throw new Refused(
+                    "text",
+                    text,
+                    text.isEmpty() ? "Nothing is written." : "The line is too long: " + text.length() + " characters.",
+                    "Write up to " + ChatText.LONGEST_LINE + " characters.");
+        }
+        return happens(Facts.SAID.by(by, said.chat(), said.to().strip(), text));
     }
 
     /** Presses the button of a cue. */

@@ -1,53 +1,38 @@
 package org.waxbell.app.rest;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.Set;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
-import org.waxbell.actor.Actor;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.PeopleFilter;
 import org.waxbell.app.store.PeopleMapper;
-import org.waxbell.app.store.PeopleMapper.ChangeRow;
-import org.waxbell.app.store.PeopleMapper.EntryRow;
 import org.waxbell.app.store.PeopleMapper.Listed;
-import org.waxbell.app.store.PeopleMapper.Sums;
 import org.waxbell.app.store.PeopleSql;
+import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.WiringStore;
-import org.waxbell.cue.Cue;
-import org.waxbell.cue.FirstLinePull;
+import org.waxbell.check.Problems;
+import org.waxbell.condition.ConditionRows;
+import org.waxbell.condition.ConditionTree;
+import org.waxbell.condition.Scope;
 import org.waxbell.desk.Csv;
 import org.waxbell.event.Standing;
-import org.waxbell.event.Viewer;
-import org.waxbell.wiring.Circle;
-import org.waxbell.wiring.Wiring;
+import org.waxbell.wiring.PeopleRule;
 
-/** Everyone who is known: found, filtered, sorted, and what the host notes of them; and the ledger of their points. */
+/** Everyone who is known: found by name, by a condition over what is kept of them, and sorted. */
 @RestController
 @RequestMapping("/api")
 class PeopleController {
     private static final int PAGE = 100;
-    private static final int MOST_RULES = 12;
-    private static final int LONGEST_NOTE = 1_000;
-    private static final int LATELY = 50;
-    private static final int WRITTEN_AT_ONCE = 5_000;
-    private static final List<String> COMPARES = List.of("atLeast", "atMost", "is", "isNot");
     private final PeopleMapper people;
     private final SystemClock clock;
     private final WiringStore wiring;
@@ -58,8 +43,8 @@ class PeopleController {
         this.clock = clock;
     }
 
-    /** Which people are wanted. @param from how many are passed over */
-    record PeopleWanted(String name, List<PeopleFilter.PeopleRule> rules, String sort, boolean down, long from) {}
+    /** Which people are wanted. @param condition over what is kept of them, empty text for everyone @param from how many are passed over */
+    record PeopleWanted(String name, String condition, String sort, boolean down, long from) {}
 
     /** Some of them, and how many there are in all. */
     record PeopleFound(long count, List<PersonSeen> people) {}
@@ -75,6 +60,7 @@ class PeopleController {
             @Nullable Long lastSeen,
             long lines,
             long evenings,
+            long gave,
             long points,
             String note) {
         static PersonSeen of(Listed row) {
@@ -84,25 +70,18 @@ class PeopleController {
             return new PersonSeen(
                     row.id(),
                     row.name(),
-                    row.id().substring(0, Math.max(0, row.id().indexOf(':'))),
+                    row.id().substring(0, Math.max(0, row.id().lastIndexOf(':'))),
                     nearest,
                     row.months(),
                     row.firstSeen(),
                     row.lastSeen(),
                     row.lines(),
                     row.evenings(),
+                    row.gave(),
                     row.points(),
                     row.note());
         }
     }
-
-    /** All that is kept of somebody. @param circles in which they are named, by ids @param entrance the id of their own cue, empty text for none @param entries of their points, the newest first @param changes by staff, the newest first */
-    record PersonKept(
-            PersonSeen person,
-            List<String> circles,
-            String entrance,
-            List<EntryRow> entries,
-            List<ChangeRow> changes) {}
 
     @PostMapping("/people")
     PeopleFound found(@RequestBody PeopleWanted wanted) {
@@ -112,7 +91,7 @@ class PeopleController {
                 people.list(filter).stream().map(PersonSeen::of).toList());
     }
 
-    private static PeopleFilter filter(PeopleWanted wanted) {
+    private PeopleFilter filter(PeopleWanted wanted) {
         if (!PeopleSql.SORTS.contains(wanted.sort())) {
             throw new Refused(
                     "sort",
@@ -120,146 +99,67 @@ class PeopleController {
                     "A list of people is not sorted by that.",
                     "Take one of " + PeopleSql.SORTS + ".");
         }
-        if (wanted.rules().size() > MOST_RULES) {
-            throw new Refused(
-                    "rules",
-                    Integer.toString(wanted.rules().size()),
-                    "These are too many rules.",
-                    "Keep " + MOST_RULES + ".");
+        return PeopleFilter.of(
+                wanted.name().strip(),
+                tree(wanted.condition()),
+                StateStore.month(clock.now()),
+                wanted.sort(),
+                wanted.down(),
+                Math.max(0, wanted.from()),
+                PAGE);
+    }
+
+    private static @Nullable ConditionTree tree(String condition) {
+        if (condition.isBlank()) {
+            return null;
         }
-        for (int i = 0; i < wanted.rules().size(); i++) {
-            check(wanted.rules().get(i), "rules[" + i + "]");
+        Problems problems = new Problems();
+        PeopleRule.check(problems.at("condition"), condition);
+        if (!problems.found().isEmpty()) {
+            throw new Refused(problems.found());
         }
-        return new PeopleFilter(
-                wanted.name().strip(), wanted.rules(), wanted.sort(), wanted.down(), Math.max(0, wanted.from()), PAGE);
+        return ConditionTree.of(condition, PeopleRule.SCOPE).orElseThrow();
     }
 
-    private static void check(PeopleFilter.PeopleRule rule, String place) {
-        if (!PeopleSql.FIELDS.contains(rule.field())) {
-            throw new Refused(
-                    place + ".field",
-                    rule.field(),
-                    "Nothing of that name is known of people.",
-                    "Take one of " + PeopleSql.FIELDS + ".");
-        }
-        if (!COMPARES.contains(rule.compare())) {
-            throw new Refused(
-                    place + ".compare", rule.compare(), "That is no comparison.", "Take one of " + COMPARES + ".");
-        }
-        if (PeopleSql.isNumber(rule.field()) && !rule.value().strip().matches("-?\\d{1,12}")) {
-            throw new Refused(place + ".value", rule.value(), "This is no whole number.", "Write one such as 10.");
-        }
+    /** What people can be found by. @param names with types @param titles what each is called */
+    record PeopleNames(Map<String, Scope.Type> names, Map<String, String> titles) {}
+
+    @GetMapping("/people/names")
+    PeopleNames names() {
+        Map<String, Scope.Type> types = new LinkedHashMap<>();
+        Map<String, String> titles = new LinkedHashMap<>(PeopleRule.TITLES);
+        titles.put("points", wiring.current().wiring().house().pointsMany());
+        titles.keySet().forEach(each -> types.put(each, PeopleRule.SCOPE.types().getOrDefault(each, Scope.Type.TEXT)));
+        return new PeopleNames(types, titles);
     }
 
-    private Listed one(String id) {
-        return Optional.ofNullable(people.find(id))
-                .orElseThrow(() ->
-                        new Refused("id", id, "Nobody of that identity is known.", "Choose somebody who is listed."));
+    /** A condition over people, as text and as rows; without rows where it says more than rows can. */
+    record PeopleCondition(String text, @Nullable ConditionRows rows) {}
+
+    /** A condition over people as it was typed. */
+    record PeopleTyped(String text) {}
+
+    /** The same as rows. */
+    record PeopleRows(ConditionRows rows) {}
+
+    @PostMapping("/people/condition")
+    PeopleCondition condition(@RequestBody PeopleTyped typed) {
+        tree(typed.text());
+        return new PeopleCondition(
+                typed.text(), ConditionRows.of(typed.text(), PeopleRule.SCOPE).orElse(null));
     }
 
-    @GetMapping("/people/{id}")
-    PersonKept person(@PathVariable String id) {
-        return kept(id, LATELY);
-    }
-
-    /** Everything that is known of somebody, to be handed to them. */
-    @GetMapping("/people/{id}/kept.json")
-    PersonKept kept(@PathVariable String id) {
-        return kept(id, Integer.MAX_VALUE);
-    }
-
-    private PersonKept kept(String id, int most) {
-        PersonSeen who = PersonSeen.of(one(id));
-        Viewer viewer = new Viewer(id, who.name(), Set.of(), who.months());
-        Wiring now = wiring.current().wiring();
-        return new PersonKept(
-                who,
-                now.house().circles().stream()
-                        .filter(each -> each.names(who.name()))
-                        .map(Circle::id)
-                        .toList(),
-                now.cues().stream()
-                        .filter(cue -> cue.pulls().stream()
-                                .anyMatch(pull -> pull instanceof FirstLinePull first
-                                        && first.whose() == FirstLinePull.Whose.NAMED
-                                        && first.concerns(viewer)))
-                        .map(Cue::id)
-                        .findFirst()
-                        .orElse(""),
-                people.entries(id, Long.MAX_VALUE, most),
-                people.changes(id, most));
-    }
-
-    /** What the host notes of somebody, empty text for nothing. */
-    record NoteWritten(String note) {}
-
-    @PutMapping("/people/{id}/note")
-    PersonKept note(@PathVariable String id, @RequestBody NoteWritten written, Actor by) {
-        Listed there = one(id);
-        String note = written.note().strip();
-        if (note.length() > LONGEST_NOTE) {
-            throw new Refused(
-                    "note",
-                    note,
-                    "The note is too long: " + note.length() + " characters.",
-                    "Shorten it to " + LONGEST_NOTE + ".");
-        }
-        if (!note.equals(there.note())) {
-            if (note.isEmpty()) {
-                people.forgetNote(id);
-            } else {
-                people.note(id, note);
-            }
-            people.changed(clock.now(), id, by.inWords(), note.isEmpty() ? "took the note away" : "noted: " + note);
-        }
-        return person(id);
-    }
-
-    /** Entries of the ledger, and what they add up to. */
-    record LedgerPage(Sums sums, List<EntryRow> entries) {}
-
-    @GetMapping("/ledger")
-    LedgerPage ledger(
-            @RequestParam(defaultValue = "") String person,
-            @RequestParam(defaultValue = "9223372036854775807") long before) {
-        return new LedgerPage(people.sums(), people.entries(person, before, PAGE));
-    }
-
-    /** All of the ledger, as comma-separated values (RFC 4180), the newest first; written as it is read, for there may be very many. */
-    @GetMapping("/ledger.csv")
-    ResponseEntity<StreamingResponseBody> written() {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"ledger.csv\"")
-                .body(out -> {
-                    out.write("number,when,person,name,amount,why\r\n".getBytes(StandardCharsets.UTF_8));
-                    List<EntryRow> page = people.entries("", Long.MAX_VALUE, WRITTEN_AT_ONCE);
-                    while (!page.isEmpty()) {
-                        for (EntryRow each : page) {
-                            out.write(line(each).getBytes(StandardCharsets.UTF_8));
-                        }
-                        page = people.entries("", page.get(page.size() - 1).number(), WRITTEN_AT_ONCE);
-                    }
-                });
-    }
-
-    private static String line(EntryRow each) {
-        return String.join(
-                        ",",
-                        Long.toString(each.number()),
-                        Csv.time(each.at()),
-                        Csv.text(each.person()),
-                        Csv.text(each.name()),
-                        Long.toString(each.amount()),
-                        Csv.text(each.why()))
-                + "\r\n";
+    @PostMapping("/people/condition/rows")
+    PeopleCondition condition(@RequestBody PeopleRows written) {
+        return condition(new PeopleTyped(written.rows().write(PeopleRule.SCOPE)));
     }
 
     /** Who has most, as comma-separated values. */
     @GetMapping("/people/top.csv")
     ResponseEntity<byte[]> top() {
         List<String> lines = new ArrayList<>(List.of("place,name,points,standing"));
-        List<Listed> all = people.list(new PeopleFilter("", List.of(), "points", true, 0, PAGE));
+        List<Listed> all =
+                people.list(PeopleFilter.of("", null, StateStore.month(clock.now()), "points", true, 0, PAGE));
         for (int i = 0; i < all.size(); i++) {
             PersonSeen each = PersonSeen.of(all.get(i));
             lines.add(String.join(

@@ -76,8 +76,8 @@ class PracticeController {
     /** What a viewer is to be. */
     record Known(String name, Set<Standing> standings, int months) {}
 
-    /** A viewer redeems a reward. */
-    record Redemption(String name, String title, String input) {}
+    /** A viewer redeems a reward. @param desk of ours that has it, empty text for one of the channel's */
+    record Redemption(String name, String title, String input, String desk) {}
 
     /** Where others link to the practice mixer. */
     record Door(String password) {}
@@ -117,6 +117,12 @@ class PracticeController {
         return rewards.all();
     }
 
+    /** What viewers see: the channel's rewards, and ours. */
+    @GetMapping("/rewards/offered")
+    List<PracticeRewards.OfferedReward> offered() {
+        return rewards.offered();
+    }
+
     @PutMapping("/rewards")
     List<PracticeRewards.ChannelReward> rewards(@RequestBody List<PracticeRewards.ChannelReward> wanted) {
         return rewards.set(wanted);
@@ -124,7 +130,7 @@ class PracticeController {
 
     @PostMapping("/rewards/redeem")
     CompletableFuture<DecisionNotice> redeem(@RequestBody Redemption redemption) {
-        return rewards.redeem(redemption.name(), redemption.title(), redemption.input())
+        return rewards.redeem(redemption.name(), redemption.title(), redemption.input(), redemption.desk())
                 .thenApply(notices::of);
     }
 

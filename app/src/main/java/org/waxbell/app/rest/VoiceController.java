@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
-import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -18,25 +17,19 @@ import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.live.Notices;
 import org.waxbell.app.live.Notices.DecisionNotice;
+import org.waxbell.app.speech.HeldTexts;
+import org.waxbell.app.speech.HeldTexts.HeldText;
 import org.waxbell.app.speech.Speeches;
 import org.waxbell.app.speech.Spokens;
 import org.waxbell.app.store.JournalMapper;
-import org.waxbell.app.store.JournalMapper.DecisionRow;
-import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.draft.ReadingSentence;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Tried;
-import org.waxbell.event.Viewer;
-import org.waxbell.event.Written;
-import org.waxbell.gate.GateAnswer;
-import org.waxbell.gate.ReadingGate;
-import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.sentence.Piece;
-import org.waxbell.show.Desks;
 import org.waxbell.speech.OwnVoice;
 import org.waxbell.speech.VoiceState;
 import org.waxbell.voice.Looked;
@@ -49,10 +42,6 @@ import org.waxbell.voice.Voice;
 @RestController
 @RequestMapping("/api/voice")
 class VoiceController {
-    private static final int MOST = 60;
-    /** Among how many decisions it is looked for what waits: a long evening has fewer. */
-    private static final int AMONG = 20_000;
-
     private static final int LINES = 50;
     private static final String CHAT = Facts.chat().kind();
     private static final long LONGEST_TRY = 30_000;
@@ -60,7 +49,7 @@ class VoiceController {
     private final Speeches speeches;
     private final Spokens spokens;
     private final WiringStore wiring;
-    private final StateStore state;
+    private final HeldTexts texts;
     private final JournalMapper journal;
     private final Documents json;
     private final Inbox inbox;
@@ -70,7 +59,7 @@ class VoiceController {
             Speeches speeches,
             Spokens spokens,
             WiringStore wiring,
-            StateStore state,
+            HeldTexts texts,
             JournalMapper journal,
             Documents json,
             Inbox inbox,
@@ -78,23 +67,12 @@ class VoiceController {
         this.speeches = speeches;
         this.spokens = spokens;
         this.wiring = wiring;
-        this.state = state;
+        this.texts = texts;
         this.journal = journal;
         this.json = json;
         this.inbox = inbox;
         this.notices = notices;
     }
-
-    /** A text that was held. @param at milliseconds since 1970 UTC @param says what of it would be said @param reason why, as the gate said it */
-    record HeldText(
-            long decision,
-            long at,
-            String viewer,
-            String cueId,
-            String cueName,
-            String text,
-            String says,
-            String reason) {}
 
     /** How the voice stands. @param sentence how text is read; chips name fields @param waits what the host is asked about, oldest first @param keptOut newest first */
     record VoiceView(
@@ -123,64 +101,15 @@ class VoiceController {
 
     @GetMapping
     VoiceView voice() {
-        VoiceState now = now();
-        List<HeldText> waits = held(ReadingGate.WAITS)
-                .filter(each -> !now.settled().contains(each.decision()))
-                .sorted((one, other) -> Long.compare(one.decision(), other.decision()))
-                .toList();
+        VoiceState now = texts.voice();
         return new VoiceView(
                 ReadingSentence.of(reading(), usual().map(Voice::name).orElse("that is missing")),
                 speeches.voices(),
                 now.halted(),
                 List.copyOf(now.blocked().values()),
                 List.copyOf(now.own().values()),
-                waits,
-                held(ReadingGate.KEPT).toList());
-    }
-
-    private VoiceState now() {
-        return Desks.book(Reading.DESK).stream()
-                .flatMap(book -> state.book(book).values().stream())
-                .map(VoiceState.class::cast)
-                .findFirst()
-                .orElse(VoiceState.NEW);
-    }
-
-    /** Texts that were held lately, by the number that tells for what. */
-    private Stream<HeldText> held(String number) {
-        return journal.holdingLately("\"" + number + "\"", AMONG, MOST).stream().flatMap(row -> texts(row, number));
-    }
-
-    private Stream<HeldText> texts(DecisionRow row, String number) {
-        Decision decision = json.read(row.json(), Decision.class);
-        return decision.cues().stream()
-                .filter(answer -> answer.held() && isHeldFor(answer, number))
-                .map(answer -> new HeldText(
-                        row.number(),
-                        row.at(),
-                        decision.event().by().map(Viewer::name).orElse(""),
-                        answer.cueId(),
-                        answer.cueName(),
-                        text(decision.event()),
-                        said(decision.event()),
-                        last(answer).reason()));
-    }
-
-    private static boolean isHeldFor(CueAnswer answer, String number) {
-        GateAnswer last = last(answer);
-        return last.gate().equals(ReadingGate.NAME) && last.numbers().containsKey(number);
-    }
-
-    private static GateAnswer last(CueAnswer answer) {
-        return answer.gates().get(answer.gates().size() - 1);
-    }
-
-    private static String text(ShowEvent event) {
-        return event instanceof Written line ? line.text() : event.sentence();
-    }
-
-    private static String said(ShowEvent event) {
-        return event instanceof Written line && !line.argument().isBlank() ? line.argument() : text(event);
+                texts.waiting(),
+                texts.keptOut());
     }
 
     /** Makes speech to be heard by who asks alone. */
@@ -285,8 +214,7 @@ class VoiceController {
     }
 
     private HeldText waiting(long decision) {
-        return Optional.of(voice().waits()).stream()
-                .flatMap(List::stream)
+        return texts.waiting().stream()
                 .filter(each -> each.decision() == decision)
                 .findFirst()
                 .orElseThrow(() -> new Refused(

@@ -39,6 +39,14 @@ class Commit {
         return owed.stream().map(Batch.Done::outcome).toList();
     }
 
+    /** Does something by itself in one transaction; fails where what was decided before is not kept yet. */
+    void alone(Runnable work) {
+        if (owes()) {
+            throw new IllegalStateException("what was decided before could not be kept yet");
+        }
+        transaction.executeWithoutResult(status -> work.run());
+    }
+
     boolean owes() {
         return !owed.isEmpty();
     }

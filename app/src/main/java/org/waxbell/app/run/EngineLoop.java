@@ -106,7 +106,12 @@ public class EngineLoop implements SmartLifecycle {
         long until = System.nanoTime() + LONGEST_BATCH_NANOS;
         while (next != null) {
             try {
-                decide(now, next, batch);
+                if (next.job().makesAnew()) {
+                    finish(batch.taken());
+                    now = anew(now, next);
+                } else {
+                    decide(now, next, batch);
+                }
             } catch (RuntimeException | Error fault) {
                 finish(batch.taken());
                 next.done().completeExceptionally(new Faulted(fault));
@@ -131,6 +136,19 @@ public class EngineLoop implements SmartLifecycle {
                 },
                 job::over,
                 queued.done()));
+    }
+
+    /** Lets a job rewrite what is kept, and makes the engine of that, as after a restart. */
+    private Engine anew(Engine engine, Inbox.Queued queued) {
+        try {
+            commit.alone(queued.job()::keep);
+        } catch (RuntimeException failed) {
+            queued.done().completeExceptionally(new Unsaved(failed));
+            return engine;
+        }
+        Engine next = begin();
+        queued.done().complete(Outcome.NOTHING);
+        return next;
     }
 
     /** Makes another engine of what was kept; what was at work is set aside. */

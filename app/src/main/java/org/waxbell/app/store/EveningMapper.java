@@ -54,8 +54,8 @@ public interface EveningMapper {
     @Select("select coalesce(max(number), 0) from ledger")
     long newestEntry();
 
-    /** Everyone's sum. */
-    @Select("select person, points from balance")
+    /** The sum of everyone who has any. */
+    @Select("select person, points from balance where points <> 0")
     List<SumRow> sums();
 
     /** Keeps a promise. */

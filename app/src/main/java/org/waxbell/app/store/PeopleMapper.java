@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.SelectProvider;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.wiring.Circle.By;
 
 /** Everyone with what is kept of them, as People lists them, and the ledger of points. */
 @Mapper
@@ -21,6 +22,7 @@ public interface PeopleMapper {
             @Nullable Long lastSeen,
             long lines,
             long evenings,
+            long gave,
             long points,
             String note) {}
 
@@ -36,6 +38,25 @@ public interface PeopleMapper {
     @Select(PeopleSql.EVERYONE + " where p.id = #{id}")
     @Nullable
     Listed find(String id);
+
+    /** Others of that name, however its capitals are. */
+    @Select(PeopleSql.EVERYONE + """
+             where p.name = #{name} collate nocase and p.id <> #{id}
+            and p.id not in (select id from fact where kind = 'joined') limit 5""")
+    List<Listed> alike(String id, String name);
+
+    /** The accounts that belong to somebody beside the one by which they are known. */
+    @Select(PeopleSql.EVERYONE + """
+             join fact j on j.kind = 'joined' and j.id = p.id
+            where json_extract(j.json, '$.person.id') = #{id} order by p.id""")
+    List<Listed> accounts(String id);
+
+    /** Somebody who is first by something. @param sum of what; milliseconds since 1970 UTC where it is since when they are known */
+    record First(String id, String name, long sum) {}
+
+    /** The first of all by something; no more than so many. @param month the running one, such as 202611 */
+    @SelectProvider(type = PeopleFirst.class, method = "first")
+    List<First> first(By by, int month, int most);
 
     /** Writes down what the host notes of somebody. */
     @Insert("insert or replace into profile (person, note) values (#{person}, #{note})")

@@ -26,6 +26,10 @@ public interface PersonMapper {
     @Select("select * from person where id like #{link} || ':%' order by rowid")
     List<PersonRow> ofLink(String link);
 
+    /** When anybody was seen last, milliseconds since 1970 UTC; 0 for never. */
+    @Select("select coalesce(max(last_seen), 0) from person")
+    long lastSeen();
+
     /** The names of everyone who is known, whether they were seen or not; those last seen come first. @param most how many at most */
     @Select("select name from person order by last_seen desc nulls last, rowid limit #{most}")
     List<String> lately(int most);
@@ -56,12 +60,38 @@ public interface PersonMapper {
     @Update("update person set standings = #{standings}, months = #{months} where id = #{id}")
     void become(String id, String standings, int months);
 
-    /** Notes that someone was seen. @param lines how many lines they wrote just now @param show the number of the show that is open, 0 for none */
+    /**
+     * Somebody who was seen.
+     *
+     * @param standings comma-separated
+     * @param at        when, milliseconds since 1970 UTC
+     * @param lines     how many lines they wrote just now
+     * @param show      the number of the show that is open, 0 for none
+     * @param gave      what they gave just now
+     * @param month     the running one, such as 202611
+     * @param privately whether their name is that of one account only
+     */
+    record SeenNow(
+            String id,
+            String name,
+            String standings,
+            int months,
+            long at,
+            int lines,
+            long show,
+            long gave,
+            int month,
+            boolean privately) {}
+
+    /** Notes that someone was seen. */
     @Insert("""
-            insert into person (id, name, standings, months, first_seen, last_seen, lines, evenings, show)
-            values (#{id}, #{name}, #{standings}, #{months}, #{at}, #{at}, #{lines}, #{show} > 0, #{show})
-            on conflict (id) do update set name = excluded.name, standings = excluded.standings, months = excluded.months,
+            insert into person (id, name, standings, months, first_seen, last_seen, lines, evenings, show, gave, gave_month, month)
+            values (#{id}, #{name}, #{standings}, #{months}, #{at}, #{at}, #{lines}, #{show} > 0, #{show}, #{gave}, #{gave}, #{month})
+            on conflict (id) do update set name = iif(#{privately}, name, excluded.name), standings = excluded.standings,
+            months = excluded.months, gave = gave + excluded.gave,
+            gave_month = iif(excluded.gave = 0, gave_month, iif(month = excluded.month, gave_month, 0) + excluded.gave),
+            month = iif(excluded.gave = 0, month, excluded.month),
             first_seen = coalesce(first_seen, excluded.first_seen), last_seen = excluded.last_seen, lines = lines + excluded.lines,
             evenings = evenings + (excluded.show > 0 and excluded.show <> show), show = max(show, excluded.show)""")
-    void seen(String id, String name, String standings, int months, long at, int lines, long show);
+    void seen(SeenNow seen);
 }

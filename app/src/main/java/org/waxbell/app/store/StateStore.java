@@ -2,6 +2,7 @@ package org.waxbell.app.store;
 
 import java.time.Instant;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -16,6 +17,8 @@ import org.waxbell.evening.Evening;
 import org.waxbell.evening.Shut;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
+import org.waxbell.event.PrivateLine;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.journal.CueAnswer;
@@ -145,15 +148,22 @@ public class StateStore {
             journal.count(day, answer.cueId(), answer.held() ? 0 : 1, answer.held() ? 1 : 0);
         }
         if (viewer != null) {
-            people.seen(
+            people.seen(new PersonMapper.SeenNow(
                     viewer.id(),
                     viewer.name(),
                     standings(viewer),
                     viewer.months(),
                     decision.at(),
                     decision.event() instanceof ChatLine ? 1 : 0,
-                    show);
+                    show,
+                    decision.event() instanceof Fact fact ? Facts.worth(fact) : 0,
+                    month(decision.at()),
+                    decision.event() instanceof PrivateLine));
         }
+        chat(decision);
+    }
+
+    private void chat(Decision decision) {
         if (decision.event() instanceof Fact event && event.what().ofChannel()) {
             chat.add(new ChatMapper.ChatRow(
                     event.link().orElse(""), decision.at(), "", Standing.ANYONE.name(), event.sentence(), false));
@@ -178,6 +188,12 @@ public class StateStore {
 
     private static String standings(Viewer viewer) {
         return viewer.standings().stream().map(Standing::name).collect(Collectors.joining(","));
+    }
+
+    /** The month of a moment as a number, such as 202611. */
+    public static int month(long moment) {
+        ZonedDateTime then = Instant.ofEpochMilli(moment).atZone(ZoneId.systemDefault());
+        return then.getYear() * 100 + then.getMonthValue();
     }
 
     /** The day of a moment, as the people at this machine count days. */

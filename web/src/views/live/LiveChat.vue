@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { Reply } from '@lucide/vue'
+import { useResizeObserver } from '@vueuse/core'
+import { computed, nextTick, ref, watch } from 'vue'
+import { ask } from '@/api/http'
+import type { DecisionNotice } from '@/api/types'
+import { timeOfDay } from '@/lib/spans'
+import { useLive } from '@/stores/live'
+import { useNotes } from '@/stores/notes'
+import { useWhy } from '@/stores/why'
+import { useWiring } from '@/stores/wiring'
+import { moodOf } from '@/components/rope/bars'
+import { FILTERS } from './chat'
+
+/** Chat of all links with what became of each line; nothing moves away while one reads. */
+const live = useLive()
+const why = useWhy()
+const notes = useNotes()
+const wiring = useWiring()
+const filter = ref(FILTERS[0]!)
+const scroller = ref<HTMLElement | null>(null)
+/** The newest decision that is shown while one reads further up; 0 where the newest is followed. */
+const stopped = ref(0)
+const through = computed(() => live.decisions.filter(filter.value.lets))
+const shown = computed(() =>
+  stopped.value ? through.value.filter((each) => each.number <= stopped.value) : through.value,
+)
+const waiting = computed(() => through.value.length - shown.value.length)
+const count = (of: (typeof FILTERS)[number]) => live.decisions.filter(of.lets).length
+const down = () => nextTick(() => scroller.value?.scrollTo({ top: scroller.value.scrollHeight }))
+const follow = () => {
+  stopped.value = 0
+  void down()
+}
+const scrolled = () => {
+  const box = scroller.value!
+  const atEnd = box.scrollHeight - box.scrollTop - box.clientHeight < 40
+  stopped.value = atEnd ? 0 : stopped.value || (through.value.at(-1)?.number ?? 0)
+}
+watch(shown, () => !stopped.value && void down(), { immediate: true })
+watch(filter, follow)
+/** What stands above may take room from it: the newest line stays in sight. */
+useResizeObserver(scroller, () => !stopped.value && void down())
+
+const text = ref('')
+const to = ref('')
+const chats = computed(() => live.links.filter((each) => each.kind === 'irc' || each.id === 'practice'))
+const chat = ref('')
+const chosen = computed(() => chat.value || wiring.house.home)
+const answer = (line: DecisionNotice) => {
+  to.value = line.written?.privately ? line.viewer : ''
+  text.value = to.value ? text.value : `@${line.viewer} `
+  document.querySelector<HTMLInputElement>('[data-answer]')?.focus()
+}
+const send = () =>
+  ask<DecisionNotice>('POST', '/chat', { chat: chosen.value, to: to.value, text: text.value }).then(
+    () => (text.value = ''),
+    (refusal: Error) => notes.say(refusal.message),
+  )
+const MOODS = {
+  rang: 'text-verdigris-words',
+  held: 'text-wax-words',
+  missed: 'text-wax-words',
+  none: 'text-soft',
+}
+/** Where nothing came of what was written, nothing is said of it. */
+const says = (line: DecisionNotice) => (line.answers.length || !line.written ? line.sentence : '')
+</script>
+
+<template>
+  <section class="sheet flex min-h-0 flex-col" aria-label="Chat">
+    <header class="flex flex-wrap items-baseline gap-x-3 gap-y-1 border-b border-line px-4 py-2.5">
+      <h2 class="text-[18px]">Chat</h2>
+      <button
+        v-for="each in FILTERS"
+        :key="each.filter"
+        class="rounded-[7px] px-1.5 text-[13px]"
+        :class="filter.filter === each.filter ? 'bg-well font-semibold' : 'text-soft hover:bg-well'"
+        :aria-pressed="filter.filter === each.filter"
+        @click="filter = each"
+      >
+        {{ each.filter === 'all' ? each.name : `${each.name} ${count(each)}` }}
+      </button>
+    </header>
+    <div
+      ref="scroller"
+      class="min-h-0 flex-1 overflow-auto"
+      role="log"
+      aria-label="Lines"
+      tabindex="0"
+      @scroll="scrolled"
+    >
+      <div
+        v-for="line in shown"
+        :key="line.number"
+        class="flex items-baseline gap-2 border-b border-line py-1.5 pr-2 pl-4"
+        :data-line="line.number"
+      >
+        <p class="min-w-0 flex-1 break-words" :title="timeOfDay(line.at)">
+          <bdi v-if="!line.written" class="text-honey-words italic">{{ line.event }}</bdi>
+          <template v-else>
+            <RouterLink
+              v-if="line.viewer"
+              :to="`/people?name=${encodeURIComponent(line.viewer)}`"
+              class="font-semibold hover:underline"
+              ><bdi>{{ line.viewer }}</bdi></RouterLink
+            >
+            <span v-if="line.written.privately" class="text-[12.5px] text-soft"> to you alone</span>
+            {{ ' ' }}<bdi>{{ line.written.text }}</bdi>
+          </template>
+        </p>
+        <button
+          v-if="says(line)"
+          class="max-w-[45%] flex-none truncate text-[13px] hover:underline"
+          :class="MOODS[moodOf(line)]"
+          :title="says(line)"
+          @click="why.open(line)"
+        >
+          {{ says(line) }}
+        </button>
+        <button
+          v-if="line.written"
+          class="flex-none self-start rounded-[7px] p-1 text-soft hover:bg-well"
+          :aria-label="`Answer ${line.viewer}`"
+          :title="`Answer ${line.viewer}`"
+          @click="answer(line)"
+        >
+          <Reply :size="14" />
+        </button>
+        <span v-else class="w-[22px] flex-none" />
+      </div>
+      <p v-if="!shown.length" class="px-4 py-5 text-center text-soft">
+        {{ filter.filter === 'all' ? 'Nobody has written yet.' : 'Nothing of that kind yet.' }}
+      </p>
+    </div>
+    <button v-if="waiting > 0" class="border-t border-line py-1 text-center font-semibold" data-waiting @click="follow">
+      {{ waiting }} more below
+    </button>
+    <form class="flex flex-wrap items-center gap-2 border-t border-line px-3 py-2" @submit.prevent="send">
+      <select v-if="chats.length > 1" v-model="chat" class="field w-auto" aria-label="Into which chat">
+        <option v-for="each in chats" :key="each.id" :value="each.id">{{ each.name }}</option>
+      </select>
+      <button v-if="to" type="button" class="text-[13px] underline" title="To everyone instead" @click="to = ''">
+        to <bdi>{{ to }}</bdi> alone
+      </button>
+      <input
+        v-model="text"
+        data-answer
+        class="field min-w-0 flex-1 basis-40"
+        maxlength="500"
+        required
+        placeholder="Answer as the helper …"
+        aria-label="Answer as the helper"
+      />
+      <button class="button button-dark">Send</button>
+    </form>
+  </section>
+</template>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { ask } from '@/api/http'
+import type { DecisionNotice, MixerView } from '@/api/types'
+import { digits } from '@/lib/clock'
+import { useLive } from '@/stores/live'
+import { useNotes } from '@/stores/notes'
+
+/** Scenes of the mixer, what it does, and since when the show is open. */
+const live = useLive()
+const notes = useNotes()
+const mixer = ref<MixerView | null>(null)
+const load = () =>
+  ask<MixerView>('GET', '/mixer').then(
+    (told) => (mixer.value = told),
+    () => undefined,
+  )
+/** Its scenes are others when it was linked anew. */
+watch(() => live.links.map((each) => `${each.id} ${each.state.phase}`).join(), load, { immediate: true })
+const now = ref(live.now())
+useIntervalFn(() => (now.value = live.now()), 1_000)
+/** As it was when it was asked, with what was told since. */
+const picture = computed(() => {
+  const asked = mixer.value?.known ? mixer.value.picture : null
+  const on = (kind: string, before: boolean) => (live.shown[`${kind}/`] ? live.shown[`${kind}/`] === 'on' : before)
+  return (
+    asked && {
+      ...asked,
+      current: live.shown['scene/'] ?? asked.current,
+      streaming: on('stream', asked.streaming),
+      recording: on('recording', asked.recording),
+    }
+  )
+})
+const put = (kind: string, name: string, value: string) =>
+  ask<DecisionNotice>('POST', '/targets', { target: { kind, name }, value }).catch((refusal: Error) =>
+    notes.say(refusal.message),
+  )
+</script>
+
+<template>
+  <section class="sheet flex-none px-4 py-3" aria-label="Scenes">
+    <h2 class="flex items-baseline gap-3 pb-2 text-[18px]">
+      Scenes
+      <span v-if="live.evening.show > 0" class="font-sans text-[13px] font-normal text-soft"
+        >show {{ live.evening.show }} for {{ digits(now - live.evening.openedAt, false) }}</span
+      >
+    </h2>
+    <div v-if="picture" class="flex flex-wrap gap-2">
+      <button
+        v-for="scene in picture.scenes"
+        :key="scene.id"
+        class="button"
+        :class="scene.id === picture.current && 'button-dark'"
+        :aria-pressed="scene.id === picture.current"
+        @click="put('scene', '', scene.id)"
+      >
+        {{ scene.name }}
+      </button>
+    </div>
+    <p v-else class="text-soft">No mixer is linked.</p>
+    <p v-if="picture" class="flex flex-wrap gap-2 pt-2 text-[13px]">
+      <span :class="picture.streaming ? 'font-semibold text-wax-words' : 'text-soft'">{{
+        picture.streaming ? 'streams' : 'does not stream'
+      }}</span>
+      <span :class="picture.recording ? 'font-semibold' : 'text-soft'">{{
+        picture.recording ? 'records' : 'does not record'
+      }}</span>
+    </p>
+  </section>
+</template>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { ask } from '@/api/http'
+import type { Need } from '@/api/types'
+import { span } from '@/lib/spans'
+import { useLive } from '@/stores/live'
+import { useNotes } from '@/stores/notes'
+
+/** What needs the host, said once, the most urgent first, with what can be done about it. */
+const live = useLive()
+const notes = useNotes()
+const more = ref(false)
+const now = ref(live.now())
+useIntervalFn(() => (now.value = live.now()), 1_000)
+const shown = computed(() => (more.value ? live.needs : live.needs.slice(0, 1)))
+const since = (need: Need) =>
+  need.since > 0 ? `for ${span(Math.max(1_000, Math.round((now.value - need.since) / 1_000) * 1_000))}` : ''
+const busy = ref('')
+const act = async (need: Need, chosen: Need['acts'][number]) => {
+  busy.value = need.id
+  try {
+    const done = await ask<{ sentence?: string }>('POST', chosen.path, chosen.with)
+    notes.say(done.sentence || `${chosen.title}: done.`)
+  } catch (refusal) {
+    notes.say((refusal as Error).message)
+  } finally {
+    busy.value = ''
+  }
+}
+</script>
+
+<template>
+  <section
+    class="sheet border-l-4 px-4 py-2"
+    :class="live.needs.length ? 'border-l-wax' : 'border-l-verdigris'"
+    aria-label="What needs you"
+    aria-live="polite"
+  >
+    <p v-if="!live.needs.length" class="text-soft">Nothing needs you.</p>
+    <div
+      v-for="(need, at) in shown"
+      :key="need.id"
+      class="flex flex-wrap items-center gap-x-3 gap-y-1 py-0.5"
+      :data-need="need.id"
+    >
+      <p class="min-w-0 flex-1 basis-60">
+        <b v-if="at === 0" class="pr-2 font-serif">Needs you</b>
+        <bdi v-if="need.who" class="font-semibold">{{ need.who }}</bdi> {{ need.says }}
+        <span class="text-[13px] text-soft">{{ since(need) }}</span>
+      </p>
+      <button
+        v-for="(each, which) in need.acts"
+        :key="each.title"
+        class="button"
+        :class="which === 0 && 'button-dark'"
+        :disabled="busy === need.id"
+        @click="act(need, each)"
+      >
+        {{ each.title }}
+      </button>
+      <RouterLink v-if="need.look" :to="need.look" class="text-[13px] underline">Look</RouterLink>
+      <button
+        v-if="at === 0 && live.needs.length > 1"
+        class="text-[13px] text-soft underline"
+        :aria-expanded="more"
+        @click="more = !more"
+      >
+        {{ more ? 'only the first' : `${live.needs.length - 1} more` }}
+      </button>
+    </div>
+  </section>
+</template>
