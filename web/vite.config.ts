@@ -22,6 +22,7 @@ export default defineConfig({
         rig: page('rig'),
         noticeboard: page('noticeboard'),
         'sign-in': page('sign-in'),
+        helper: page('helper'),
       },
     },
   },

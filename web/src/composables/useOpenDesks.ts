@@ -1,5 +1,5 @@
 import { watchThrottled } from '@vueuse/core'
-import { watch } from 'vue'
+import { onScopeDispose, watch } from 'vue'
 import { useDeskBoards } from '@/stores/desks'
 import { useLive } from '@/stores/live'
 
@@ -10,11 +10,13 @@ const OFTEN_MS = 400
 export const useOpenDesks = (ids: () => string[]) => {
   const live = useLive()
   const desks = useDeskBoards()
+  const who = Symbol('who shows them')
   watch(
     () => ids().join('/'),
-    () => void desks.show(ids()),
+    () => void desks.show(who, ids()),
     { immediate: true },
   )
+  onScopeDispose(() => void desks.show(who, []))
   watchThrottled([() => live.wiringStamp, () => live.deskStamp], () => void desks.refresh(), {
     throttle: OFTEN_MS,
     immediate: true,

@@ -29,6 +29,7 @@ export const router = createRouter({
     { path: '/live', component: () => import('@/views/live/LiveView.vue'), meta: { low: true } },
     { path: '/look-back/:show?', component: () => import('@/views/lookback/LookBackView.vue'), props: true },
     { path: '/dock/live', component: () => import('@/views/live/LiveView.vue'), meta: { dock: true } },
+    { path: '/pad', component: () => import('@/views/pad/PadView.vue'), meta: { dock: true } },
     {
       path: '/dock/:id?',
       component: () => import('@/views/desks/DeskDock.vue'),

@@ -35,8 +35,12 @@ export const useDeskBoards = defineStore('desks', () => {
     )
   }
   const refresh = () => Promise.all([load(), ...shown.value.map(look)])
-  /** Shows the boards of these and no others. */
-  const show = (ids: string[]) => {
+  /** What each of those who show desks shows. */
+  const wanted = new Map<symbol, string[]>()
+  /** Somebody shows the boards of these from now on, and no others; what others show stays. */
+  const show = (who: symbol, of: string[]) => {
+    wanted.set(who, of)
+    const ids = [...new Set([...wanted.values()].flat())]
     const fresh = ids.filter((each) => !shown.value.includes(each))
     shown.value = ids
     boards.value = Object.fromEntries(Object.entries(boards.value).filter(([about]) => ids.includes(about)))

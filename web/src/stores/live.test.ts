@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { DecisionNotice, LiveStanding, RingNotice } from '@/api/types'
+import type { DecisionNotice, LiveStanding, Need, RingNotice } from '@/api/types'
 import { FakeSocket, pour, serve, wiringOf } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
 import { useLive } from './live'
@@ -39,6 +39,8 @@ const standing: LiveStanding = {
   shutters: { down: false, until: 0, why: '', held: 0 },
   links: [],
 }
+
+const need = (id: string): Need => ({ id, urgency: 'soon', who: '', says: id, since: 0, look: '', acts: [] })
 
 describe('what happens now', () => {
   ownStores()
@@ -124,5 +126,20 @@ describe('what happens now', () => {
     stop()
     vi.advanceTimersByTime(60_000)
     expect(FakeSocket.all).toHaveLength(3)
+  })
+  it('asks again what needs the host when it is connected again, and takes what was told meanwhile for newer', async () => {
+    let answer = [need('a')]
+    const calls = serve(() => ({ body: answer }))
+    const { live } = started()
+    await live.loadNeeds()
+    expect(live.needs.map((each) => each.id)).toEqual(['a'])
+    answer = [need('b')]
+    FakeSocket.last.hear({ type: 'standing', body: standing })
+    await vi.waitFor(() => expect(live.needs.map((each) => each.id)).toEqual(['b']))
+    const late = live.loadNeeds()
+    FakeSocket.last.hear({ type: 'needs', body: [need('c')] })
+    await late
+    expect(live.needs.map((each) => each.id)).toEqual(['c'])
+    expect(calls.filter((each) => each.path === '/api/needs')).toHaveLength(3)
   })
 })

@@ -63,6 +63,23 @@ export const useLive = defineStore('live', () => {
     return all
   }
 
+  /** Whether anybody looks at what needs the host; what was told while nobody listened is asked for then. */
+  let wanted = false
+  let toldNeeds = 0
+  const loadNeeds = () => {
+    wanted = true
+    const before = toldNeeds
+    return ask<Need[]>('GET', '/needs').then(
+      (now) => {
+        // What was told meanwhile is newer than the answer.
+        if (toldNeeds === before) {
+          needs.value = now
+        }
+      },
+      () => undefined,
+    )
+  }
+
   const hear = (type: string, body: unknown) => {
     if (type === 'standing') {
       const standing = body as LiveStanding
@@ -77,6 +94,9 @@ export const useLive = defineStore('live', () => {
       links.value = standing.links
       useWiring().missed()
       wiringStamp.value++
+      if (wanted) {
+        void loadNeeds()
+      }
     } else if (type === 'decision') {
       const decision = body as DecisionNotice
       const others = decisions.value.filter((each) => each.number !== decision.number)
@@ -103,6 +123,7 @@ export const useLive = defineStore('live', () => {
       const moved = body as { target: { kind: string; name: string }; shown: string }
       shown.value = { ...shown.value, [`${moved.target.kind}/${moved.target.name}`]: moved.shown }
     } else if (type === 'needs') {
+      toldNeeds++
       needs.value = body as Need[]
     } else if (type === 'links') {
       links.value = body as LinkView[]
@@ -140,11 +161,6 @@ export const useLive = defineStore('live', () => {
   const show = (open: boolean) => ask<DecisionNotice>('POST', '/show', { open })
   /** Lets the shutters down, or lifts them. */
   const shut = (down: boolean) => ask<DecisionNotice>('POST', '/shutters', { down })
-  const loadNeeds = () =>
-    ask<Need[]>('GET', '/needs').then(
-      (told) => (needs.value = told),
-      () => undefined,
-    )
   const air = (onAir: boolean) => ask<DecisionNotice>('POST', '/air', { onAir })
 
   return {

@@ -45,6 +45,8 @@ const words: [string, string][] = [
   ['wax-words', 'sheet'],
   ['wax-words', 'paper'],
   ['on-wax', 'wax'],
+  ['ink', 'taper'],
+  ['ink', 'taper-lit'],
   ['verdigris-words', 'sheet'],
   ['verdigris-words', 'paper'],
   ['paper', 'ink'],

@@ -52,7 +52,7 @@ const none = computed<Problem>(() =>
     : {
         path: '',
         value: text.value,
-        message: 'This is no number of seconds, so it is not saved.',
+        message: `This is no number${props.unit === 's' ? ' of seconds' : ''}, so it is not saved.`,
         remedy: 'Write one such as 5.6.',
       },
 )

@@ -1,9 +1,10 @@
-import { mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { LinkView, ReachView } from '@/api/types'
 import { useWiring } from '@/stores/wiring'
 import { pour, serve, wiringOf } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
+import HelpersCard from './HelpersCard.vue'
 import LinkCard from './LinkCard.vue'
 import NeighboursCard from './NeighboursCard.vue'
 import ReachCard from './ReachCard.vue'
@@ -156,5 +157,75 @@ describe('this computer', () => {
     await made.find('form').trigger('submit')
     await vi.waitFor(() => expect(made.find('[role=alert]').text()).toContain('Set a host password first.'))
     expect(asked.at(-1)!.body).toEqual({ listen: '0.0.0.0', names: ['192.168.1.20'], password: '' })
+  })
+})
+
+describe('who helps', () => {
+  const sedge = {
+    id: 'h1',
+    name: '<b>sedge',
+    rights: ['ask'],
+    desks: ['bench'],
+    cues: [],
+    waits: false,
+    sessions: [{ id: 's1', helper: 'h1', since: NOW, from: '192.168.1.9' }],
+  }
+  const view = { helpers: [sedge], beyond: true, granted: ['approve', 'ask', 'press', 'say', 'hush'] }
+  const card = async (answer: (method: string, path: string) => { status?: number; body: unknown } | null) => {
+    const calls = serve((method, path) => answer(method, path) ?? { body: view })
+    useWiring().view = wiringOf(1, pour({ pulls: [{ kind: 'hand', button: 'Pour', key: '' }] }))
+    const shown = mount(HelpersCard)
+    await flushPromises()
+    return { calls, shown }
+  }
+
+  it('is invited by an address that is shown once, and may what is ticked', async () => {
+    const { calls, shown } = await card((method) =>
+      method === 'POST' ? { body: { address: 'http://studio.local:8087/sign-in#i=abc' } } : null,
+    )
+    await shown.get('[data-invite]').trigger('click')
+    await shown.get('form input').setValue('tess')
+    const ticks = shown.findAll('form input[type=checkbox]')
+    await ticks[2]!.setValue(true)
+    await shown
+      .findAll('label')
+      .find((each) => each.text() === 'Pour the taper')!
+      .get('input')
+      .setValue(true)
+    await shown.get('form').trigger('submit')
+    await flushPromises()
+    expect(calls.find((each) => each.method === 'POST')?.body).toEqual({
+      name: 'tess',
+      rights: ['approve', 'ask', 'press'],
+      desks: [],
+      cues: ['pour'],
+    })
+    expect(shown.get('[data-invitation]').text()).toContain('http://studio.local:8087/sign-in#i=abc')
+    expect(shown.find('form').exists()).toBe(false)
+  })
+  it('says what is wrong where it is, ends a session and takes somebody away', async () => {
+    const problem = { path: 'name', value: '', message: 'The name is empty.', remedy: 'Write at least one letter.' }
+    const { calls, shown } = await card((method) =>
+      method === 'PUT' ? { status: 422, body: { detail: '', problems: [problem] } } : null,
+    )
+    expect(shown.get('[data-helper]').text()).toContain('<b>sedge')
+    expect(shown.get('[data-helper]').text()).toContain('is in')
+    await shown
+      .findAll('button')
+      .find((each) => each.text() === 'What they may')!
+      .trigger('click')
+    await shown.get('form').trigger('submit')
+    await flushPromises()
+    expect(shown.get('form').text()).toContain('The name is empty.')
+    await shown
+      .findAll('button')
+      .find((each) => each.text() === 'End it')!
+      .trigger('click')
+    await shown.get('[aria-label="Take <b>sedge away"]').trigger('click')
+    await flushPromises()
+    expect(calls.filter((each) => each.method === 'DELETE').map((each) => each.path)).toEqual([
+      '/api/helpers/sessions/s1',
+      '/api/helpers/h1',
+    ])
   })
 })

@@ -7,7 +7,8 @@ import WordsField from './WordsField.vue'
 
 /** What a part asks a desk for: of what, for which act, and with what. */
 const props = defineProps<{
-  part: Extract<Part, { kind: 'ask' }>
+  /** Its id is what words after it call its answer by; nothing has none. */
+  part: Pick<Extract<Part, { kind: 'ask' }>, 'desk' | 'about' | 'act' | 'with'> & { id?: string }
   /** A sample for each value that words may use. */
   words?: Record<string, string>
   reads?: (field: string) => string | undefined
@@ -32,7 +33,7 @@ const choose = (wanted: string) => {
     }
   }
 }
-const named = computed(() => props.part.id.replaceAll('-', ''))
+const named = computed(() => props.part.id?.replaceAll('-', '') ?? '')
 const answer = computed(() => `{${named.value}Answer}`)
 const outcome = computed(() => `{${named.value}Outcome}`)
 </script>
@@ -62,7 +63,7 @@ const outcome = computed(() => `{${named.value}Outcome}`)
     :problems="problems(`with.${each.key}`)"
     @update:model-value="emit('set', 'with', { ...part.with, [each.key]: $event })"
   />
-  <p class="text-[13px] text-soft">
+  <p v-if="named" class="text-[13px] text-soft">
     Parts after it may say {{ answer }}, and {{ outcome }} in one word<template v-if="act?.outcomes.length">
       ({{ act.outcomes.join(', ') }})</template
     >. What is refused counts as failed, so another take can answer for it.

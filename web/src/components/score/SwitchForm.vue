@@ -13,7 +13,9 @@ import WordsField from './WordsField.vue'
 
 /** What a part switches, and to what. */
 const props = defineProps<{
-  part: Extract<Part, { kind: 'switch' }>
+  part: Pick<Extract<Part, { kind: 'switch' }>, 'target' | 'value'>
+  /** Whether it is switched for as long as a chapter of the evening lasts. */
+  forChapter?: boolean
   /** A sample for each value that words may use. */
   words?: Record<string, string>
   reads?: (field: string) => string | undefined
@@ -25,6 +27,11 @@ const known = useKnown()
 type TargetKind = Extract<Part, { kind: 'switch' }>['target']['kind']
 const kinds = useKinds()
 const of = (kind: string) => kinds.all.targets.find((each) => each.kind === kind)
+const offered = computed(() =>
+  kinds.all.targets
+    .filter((each) => !props.forChapter || each.inChapters)
+    .map((each) => ({ value: each.kind, name: each.title })),
+)
 /** What it may stand at, where the values are few. */
 const values = computed(() => of(props.part.target.kind)?.values ?? [])
 const named = computed(() => of(props.part.target.kind)?.named ?? false)
@@ -72,7 +79,7 @@ const target = (change: object) => emit('set', 'target', { ...props.part.target,
   <ChoiceField
     label="Switches"
     :model-value="part.target.kind"
-    :choices="kinds.all.targets.map((each) => ({ value: each.kind, name: each.title }))"
+    :choices="offered"
     @update:model-value="change($event as TargetKind)"
   />
   <ChoiceField

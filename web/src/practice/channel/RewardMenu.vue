@@ -60,8 +60,13 @@ const save = () =>
         >
           <label class="min-w-0 flex-1">
             <span class="block truncate"
-              ><span
-                v-if="reward.desk"
+              ><img
+                v-if="reward.picture"
+                :src="reward.picture"
+                alt=""
+                class="mr-1.5 inline-block h-5 w-5 rounded-[5px] object-cover"
+              /><span
+                v-else-if="reward.desk"
                 class="mr-1.5 inline-block h-2.5 w-2.5 rounded-full"
                 :style="{ background: reward.colour }"
               />{{ reward.title }}

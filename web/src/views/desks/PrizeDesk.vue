@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { computed, ref } from 'vue'
-import type { PrizeBoard, PrizeDraw } from '@/api/types'
+import { computed, ref, watch } from 'vue'
+import { ask } from '@/api/http'
+import type { DrawRow, PrizeBoard, PrizeDraw } from '@/api/types'
 import { digits } from '@/lib/clock'
+import { dayAndTime } from '@/lib/spans'
 import { useDeskBoards } from '@/stores/desks'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
@@ -21,6 +23,17 @@ const enter = async () => {
   await act('enter', { name: name.value })
   name.value = ''
 }
+const earlier = ref<DrawRow[]>([])
+/** What was published of those that are over. */
+watch(
+  () => face.value.phase,
+  () =>
+    ask<DrawRow[]>('GET', `/prizes/${props.sheet.id}/draws`).then(
+      (told) => (earlier.value = told),
+      () => undefined,
+    ),
+  { immediate: true },
+)
 const CLAIMS = { waits: 'has time to speak up', won: 'has it', missed: 'did not speak up' } as const
 const left = (until: number) => digits(Math.max(0, until - now.value), true)
 const says = computed(() => {
@@ -110,6 +123,23 @@ const says = computed(() => {
       <p v-if="face.entrants > board.entrants.length" class="pt-1 text-[13px] text-soft">
         and {{ face.entrants - board.entrants.length }} more
       </p>
+    </section>
+    <section v-if="earlier.length" role="group" class="sheet px-5 py-4" aria-label="Draws that are over">
+      <h2 class="text-[18px]">Draws that are over</h2>
+      <ul>
+        <li
+          v-for="each in earlier"
+          :key="each.opened"
+          class="flex items-baseline gap-3 border-t border-line py-1 text-[14px] first:border-0"
+          data-earlier
+        >
+          <span class="w-32 flex-none text-soft">{{ dayAndTime(each.opened) }}</span>
+          <bdi class="min-w-0 flex-1 truncate">{{ each.winners || 'nobody' }}</bdi>
+          <a class="underline" :href="`/api/prizes/${sheet.id}/draws/${each.opened}/draw.csv`" download>
+            All of it (CSV)
+          </a>
+        </li>
+      </ul>
     </section>
   </div>
 </template>

@@ -9,6 +9,8 @@ const props = defineProps<{ sheet: Rewards; board: RewardBoard }>()
 const desks = useDeskBoards()
 const wiring = useWiring()
 const act = (what: string, number: number) => desks.act('rewards', props.sheet.id, what, { number: String(number) })
+const pictureOf = (name: string) =>
+  wiring.shelf.find((each) => each.folder === 'Pictures' && each.name === name)?.address ?? ''
 const STATES = { waits: 'waits', done: 'done', back: 'given back' } as const
 </script>
 
@@ -43,7 +45,18 @@ const STATES = { waits: 'waits', done: 'done', back: 'given back' } as const
           class="flex items-center gap-3 border-t border-line py-1.5 first:border-0"
           :data-reward="each.title"
         >
-          <span class="h-4 w-4 flex-none rounded-[5px]" :style="{ background: each.colour }" aria-hidden="true" />
+          <img
+            v-if="pictureOf(each.picture)"
+            :src="pictureOf(each.picture)"
+            alt=""
+            class="h-7 w-7 rounded-[5px] object-cover"
+          />
+          <span
+            v-else
+            class="h-4 w-4 flex-none rounded-[5px]"
+            :style="{ background: each.colour }"
+            aria-hidden="true"
+          />
           <span class="min-w-0 flex-1 truncate font-semibold">{{ each.title }}</span>
           <span class="text-[13px] text-soft">{{ board.tonight[at] ?? 0 }} in this show</span>
           <span class="w-28 flex-none text-right font-mono text-[13px]"

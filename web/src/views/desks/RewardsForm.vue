@@ -2,6 +2,7 @@
 import { Plus } from '@lucide/vue'
 import type { Problem, Rewards } from '@/api/types'
 import ColourField from '@/components/cue/ColourField.vue'
+import FileField from '@/components/cue/FileField.vue'
 import NumberField from '@/components/cue/NumberField.vue'
 import RowButton from '@/components/cue/RowButton.vue'
 import SecondsField from '@/components/cue/SecondsField.vue'
@@ -30,6 +31,7 @@ const add = () =>
       price: 50,
       asks: '',
       colour: '#c8841a',
+      picture: '',
       mostShow: 0,
       mostEach: 0,
       restMs: 0,
@@ -95,6 +97,14 @@ const add = () =>
           @update:model-value="change(at, { colour: $event })"
         />
       </div>
+      <FileField
+        label="Picture"
+        folder="Pictures"
+        none
+        :model-value="reward.picture"
+        :problems="of(at, 'picture')"
+        @update:model-value="change(at, { picture: $event })"
+      />
       <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
         <label class="flex items-center gap-2">
           <input

@@ -1,9 +1,11 @@
 import type { Component } from 'vue'
+import ChaptersForm from './ChaptersForm.vue'
 import ClockDesk from './ClockDesk.vue'
 import ClockTable from './ClockTable.vue'
 import CrowdDesk from './CrowdDesk.vue'
 import CrowdMovesForm from './CrowdMovesForm.vue'
 import GameDesk from './GameDesk.vue'
+import OrderDesk from './OrderDesk.vue'
 import PointsDesk from './PointsDesk.vue'
 import PollDesk from './PollDesk.vue'
 import PrizeDesk from './PrizeDesk.vue'
@@ -38,6 +40,12 @@ export const DRAWN: Record<string, { board: Component; form?: Component; begins:
   points: {
     board: PointsDesk,
     begins: 'Viewers earn by being here, by lines and by what happens; they give one another, and you give and take.',
+  },
+  order: {
+    board: OrderDesk,
+    form: ChaptersForm,
+    begins:
+      'The chapters of your evening: each sets scene, racks and desks as long as it lasts, and says how late you are.',
   },
   poll: {
     board: PollDesk,

@@ -16,6 +16,7 @@ const reward = {
   price: 100,
   asks: 'Its name?',
   colour: '#c8841a',
+  picture: '',
   mostShow: 0,
   mostEach: 1,
   restMs: 0,

@@ -10,6 +10,7 @@ import HooksCard from '@/components/links/HooksCard.vue'
 import HouseCard from '@/components/links/HouseCard.vue'
 import LinkDialog from '@/components/links/LinkDialog.vue'
 import NeighboursCard from '@/components/links/NeighboursCard.vue'
+import HelpersCard from '@/components/links/HelpersCard.vue'
 import ReachCard from '@/components/links/ReachCard.vue'
 import StagePlacing from '@/components/links/StagePlacing.vue'
 import TheDialog from '@/components/TheDialog.vue'
@@ -123,6 +124,7 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
             />
           </LinkCard>
           <ReachCard />
+          <HelpersCard />
           <CopiesCard />
         </div>
       </div>

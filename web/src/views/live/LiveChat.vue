@@ -13,6 +13,12 @@ import { moodOf } from '@/components/rope/bars'
 import { FILTERS } from './chat'
 
 /** Chat of all links with what became of each line; nothing moves away while one reads. */
+/** Somebody who may not answer only reads. */
+const { helping = false, answering = true } = defineProps<{
+  /** Whether it is read on the page of somebody who helps, where nothing leads to the host's own. */
+  helping?: boolean
+  answering?: boolean
+}>()
 const live = useLive()
 const why = useWhy()
 const notes = useNotes()
@@ -100,17 +106,25 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
           <bdi v-if="!line.written" class="text-honey-words italic">{{ line.event }}</bdi>
           <template v-else>
             <RouterLink
-              v-if="line.viewer"
+              v-if="line.viewer && !helping"
               :to="`/people?name=${encodeURIComponent(line.viewer)}`"
               class="font-semibold hover:underline"
               ><bdi>{{ line.viewer }}</bdi></RouterLink
             >
+            <bdi v-else class="font-semibold">{{ line.viewer }}</bdi>
             <span v-if="line.written.privately" class="text-[12.5px] text-soft"> to you alone</span>
             {{ ' ' }}<bdi>{{ line.written.text }}</bdi>
           </template>
         </p>
+        <span
+          v-if="says(line) && helping"
+          class="max-w-[45%] flex-none truncate text-[13px]"
+          :class="MOODS[moodOf(line)]"
+          :title="says(line)"
+          >{{ says(line) }}</span
+        >
         <button
-          v-if="says(line)"
+          v-else-if="says(line)"
           class="max-w-[45%] flex-none truncate text-[13px] hover:underline"
           :class="MOODS[moodOf(line)]"
           :title="says(line)"
@@ -119,7 +133,7 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
           {{ says(line) }}
         </button>
         <button
-          v-if="line.written"
+          v-if="line.written && answering"
           class="flex-none self-start rounded-[7px] p-1 text-soft hover:bg-well"
           :aria-label="`Answer ${line.viewer}`"
           :title="`Answer ${line.viewer}`"
@@ -136,7 +150,11 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
     <button v-if="waiting > 0" class="border-t border-line py-1 text-center font-semibold" data-waiting @click="follow">
       {{ waiting }} more below
     </button>
-    <form class="flex flex-wrap items-center gap-2 border-t border-line px-3 py-2" @submit.prevent="send">
+    <form
+      v-if="answering"
+      class="flex flex-wrap items-center gap-2 border-t border-line px-3 py-2"
+      @submit.prevent="send"
+    >
       <select v-if="chats.length > 1" v-model="chat" class="field w-auto" aria-label="Into which chat">
         <option v-for="each in chats" :key="each.id" :value="each.id">{{ each.name }}</option>
       </select>

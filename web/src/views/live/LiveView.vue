@@ -6,6 +6,7 @@ import { moved, useArrangement } from './arrangement'
 import LiveButtons from './LiveButtons.vue'
 import LiveChat from './LiveChat.vue'
 import LiveDesks from './LiveDesks.vue'
+import LiveEvening from './LiveEvening.vue'
 import LiveLinks from './LiveLinks.vue'
 import LiveNow from './LiveNow.vue'
 import LiveScenes from './LiveScenes.vue'
@@ -27,8 +28,19 @@ const NAMES: Record<string, string> = { chat: 'Chat', now: 'What plays', desks: 
 <template>
   <div class="flex h-full min-h-0 flex-col gap-3 px-4 py-3" :class="now.big && 'text-[17px]'" :data-size="size">
     <h1 class="sr-only">Live</h1>
+    <LiveEvening />
     <div class="flex flex-none flex-wrap items-stretch justify-end gap-2">
       <NeedsStrip class="min-w-0" :class="size === 'dock' ? 'basis-full' : 'flex-1'" />
+      <a
+        v-if="size !== 'dock'"
+        class="button"
+        href="/pad"
+        target="_blank"
+        rel="opener"
+        title="Large buttons for a phone or tablet"
+      >
+        Pad
+      </a>
       <button
         class="button"
         :aria-pressed="now.big"

@@ -8,6 +8,9 @@ import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
 
 /** What needs the host, said once, the most urgent first, with what can be done about it. */
+/** Whoever helps sees the acts that they may do. */
+const props = defineProps<{ may?: (right: Need['acts'][number]['right']) => boolean }>()
+const actsOf = (need: Need) => need.acts.filter((each) => props.may?.(each.right) ?? true)
 const live = useLive()
 const notes = useNotes()
 const more = ref(false)
@@ -50,7 +53,7 @@ const act = async (need: Need, chosen: Need['acts'][number]) => {
         <span class="text-[13px] text-soft">{{ since(need) }}</span>
       </p>
       <button
-        v-for="(each, which) in need.acts"
+        v-for="(each, which) in actsOf(need)"
         :key="each.title"
         class="button"
         :class="which === 0 && 'button-dark'"
@@ -59,7 +62,7 @@ const act = async (need: Need, chosen: Need['acts'][number]) => {
       >
         {{ each.title }}
       </button>
-      <RouterLink v-if="need.look" :to="need.look" class="text-[13px] underline">Look</RouterLink>
+      <RouterLink v-if="need.look && !may" :to="need.look" class="text-[13px] underline">Look</RouterLink>
       <button
         v-if="at === 0 && live.needs.length > 1"
         class="text-[13px] text-soft underline"

@@ -96,8 +96,16 @@ describe('what needs the host', () => {
     says: 'redeemed a taper',
     since: 1,
     look: '/desks/reward',
-    acts: [{ title: 'Accept it', path: '/desks/rewards/accept', with: { about: 'reward' } as never }],
+    acts: [{ title: 'Accept it', path: '/desks/rewards/accept', with: { about: 'reward' } as never, right: 'ask' }],
     ...more,
+  })
+
+  it('offers somebody who helps the acts that they may do, and no way to a page of the host', () => {
+    useLive().needs = [need('a')]
+    expect(within(NeedsStrip, { may: () => false }).findAll('button')).toHaveLength(0)
+    const shown = within(NeedsStrip, { may: (right: string) => right === 'ask' })
+    expect(shown.findAll('button').map((each) => each.text())).toEqual(['Accept it'])
+    expect(shown.find('a').exists()).toBe(false)
   })
 
   it('is said once, the others behind a press, and done by the act beside it', async () => {

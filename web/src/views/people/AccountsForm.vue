@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { ask } from '@/api/http'
-import type { PersonKept, PersonSeen } from '@/api/types'
+import type { PersonKept, PersonProof, PersonSeen } from '@/api/types'
 import { useNotes } from '@/stores/notes'
 
 /** The accounts of one person: suggested where names agree, joined and parted by the host. */
@@ -39,6 +40,20 @@ const find = async () => {
   })
   found.value = told.people.filter((each) => each.id !== props.kept.person.id).slice(0, 6)
 }
+/** They write a word in both chats, so that nobody else can say so. */
+const proof = ref<PersonProof | null>(null)
+const asked = computed(() => proof.value ?? props.kept.proof)
+const prove = () =>
+  ask<PersonProof>('POST', `/people/${encodeURIComponent(props.kept.person.id)}/proof`, {}).then(
+    (told) => (proof.value = told),
+    (refusal: Error) => notes.say(refusal.message),
+  )
+const look = () =>
+  ask<PersonKept>('GET', `/people/${encodeURIComponent(props.kept.person.id)}`).then(
+    (told) => (proof.value = told.proof),
+    () => undefined,
+  )
+useIntervalFn(() => asked.value.word && void look(), 3_000)
 const offered = computed(() => (joining.value ? found.value : props.kept.alike))
 </script>
 
@@ -69,8 +84,22 @@ const offered = computed(() => (joining.value ? found.value : props.kept.alike))
       >
       <button class="button" @click="join(each)">The same person</button>
     </p>
-    <button v-if="!joining" class="self-start text-[13px] underline" @click="joining = true">
-      They have another account
-    </button>
+    <div v-if="asked.word" class="rounded-[8px] bg-well px-3 py-2" data-proof>
+      <p>
+        Ask them to write <b class="font-mono">{{ asked.word }}</b> from both accounts, within a quarter of an hour.
+        <span class="text-soft">{{ asked.theirs ? `${kept.person.name} wrote it.` : 'Not written here yet.' }}</span>
+      </p>
+      <p v-for="each in asked.others" :key="each.id" class="flex items-center gap-2" data-proved>
+        <span class="min-w-0 flex-1 truncate"
+          ><bdi class="font-semibold">{{ each.name }}</bdi>
+          <span class="text-soft">on {{ each.link }} wrote it</span></span
+        >
+        <button class="button" :disabled="!asked.theirs" @click="join(each)">The same person</button>
+      </p>
+    </div>
+    <p v-if="!joining" class="flex gap-4 text-[13px]">
+      <button class="underline" @click="joining = true">They have another account</button>
+      <button v-if="!asked.word" class="underline" @click="prove">Let them prove it</button>
+    </p>
   </section>
 </template>

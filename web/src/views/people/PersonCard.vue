@@ -3,7 +3,7 @@ import { X } from '@lucide/vue'
 import { computed, onMounted, ref } from 'vue'
 import { ask } from '@/api/http'
 import type { PersonKept } from '@/api/types'
-import { dayAndTime } from '@/lib/spans'
+import { dayAndTime, span } from '@/lib/spans'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
 import AccountsForm from './AccountsForm.vue'
@@ -79,6 +79,10 @@ const turn = (id: string) =>
         <dt class="text-soft">Evenings</dt>
         <dd :title="'Shows in which they wrote or caused something; who only watched is not seen'">
           {{ person.evenings }}, as far as they wrote
+        </dd>
+        <dt class="text-soft">Time here</dt>
+        <dd title="The time between lines that are less than ten minutes apart; who only watched is not seen" data-here>
+          {{ person.minutes ? `about ${span(person.minutes * 60_000)}, a guess by lines` : 'not known' }}
         </dd>
         <dt class="text-soft">Lines</dt>
         <dd>{{ person.lines }}</dd>

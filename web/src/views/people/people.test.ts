@@ -32,6 +32,7 @@ const lou = {
   lastSeen: 2,
   lines: 4,
   evenings: 1,
+  minutes: 95,
   gave: 0,
   points: 70,
   note: '',
@@ -57,6 +58,7 @@ const kept = {
   changes: [],
   accounts: [{ ...lou, id: 'tower:lou_too', name: 'lou_too', link: 'tower' }],
   alike: [{ ...lou, id: 'choir:lou', link: 'choir' }],
+  proof: { word: '', theirs: false, others: [] },
   desks: [],
   read: { spelling: '', silent: false },
 } as unknown as PersonKept

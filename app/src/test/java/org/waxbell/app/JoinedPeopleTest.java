@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.people.Forgetting;
+import org.waxbell.app.store.PersonMapper;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
@@ -158,6 +159,7 @@ class JoinedPeopleTest {
         await("paid")
                 .atMost(PATIENCE)
                 .until(() -> person(gone.id()).at("/person/points").asLong() > 0);
+        draw(gone);
         JsonNode before = app.get("/api/ledger").body().get("sums");
         assertThat(app.post("/api/people/practice:sandpiper_sol/forget", Map.of("name", "sandpiper"))
                         .status())
@@ -171,6 +173,8 @@ class JoinedPeopleTest {
                 .atMost(PATIENCE)
                 .until(() -> app.bean(Forgetting.class).underWay() == 0);
         assertThat(traces(gone.id())).isEmpty();
+        assertThat(ask("select csv from prize_log where instr(csv || winners, 'sandpiper_sol') > 0"))
+                .isEmpty();
         assertThat(ask("select event from decision where viewer like 'forgotten:%' limit 1"))
                 .containsExactly("someone: …");
         JsonNode after = app.get("/api/ledger").body().get("sums");
@@ -206,5 +210,80 @@ class JoinedPeopleTest {
             throw new IllegalStateException(broken);
         }
         return all;
+    }
+
+    @Test
+    void aViewerProvesAnAccountByAWordThatBothWrite() {
+        says(on("practice", "heron_bell"), "good evening");
+        says(on("tower", "the_other_heron"), "good evening");
+        String word = app.post("/api/people/practice:heron_bell/proof", Map.of())
+                .body()
+                .get("word")
+                .asString();
+        assertThat(word).matches("taper-\\d{4}");
+        says(on("tower", "somebody_else"), word + " what is that?");
+        says(on("tower", "the_other_heron"), word);
+        JsonNode half = person("practice:heron_bell").get("proof");
+        assertThat(half.get("theirs").asBoolean()).isFalse();
+        assertThat(half.get("others").valueStream().map(each -> each.get("name").asString()))
+                .containsExactly("the_other_heron");
+        says(on("practice", "heron_bell"), word);
+        assertThat(person("practice:heron_bell").at("/proof/theirs").asBoolean())
+                .isTrue();
+        assertThat(app.post("/api/people/practice:nobody_at_all/proof", Map.of())
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void howLongSomebodyWasHereIsCountedByWhatIsCloseTogether() {
+        Viewer tern = on("practice", "arctic_tern");
+        says(tern, "good evening");
+        PersonMapper people = app.bean(PersonMapper.class);
+        long now = System.currentTimeMillis();
+        for (long minute : new long[] {0, 4, 9, 60, 62}) {
+            people.seen(new PersonMapper.SeenNow(
+                    tern.id(), tern.name(), "ANYONE", 0, now + minute * 60_000, 1, 1, 0, 202611, false));
+        }
+        assertThat(person("practice:arctic_tern").at("/person/minutes").asLong())
+                .as("nine minutes and two, and not the fifty between")
+                .isEqualTo(11);
+        assertThat(app.post(
+                                "/api/people",
+                                Map.of(
+                                        "name", "tern",
+                                        "condition", "minutesHere >= 11",
+                                        "sort", "minutes",
+                                        "down", true,
+                                        "from", 0))
+                        .body()
+                        .get("people")
+                        .size())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void whatWasPublishedOfADrawStaysAfterTheNextBegins() throws IOException {
+        Viewer gannet = on("practice", "gannet");
+        draw(gannet);
+        int before = app.get("/api/prizes/draw/draws").body().size();
+        JsonNode first = app.get("/api/prizes/draw/draws").body().get(0);
+        assertThat(first.get("winners").asString()).contains("gannet");
+        draw(gannet);
+        assertThat(app.get("/api/prizes/draw/draws").body().size()).isEqualTo(before + 1);
+        String csv = app.askText("/api/prizes/draw/draws/" + first.get("opened").asLong() + "/draw.csv");
+        assertThat(csv).contains("seed,").contains("entrant,1,\"gannet\"");
+        assertThat(app.get("/api/prizes/draw/draws/17/draw.csv").status()).isEqualTo(422);
+    }
+
+    private static void draw(Viewer who) {
+        act("open", Map.of());
+        says(who, "!draw");
+        act("close", Map.of());
+        says(who, "here!");
+    }
+
+    private static void act(String name, Map<String, String> with) {
+        app.post("/api/desks/prize/" + name, Map.of("about", "draw", "with", with));
     }
 }

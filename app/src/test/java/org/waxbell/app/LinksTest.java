@@ -288,12 +288,14 @@ class LinksTest {
                         .status())
                 .as("passed on by another program")
                 .isEqualTo(401);
-        assertThat(app.post("/api/sign-in", Map.of("password", "guess")).status())
+        assertThat(app.post("/api/sign-in", Map.of("name", "", "password", "guess"))
+                        .status())
                 .isEqualTo(403);
         for (int i = 0; i < 6; i++) {
-            app.post("/api/sign-in", Map.of("password", "guess"));
+            app.post("/api/sign-in", Map.of("name", "", "password", "guess"));
         }
-        assertThat(app.post("/api/sign-in", Map.of("password", "guess")).status())
+        assertThat(app.post("/api/sign-in", Map.of("name", "", "password", "guess"))
+                        .status())
                 .isEqualTo(429);
     }
 
@@ -322,10 +324,10 @@ class LinksTest {
                         + app.bean(Hosts.class).hash("three tall tapers") + "\n");
         try (Running reached = Running.reached(data.resolve("reached"), address)) {
             assertThat(reached.get("/api/wiring").status()).isEqualTo(401);
-            assertThat(reached.post("/api/sign-in", Map.of("password", "three small tapers"))
+            assertThat(reached.post("/api/sign-in", Map.of("name", "", "password", "three small tapers"))
                             .status())
                     .isEqualTo(403);
-            Running.Answer in = reached.post("/api/sign-in", Map.of("password", "three tall tapers"));
+            Running.Answer in = reached.post("/api/sign-in", Map.of("name", "", "password", "three tall tapers"));
             assertThat(in.header("set-cookie")).contains("HttpOnly").contains("SameSite=Strict");
             String ticket = in.header("set-cookie").replaceAll(";.*", "");
             assertThat(reached.ask("GET", "/api/wiring", null, "Cookie", ticket).status())

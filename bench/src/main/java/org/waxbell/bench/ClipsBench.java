@@ -34,6 +34,7 @@ final class ClipsBench {
             browser.await(
                     "the stage has joined",
                     any -> app.get("/api/live").get("pages").size() == 1);
+            ShoutoutBench.run(app, browser, scale.of(2, 6));
             int cards = scale.of(3, 40);
             live.cards(app, cards);
             List<Double> off = new ArrayList<>();

@@ -180,6 +180,7 @@ final class DesksBench {
             TimeUnit.SECONDS.sleep(scale.of(3, 60));
             browser.to(stage);
             Figures.print("clock_off_after_" + scale.of(3, 60) + "_s_behind_another_page", off(app, browser), "ms");
+            BoardBench.run(app, browser, scale.of(50, 1_000), scale.of(2, 10));
         }
     }
 

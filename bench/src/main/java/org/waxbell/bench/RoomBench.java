@@ -19,10 +19,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
@@ -41,7 +37,6 @@ final class RoomBench {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String PLAIN = "'manner':{'ifFails':'goOn','atOnce':true,'toEnd':false}";
     private static final int A_SECOND = 500;
-    private static final int WRITERS = 24;
     private final Scale scale;
     private final int rounds;
 
@@ -252,27 +247,8 @@ final class RoomBench {
         int presses = A_SECOND * scale.of(2, 20, 60);
         long before = app.get("/api/practice/rig").get("presses").asLong();
         double processor = processor(app);
-        long began = System.nanoTime();
         List<String> words = List.of("left", "dip");
-        ExecutorService writers = Executors.newFixedThreadPool(WRITERS);
-        List<Future<?>> open = new ArrayList<>();
-        for (int i = 0; i < presses; i++) {
-            int number = i;
-            long due = began + i * 1_000_000_000L / A_SECOND;
-            while (System.nanoTime() < due) {
-                LockSupport.parkNanos(200_000);
-            }
-            open.add(writers.submit(() -> app.say("crowd_" + number % 2_000, words.get(number % 2))));
-        }
-        open.forEach(each -> {
-            try {
-                each.get();
-            } catch (InterruptedException | ExecutionException failed) {
-                throw new IllegalStateException(failed);
-            }
-        });
-        writers.shutdown();
-        double seconds = (System.nanoTime() - began) / 1e9;
+        double seconds = Paced.run(A_SECOND, presses, each -> app.say("crowd_" + each % 2_000, words.get(each % 2)));
         LockSupport.parkNanos(1_000_000_000L);
         JsonNode rig = app.get("/api/practice/rig");
         Figures.print("crowd_presses_a_second", presses / seconds, "");

@@ -1,5 +1,6 @@
 package org.waxbell.act;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,11 +15,31 @@ import org.waxbell.check.Problems;
  * @param fields   what has to be said with it
  * @param right    what one must be allowed to ask for it by hand; a cue has gates instead
  * @param outcomes what may come of it where it is not refused, as words know it by {@code {outcome}}
+ * @param undoing  the acts that undo it, by what came of it; empty for one that no act undoes
  */
-public record Act(String name, String title, List<ActField> fields, Right right, List<String> outcomes) {
+public record Act(
+        String name,
+        String title,
+        List<ActField> fields,
+        Right right,
+        List<String> outcomes,
+        Map<String, String> undoing) {
     public Act {
         fields = List.copyOf(fields);
         outcomes = List.copyOf(outcomes);
+        undoing = Map.copyOf(undoing);
+    }
+
+    /** One that no act undoes. */
+    public Act(String name, String title, List<ActField> fields, Right right, List<String> outcomes) {
+        this(name, title, fields, right, outcomes, Map.of());
+    }
+
+    /** The same, undone by another act where that came of it. */
+    public Act undone(String outcome, String by) {
+        Map<String, String> more = new HashMap<>(undoing);
+        more.put(outcome, by);
+        return new Act(name, title, fields, right, outcomes, more);
     }
 
     /** One that the host may ask for by hand, and whoever the host lets. */

@@ -28,6 +28,11 @@ public record Actor(Origin origin, String id) {
         return new Actor(Origin.CUE, id);
     }
 
+    /** A desk, by the place of what it runs. */
+    public static Actor desk(String about) {
+        return new Actor(Origin.DESK, about);
+    }
+
     /** A link, by its id. */
     public static Actor link(String id) {
         return new Actor(Origin.LINK, id);

@@ -7,12 +7,14 @@ import java.util.Set;
 public enum Origin {
     /** The host, in the console or with a key. */
     HOST("the host", true, EnumSet.allOf(Right.class)),
-    /** Somebody who helps the host, with an account of their own; until such accounts can be limited, with every right. */
+    /** Somebody who helps the host, with an account of their own; what each of them may is asked where they come in. */
     STAFF("staff", true, EnumSet.allOf(Right.class)),
     /** Somebody in chat; what they may is said by gates, not by rights. */
     VIEWER("the viewer", true, EnumSet.noneOf(Right.class)),
     /** A cue of the wiring. */
     CUE("the cue", false, EnumSet.of(Right.ASK)),
+    /** A desk that asks another, such as the order of the evening. */
+    DESK("the desk", false, EnumSet.of(Right.ASK)),
     /** A script that the host has let in. */
     EXTENSION("the extension", false, EnumSet.noneOf(Right.class)),
     /** Somebody at the broadcasting software. */

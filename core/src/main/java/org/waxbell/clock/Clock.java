@@ -121,8 +121,10 @@ public record Clock(
 
     private static final ActField TIME = ActField.text("time", "How long, such as 90, 1:30 or 1h 5m", 500);
     private static final List<Act> ACTS = List.of(
-            act(START, "Start it, or let it go on", "started", "wentOn"),
-            act(PAUSE, "Pause it", "paused"),
+            act(START, "Start it, or let it go on", "started", "wentOn")
+                    .undone("started", RESET)
+                    .undone("wentOn", PAUSE),
+            act(PAUSE, "Pause it", "paused").undone("paused", START),
             Act.of(ADD, "Add time", List.of(TIME), "added"),
             Act.of(TAKE, "Take time away", List.of(TIME), "taken"),
             Act.of(

@@ -265,6 +265,6 @@ final class ClockStep {
             return turned(next, "");
         }
         ClockState over = now.standing(Phase.OVER, 0);
-        return Answer.becomes(over).telling(List.of(fact(DeskFacts.CLOCK_OVER, Actor.PROGRAM, over)));
+        return Answer.becomes(over).telling(List.of(fact(DeskFacts.CLOCK_OVER, Actor.desk(clock.id()), over)));
     }
 }

@@ -3,9 +3,11 @@ package org.waxbell.desk;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.waxbell.act.Asking;
 import org.waxbell.act.DeskDocument;
 import org.waxbell.cue.Cue;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Target;
 import org.waxbell.fixture.Face;
 import org.waxbell.gate.Surroundings;
 import org.waxbell.state.Book;
@@ -83,6 +85,21 @@ public interface Desk<D extends DeskDocument, S> {
     /** Its moment has come. */
     default Answer<S> wake(D document, S now, long at, Surroundings evening) {
         return Answer.nothing(now);
+    }
+
+    /** How it lets targets stand as long as it stands so; the least urgent of all that hold them. What a person changes it has to hear of, and to let go. */
+    default Map<Target, String> holds(S now) {
+        return Map.of();
+    }
+
+    /** How it stands when its document was taken away: nothing may be held by it. */
+    default S gone(S now) {
+        return now;
+    }
+
+    /** Another desk did what it was asked for. @param mark of that errand @param undoing what would undo it */
+    default S answered(S now, String mark, Asking undoing) {
+        return now;
     }
 
     /** Its values for words and conditions at a moment, as a person sees them: texts and {@link Long} numbers by their names in words. */

@@ -19,7 +19,7 @@ public sealed interface Shown
     /**
      * A video with its own sound.
      *
-     * @param volume in percent of its own
+     * @param volume in percent of its own, with its level on the shelf in it; above 100 for one that is raised
      * @param left   how much is cut off at the left, in percent of its width; likewise the others
      * @param open   whether its length is not known and the page tells when it was over
      */

@@ -48,7 +48,7 @@ final class Clerk implements BookDirective.Books {
     public void hold(Switch hold) {
         Switchboard switches = runner.handlers().switches();
         String before = switches.shown(hold.target());
-        switches.hold(ring, hold, runner.wired(hold.target()), out);
+        switches.hold(ring, hold, runner.handlers().wired().rests(hold.target()), out);
         if (!before.equals(switches.shown(hold.target()))) {
             runner.switched(ring, hold.target(), at, out);
         }

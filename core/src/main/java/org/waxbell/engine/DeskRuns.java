@@ -11,15 +11,18 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
+import org.waxbell.act.Asking;
 import org.waxbell.act.DeskDocument;
 import org.waxbell.actor.Actor;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
 import org.waxbell.desk.Desk;
+import org.waxbell.desk.Errand;
 import org.waxbell.desk.Lots;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
+import org.waxbell.event.Target;
 import org.waxbell.event.Viewer;
 import org.waxbell.fixture.Face;
 import org.waxbell.gate.Surroundings;
@@ -32,6 +35,7 @@ final class DeskRuns implements Handler {
     private final Surroundings evening;
     private final Points points;
     private final Chance chance;
+    private final Stands stands;
     /** How each stands, by desk and place; those whose document is no more are kept, for an undo may bring it back. */
     private final Map<Desk<?, ?>, Map<String, Object>> states = new LinkedHashMap<>();
 
@@ -47,14 +51,23 @@ final class DeskRuns implements Handler {
     /** What desks bring for words, by name. */
     private Set<String> names = Set.of();
 
-    DeskRuns(List<Desk<?, ?>> desks, Memory memory, CueBook book, Surroundings evening, Points points, Chance chance) {
+    DeskRuns(
+            List<Desk<?, ?>> desks,
+            Memory memory,
+            CueBook book,
+            Surroundings evening,
+            Points points,
+            Chance chance,
+            Stands stands) {
         this.desks = desks;
+        this.stands = stands;
         this.evening = evening;
         this.points = points;
         this.chance = chance;
         desks.forEach(desk -> {
             Map<String, Object> own = new TreeMap<>();
             memory.keys(desk.book()).forEach(place -> own.put(place, restored(desk, place, memory)));
+            own.forEach((place, now) -> stands.resume(place, holds(desk, now)));
             states.put(desk, own);
         });
         define(book);
@@ -62,6 +75,10 @@ final class DeskRuns implements Handler {
 
     private static <S> Object restored(Desk<?, S> desk, String place, Memory memory) {
         return Objects.requireNonNull(desk.restored(place, memory), place);
+    }
+
+    private static <S> Map<Target, String> holds(Desk<?, S> desk, Object now) {
+        return desk.holds(cast(desk, now));
     }
 
     private Map<String, Object> states(Desk<?, ?> desk) {
@@ -123,11 +140,41 @@ final class DeskRuns implements Handler {
                         .forEach(turn::changed);
                 turn.moved();
             }
+            stands.become(place, desk.holds(before), desk.holds(answer.next()), at, depth, turn);
             answer.points().forEach(move -> points.move(at, move.person(), move.amount(), move.why(), turn));
             answer.directives().forEach(turn::directed);
             answer.told().forEach(fact -> turn.follows(fact, depth));
+            answer.asks().forEach(other -> turn.follows(asked(other), depth));
             atWork = "";
             return answer;
+        }
+
+        /** Its document was taken away. */
+        void letGo(long at, Turn turn) {
+            become(at, Answer.becomes(desk.gone(now())), 1, turn);
+        }
+
+        private Fact asked(Errand errand) {
+            Asking other = errand.asking();
+            String says = act(other.desk(), other.about(), other.act())
+                    .map(Act::title)
+                    .orElse(other.act());
+            String whom = Optional.ofNullable(runs.get(other.about()))
+                    .map(run -> run.document.name())
+                    .orElse(other.about());
+            return Facts.DESK_ASKED.by(
+                    Actor.desk(place),
+                    other.desk(),
+                    other.about(),
+                    other.act(),
+                    other.with(),
+                    document.name() + " asks " + whom + ": " + says,
+                    errand.mark());
+        }
+
+        /** Another did what this one asked it for. */
+        void answered(String mark, Asking undoing, long at, Turn turn) {
+            become(at, Answer.becomes(desk.answered(now(), mark, undoing)), turn.depth() + 1, turn);
         }
 
         Map<String, Object> values(String person) {
@@ -149,7 +196,7 @@ final class DeskRuns implements Handler {
         if (runs.isEmpty()) {
             return;
         }
-        if (event instanceof Fact fact && fact.is(Facts.ASKED)) {
+        if (event instanceof Fact fact && (fact.is(Facts.ASKED) || fact.is(Facts.DESK_ASKED))) {
             byHand(at, fact, turn);
         } else {
             runs.values().forEach(run -> {
@@ -196,6 +243,13 @@ final class DeskRuns implements Handler {
                 1,
                 turn);
         turn.says(answer.says());
+        Run<?, ?> asker =
+                fact.text("mark").isEmpty() ? null : runs.get(fact.actor().id());
+        String undo = act == null || answer.refused() ? null : act.undoing().get(answer.outcome());
+        if (asker != null && undo != null) {
+            asker.answered(
+                    fact.text("mark"), new Asking(fact.text("desk"), fact.text("about"), undo, Map.of()), at, turn);
+        }
     }
 
     private Optional<Act> act(String desk, String place, String name) {
@@ -259,7 +313,13 @@ final class DeskRuns implements Handler {
 
     @Override
     public void rewire(CueBook next, long at, Turn turn) {
+        Map<String, Run<?, ?>> before = new LinkedHashMap<>(runs);
         define(next);
+        before.forEach((place, run) -> {
+            if (!runs.containsKey(place)) {
+                run.letGo(at, turn);
+            }
+        });
     }
 
     private void define(CueBook book) {

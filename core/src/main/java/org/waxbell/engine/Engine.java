@@ -124,7 +124,7 @@ public final class Engine {
 
     /** What a desk did is told even where nobody waits for it: the journal says who changed it, and why. */
     private static boolean isOfDesk(ShowEvent event) {
-        return event instanceof Fact fact && fact.what().isTold();
+        return event instanceof Fact fact && (fact.what().isTold() || fact.is(Facts.DESK_ASKED));
     }
 
     /** Answers what followed from the input, first in, first out. */

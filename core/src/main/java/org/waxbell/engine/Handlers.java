@@ -38,7 +38,7 @@ record Handlers(
         Points points = new Points(state);
         Switchboard switches = new Switchboard(memory.all(Books.TARGETS));
         Known bare = new Known(wired, people, ranks, shows, slate, points, switches, person -> Map.of());
-        DeskRuns runs = new DeskRuns(desks, memory, book, bare, points, chance);
+        DeskRuns runs = new DeskRuns(desks, memory, book, bare, points, chance, new Stands(switches, wired));
         Known known = new Known(wired, people, ranks, shows, slate, points, switches, runs::values);
         return new Handlers(
                 wired,

@@ -295,17 +295,6 @@ final class Runner {
                                         .orElse(false));
     }
 
-    /** How a target stands by the wiring alone; empty text where the wiring does not say. */
-    String wired(Target target) {
-        return target.kind() == Target.Kind.RACK
-                ? wired.book()
-                        .wiring()
-                        .rack(target.name())
-                        .map(rack -> rack.on() ? "on" : "off")
-                        .orElse("")
-                : target.kind().rests();
-    }
-
     /** What the adapter of a part is told, with the slate as it stands now; null where there is nothing to tell. */
     @Nullable
     Directive tell(Ring ring, PartRun run) {

@@ -53,6 +53,10 @@ final class Shutters implements Handler {
         if (event instanceof Fact fact
                 && fact.is(Facts.SWITCHED)
                 && fact.target().equals(TARGET)) {
+            // What followed from a flood or a cue is known already, and why.
+            if (turn.depth() > 0) {
+                return;
+            }
             byHand(at, fact);
         } else if (event.by().isPresent() && people.isStranger(event.by().get())) {
             if (!isDown() && event instanceof ChatLine) {

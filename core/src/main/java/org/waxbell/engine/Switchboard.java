@@ -17,7 +17,11 @@ import org.waxbell.state.Memory;
  * urgent, then newest hold shows; with the last one gone the base is there again. A person's own change becomes the base.
  */
 final class Switchboard {
-    private static final Comparator<Hold> ORDER = Comparator.comparing(Hold::urgency)
+    /** What stands by itself gives way to every ring. */
+    private static final int STANDING = 0;
+
+    private static final Comparator<Hold> ORDER = Comparator.<Hold, Boolean>comparing(each -> each.ring() > STANDING)
+            .thenComparing(Hold::urgency)
             .thenComparingLong(Hold::since)
             .thenComparingLong(Hold::ring)
             .thenComparing(Hold::partRun);
@@ -47,8 +51,29 @@ final class Switchboard {
         return states.getOrDefault(target, TargetState.unknown(target));
     }
 
+    /** A desk lets a target stand so until it lets it go, below all that rings do. @param by whose hold it is */
+    void stand(String by, Target target, String value, String wired, long at, Turn out) {
+        Switch wanted = new Switch(by, at, target, value, false);
+        if (holds(target).removeIf(each -> each.partRun().equals(by))) {
+            // Its base is what stood before it held the target at all.
+            add(STANDING, Urgency.CALM, wanted);
+            show(target, by, at, false, out);
+        } else {
+            hold(STANDING, Urgency.CALM, wanted, wired, out);
+        }
+    }
+
+    /** Takes up what a desk lets a target stand as, after a restart. */
+    void resume(String by, Target target, String value) {
+        add(STANDING, Urgency.CALM, new Switch(by, 0, target, value, false));
+    }
+
     /** A part switches a target. @param wired what it stands at where nothing is known of it, such as a rack's own switch */
     void hold(Ring ring, Switch part, String wired, Turn out) {
+        hold(ring.number(), ring.urgency(), part, wired, out);
+    }
+
+    private void hold(long ring, Urgency urgency, Switch part, String wired, Turn out) {
         TargetState state = states.containsKey(part.target())
                 ? states.get(part.target())
                 : TargetState.unknown(part.target()).based(wired);
@@ -64,16 +89,19 @@ final class Switchboard {
                             state.shown(),
                             false),
                     out);
-            holds.computeIfAbsent(part.target(), key -> new ArrayList<>())
-                    .add(new Hold(ring.number(), ring.urgency(), part.meantFor(), part.partRun(), part.value()));
+            add(ring, urgency, part);
         }
         show(part.target(), part.partRun(), part.meantFor(), false, out);
     }
 
     /** Takes up the hold of a part that still lasts, after a restart; what it set stands already. */
     void resume(Ring ring, PartRun run, Switch part) {
+        add(ring.number(), ring.urgency(), part.at(ring.momentOf(run)));
+    }
+
+    private void add(long ring, Urgency urgency, Switch part) {
         holds.computeIfAbsent(part.target(), key -> new ArrayList<>())
-                .add(new Hold(ring.number(), ring.urgency(), ring.momentOf(run), part.partRun(), part.value()));
+                .add(new Hold(ring, urgency, ring > STANDING ? part.meantFor() : 0, part.partRun(), part.value()));
     }
 
     /** The part is over; whether its target stands another way now. */
@@ -133,10 +161,10 @@ final class Switchboard {
         }
     }
 
-    /** Ends all holds and puts everything back. */
+    /** Ends all that rings hold and puts that back; what stands by itself stays. */
     void hush(long at, Turn out) {
         for (Target target : List.copyOf(holds.keySet())) {
-            holds.remove(target);
+            holds(target).removeIf(each -> each.ring() > STANDING);
             show(target, "*", at, true, out);
         }
     }

@@ -25,6 +25,11 @@ final class Switches implements Handler {
 
     @Override
     public void take(long at, ShowEvent event, Turn turn) {
+        if (event instanceof Fact fact
+                && fact.is(Facts.SWITCHED)
+                && fact.actor().origin() == Origin.DESK) {
+            runner.dropOff(at, turn);
+        }
         boolean stands = event instanceof Fact fact && (fact.is(Facts.SCENE) || fact.is(Facts.SWITCHED));
         if (stands && turn.depth() == 0 && !isNews(at, (Fact) event, turn)) {
             turn.noNews();

@@ -203,6 +203,14 @@ public final class DeskFacts {
                     number("won", "gameWon", 80))
             .offered("someone plays a game of chance", "{gamePlayer}: {gameDrawn}");
 
+    /** A chapter of the evening is on from now on; which, and how late the evening is. */
+    public static final FactKind CHAPTER_ENTERED =
+            chapter("chapterEntered", "begins", "a chapter begins", text("late", "chapterLate", "6 min late"));
+    /** A chapter of the evening is on no longer. */
+    public static final FactKind CHAPTER_LEFT = chapter("chapterLeft", "is over", "a chapter is over");
+    /** The planned time of the chapter that is on is up. */
+    public static final FactKind CHAPTER_DUE = chapter("chapterDue", "has had its time", "the time of a chapter is up");
+
     static final List<FactKind> ALL = List.of(
             WHEEL_STOPPED,
             CLOCK_STARTED,
@@ -238,9 +246,21 @@ public final class DeskFacts {
             PRIZE_MISSED,
             PRIZE_OVER,
             POINTS_GIVEN,
-            GAME_PLAYED);
+            GAME_PLAYED,
+            CHAPTER_ENTERED,
+            CHAPTER_LEFT,
+            CHAPTER_DUE);
 
     private DeskFacts() {}
+
+    private static FactKind chapter(String name, String does, String offered, Field... fields) {
+        List<Field> all =
+                new ArrayList<>(List.of(text("name", "deskName", "Evening"), text("chapter", "chapterName", "Break")));
+        all.addAll(List.of(fields));
+        return FactKind.ofDesk(
+                        name, Optional.empty(), fact -> fact.text("chapter") + " " + does, all.toArray(Field[]::new))
+                .offered(offered, "");
+    }
 
     private static FactKind clock(String name, String does, String offered) {
         return FactKind.ofDesk(

@@ -237,6 +237,17 @@ public final class Facts {
                     Field.texts("with"),
                     text("says", "", ""))
             .maybeBy(OTTER);
+    /** A desk asked another for an act, as with {@link #ASKED}; its mark is handed back to it. */
+    public static final FactKind DESK_ASKED = FactKind.inHouse(
+                    "deskAsked",
+                    fact -> fact.text("says"),
+                    text("desk", "", "clock"),
+                    text("about", "", "break"),
+                    text("act", "", "start"),
+                    Field.texts("with"),
+                    text("says", "", ""),
+                    text("mark", "", ""))
+            .usuallyBy(Actor.PROGRAM);
     /** A cue's time has come; which of its pulls, and what came in words. */
     public static final FactKind TIME = FactKind.inHouse(
                     "time",
@@ -286,6 +297,7 @@ public final class Facts {
                             PARTED,
                             CIRCLED,
                             ASKED,
+                            DESK_ASKED,
                             TIME,
                             MENDED))
             .flatMap(List::stream)

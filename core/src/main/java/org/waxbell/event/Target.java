@@ -1,6 +1,7 @@
 package org.waxbell.event;
 
 import java.util.List;
+import org.waxbell.check.Problems;
 import org.waxbell.keys.KeyName;
 import org.waxbell.room.LampWish;
 
@@ -12,6 +13,7 @@ import org.waxbell.room.LampWish;
  */
 public record Target(Kind kind, String name) {
     private static final String ON_OFF = "on|off";
+    private static final int LONGEST_NAME = 120;
 
     /** The kinds of target. */
     public enum Kind {
@@ -145,5 +147,20 @@ public record Target(Kind kind, String name) {
     /** How a sentence names it: {@code the lamp Bench}. */
     public String inWords() {
         return name.isEmpty() ? kind.words : kind.words + " " + name;
+    }
+
+    /** Adds why there is no such target, or why it cannot stand so. @param problems at what names the target, in its field {@code target} */
+    public void check(String value, Problems problems) {
+        Problems named = problems.at("target").at("name");
+        if (kind.needsName()) {
+            named.text(name, LONGEST_NAME, "The name");
+        }
+        if (kind == Kind.KEY && !name.isEmpty() && KeyName.of(name).isEmpty()) {
+            named.add(name, "There is no such key.", "Write one such as F6, Ctrl+1, Space or ArrowLeft.");
+        }
+        if (!kind.allows(value)) {
+            problems.at("value")
+                    .add(value, inWords() + " cannot be switched to that.", "Write " + kind.allowedInWords() + ".");
+        }
     }
 }

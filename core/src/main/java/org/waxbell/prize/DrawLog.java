@@ -10,7 +10,11 @@ public final class DrawLog {
 
     /** All of it; the seed stands there once a draw was made. */
     public static String written(PrizeState now) {
-        PrizeHead head = now.head();
+        return written(now.head(), now.entrants());
+    }
+
+    /** All of one whose entrants are these. */
+    public static String written(PrizeHead head, Iterable<Entrant> entrants) {
         Map<Integer, Drawn> drawn = new HashMap<>();
         head.draws().forEach(each -> drawn.put(each.number(), each));
         StringBuilder text = new StringBuilder("what,number,name,lots,draw,prize,when,outcome\r\n");
@@ -20,7 +24,7 @@ public final class DrawLog {
         if (!head.draws().isEmpty()) {
             line(text, "seed", "", head.seed(), "", "", "", "", "");
         }
-        for (Entrant each : now.entrants()) {
+        for (Entrant each : entrants) {
             Drawn fell = drawn.get(each.number());
             line(
                     text,

@@ -12,6 +12,7 @@ import org.waxbell.kind.Field;
  * @param price    in points, 0 for nothing
  * @param asks     what the viewer is asked to write, empty text for nothing
  * @param colour   of its mark
+ * @param picture  that stands for it, a file of the shelf by name; empty text for the mark alone
  * @param mostShow how often it is redeemed in a show, 0 for any number
  * @param mostEach how often by one, 0 for any number
  * @param restMs   how long it rests behind each time, in milliseconds
@@ -23,6 +24,7 @@ public record Reward(
         int price,
         String asks,
         String colour,
+        String picture,
         int mostShow,
         int mostEach,
         long restMs,
@@ -33,6 +35,7 @@ public record Reward(
     private static final long LONGEST_REST = 86_400_000;
     private static final int LONGEST_TITLE = 40;
     private static final int LONGEST_ASKS = 80;
+    private static final int LONGEST_PICTURE = 120;
 
     public Reward {
         scenes = List.copyOf(scenes);
@@ -49,6 +52,9 @@ public record Reward(
         }
         if (!Field.isColour(colour)) {
             here.at("colour").add(colour, "This is no colour.", "Write one such as #c8841a.");
+        }
+        if (picture.length() > LONGEST_PICTURE) {
+            here.at("picture").text(picture, LONGEST_PICTURE, "The picture");
         }
         here.at("mostShow").within(mostShow, 0, MOST, "How often in a show", "");
         here.at("mostEach").within(mostEach, 0, MOST, "How often by one", "");

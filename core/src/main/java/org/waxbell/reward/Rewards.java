@@ -27,7 +27,7 @@ import org.waxbell.words.WordKey;
 public record Rewards(int formatVersion, String id, String name, List<Reward> rewards, RewardAnswers answers)
         implements DeskSheet {
     /** The version of the document that this program writes. */
-    public static final int FORMAT = 1;
+    public static final int FORMAT = 2;
     /** The desk that runs them, by name. */
     public static final String DESK = "rewards";
 
@@ -55,8 +55,8 @@ public record Rewards(int formatVersion, String id, String name, List<Reward> re
                     on.id(),
                     on.name("Rewards"),
                     List.of(
-                            new Reward("Name a taper", 100, "Its name?", "#c8841a", 0, 1, 0, List.of(), true),
-                            new Reward("Ring the bell", 25, "", "#2f7d6b", 0, 0, 60_000, List.of(), false)),
+                            new Reward("Name a taper", 100, "Its name?", "#c8841a", "", 0, 1, 0, List.of(), true),
+                            new Reward("Ring the bell", 25, "", "#2f7d6b", "", 0, 0, 60_000, List.of(), false)),
                     RewardAnswers.USUAL));
 
     private static final List<Act> ACTS = List.of(

@@ -7,7 +7,6 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.directive.Directive;
 import org.waxbell.directive.Switch;
 import org.waxbell.event.Target;
-import org.waxbell.keys.KeyName;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Fresh;
 import org.waxbell.kind.From;
@@ -131,22 +130,8 @@ public record SwitchPart(
         } else {
             problems.at("value").text(value, LONGEST_VALUE, "The value");
         }
-        if (chosen() && target.kind().needsName()) {
-            problems.at("target").at("name").text(target.name(), 120, "The name");
-        }
-        if (target.kind() == Target.Kind.KEY
-                && chosen()
-                && KeyName.of(target.name()).isEmpty()) {
-            problems.at("target")
-                    .at("name")
-                    .add(target.name(), "There is no such key.", "Write one such as F6, Ctrl+1, Space or ArrowLeft.");
-        }
-        if (!target.kind().allows(value)) {
-            problems.at("value")
-                    .add(
-                            value,
-                            target.inWords() + " cannot be switched to that.",
-                            "Write " + target.kind().allowedInWords() + ".");
+        if (chosen()) {
+            target.check(value, problems);
         }
         if (target.kind() == Target.Kind.RACK && chosen() && !check.hasRack(target.name())) {
             problems.at("target")

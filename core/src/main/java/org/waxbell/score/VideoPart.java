@@ -8,6 +8,7 @@ import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
 import org.waxbell.sentence.Naming;
+import org.waxbell.shelf.Levelling;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -102,7 +103,7 @@ public record VideoPart(
                 spot,
                 telling.mediaHash(),
                 new Shown.Video(
-                        volume,
+                        Levelling.raised(volume, telling.settled().media().gain()),
                         left,
                         top,
                         right,

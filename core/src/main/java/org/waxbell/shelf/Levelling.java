@@ -9,7 +9,15 @@ public final class Levelling {
 
     private static final double MOST = 30;
 
+    /** By how many hundredths of a decibel a sound is raised whose amplitude is ten times as large. */
+    private static final double TENFOLD = 2_000;
+
     private Levelling() {}
+
+    /** A volume in percent raised by a gain in hundredths of a decibel. */
+    public static int raised(int percent, int gain) {
+        return (int) Math.round(percent * Math.pow(10, gain / TENFOLD));
+    }
 
     /** The gain in hundredths of a decibel; 0 for what is silent. @param loudness in LUFS @param peak true peak in dB of full scale */
     public static int gain(double loudness, double peak) {

@@ -3,6 +3,7 @@ package org.waxbell.show;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.waxbell.chapter.OrderDesk;
 import org.waxbell.clock.ClockDesk;
 import org.waxbell.crowd.CrowdDesk;
 import org.waxbell.desk.Desk;
@@ -34,6 +35,7 @@ public final class Desks {
             new PrizeDesk(),
             new GameDesk(),
             new RewardDesk(),
+            new OrderDesk(),
             new VoiceDesk());
 
     private Desks() {}

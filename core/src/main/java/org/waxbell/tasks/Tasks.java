@@ -113,8 +113,8 @@ public record Tasks(
                     "Show another list",
                     List.of(ActField.text("list", "Which, by name; empty for the next", 40)),
                     "shown"),
-            Act.of("shut", "Shut it to viewers", List.of(), "shut"),
-            Act.of("open", "Open it again", List.of(), "opened"),
+            Act.of("shut", "Shut it to viewers", List.of(), "shut").undone("shut", "open"),
+            Act.of("open", "Open it again", List.of(), "opened").undone("opened", "shut"),
             Act.of("hide", "Leave something out on stages", List.of(WHICH, LIST), "hidden"),
             Act.of("reveal", "Show what was left out", List.of(WHICH, LIST), "revealed"),
             Act.of(

@@ -99,8 +99,10 @@ public record Tunes(
             Act.of("unask", "Take back the last of who asks", List.of(), "unasked"),
             Act.of("when", "Tell who asks when theirs is played", List.of(), "when"),
             Act.of("vote", "Vote for the next, who asks", List.of(), "voted", "votedAway"),
-            Act.of("start", "Play", List.of(), "started", "wentOn"),
-            Act.of("pause", "Pause", List.of(), "paused"),
+            Act.of("start", "Play", List.of(), "started", "wentOn")
+                    .undone("started", "stop")
+                    .undone("wentOn", "pause"),
+            Act.of("pause", "Pause", List.of(), "paused").undone("paused", "start"),
             Act.of("stop", "End playing", List.of(), "stopped"),
             Act.of("skip", "Go on to the next", List.of(), "skipped"),
             Act.of("volume", "Set how loud it is", List.of(ActField.number("percent", "How loud", 0, 100, 70)), "set"),

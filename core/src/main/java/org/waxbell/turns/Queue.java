@@ -102,8 +102,8 @@ public record Queue(
             Act.of("leave", "Leave it, who asks", List.of(), "left"),
             Act.of("place", "Tell who asks the place and the wait", List.of(), "place"),
             Act.of("note", "Change the note of who asks", List.of(ActField.text("note", "The note", 500)), "noted"),
-            Act.of("open", "Open it", List.of(), "opened"),
-            Act.of("close", "Close it", List.of(), "closed"),
+            Act.of("open", "Open it", List.of(), "opened").undone("opened", "close"),
+            Act.of("close", "Close it", List.of(), "closed").undone("closed", "open"),
             Act.of(
                     "next",
                     "Take the next",

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.waxbell.act.DeskSheet;
+import org.waxbell.chapter.EveningOrder;
 import org.waxbell.clock.Clock;
 import org.waxbell.crowd.Crowd;
 import org.waxbell.cue.Cue;
@@ -47,7 +48,8 @@ public record Kinds(
                     PrizeDraw.KIND,
                     Earning.KIND,
                     Game.KIND,
-                    Rewards.KIND));
+                    Rewards.KIND,
+                    EveningOrder.KIND));
 
     /** Those that ship. */
     public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL, DESKS);

@@ -25,6 +25,7 @@ public record PeopleRule(String name, String condition) {
         all.put("points", "points");
         all.put("lines", "lines");
         all.put("evenings", "evenings here");
+        all.put("minutesHere", "minutes here, about");
         all.put("months", "months of membership");
         all.put("gave", "gave in all");
         all.put("gaveMonth", "gave this month");

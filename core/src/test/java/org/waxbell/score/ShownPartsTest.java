@@ -23,6 +23,7 @@ import org.waxbell.fixture.WheelFixture.Segment;
 import org.waxbell.look.Look;
 import org.waxbell.look.Motion;
 import org.waxbell.port.Calendars;
+import org.waxbell.shelf.Levelling;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 import org.waxbell.stage.Stage;
@@ -38,7 +39,8 @@ class ShownPartsTest {
     private static final Shelf SHELF = new Shelf(List.of(
             new Media("taper.svg", "Pictures", "f00d", "image/svg+xml", 0),
             new Media("dip.webm", "Videos", "d1b", "video/webm", 4_000),
-            new Media("open.webm", "Videos", "0b", "video/webm", 0)));
+            new Media("open.webm", "Videos", "0b", "video/webm", 0),
+            new Media("soft.webm", "Videos", "50f7", "video/webm", 4_000, 600, 1)));
     private static final WheelFixture WHEEL = new WheelFixture(
             "dyes",
             "Dyes",
@@ -121,6 +123,14 @@ class ShownPartsTest {
         assertThat(told.shown()).isEqualTo(new Shown.Video(70, 10, 0, 20, 0, "unroll", "kindle", 300, 300, false));
         assertThat(engine.wake(5_059).directives()).isEmpty();
         assertThat(engine.wake(5_060).directives()).hasSize(1);
+    }
+
+    @Test
+    void aVideoHasItsLevelOnTheShelfInItsVolume() {
+        ShowThing told = thing(rings(engine(video("soft.webm", 0, 0)), 1_000));
+        assertThat(((Shown.Video) told.shown()).volume()).as("6 dB above 70").isEqualTo(140);
+        assertThat(Levelling.raised(80, -2_000)).isEqualTo(8);
+        assertThat(Levelling.raised(80, 0)).isEqualTo(80);
     }
 
     @Test

@@ -136,6 +136,8 @@ class ClocksTest extends OnConsole {
         show("/desks/wax");
         browser.seeText("h1", "Until the wax is cool");
         app.post("/api/desks/clock/reset", Map.of("about", "wax", "with", Map.of()));
+        // A page that has not heard of it yet would pause what does not run.
+        browser.seeText("[data-says]", "not started");
         browser.see("[data-start]").click();
         browser.seeText("[data-says]", "runs");
         app.happen("gift", "brine_otter", Map.of("giftWorth", 10, "giftCount", 1), Map.of("giftItem", "Lantern"));

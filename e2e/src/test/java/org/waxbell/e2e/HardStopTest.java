@@ -76,6 +76,29 @@ class HardStopTest {
         }
     }
 
+    @Test
+    void aChapterGoesOnBehindAHardStopAndLeavingItUndoesWhatItSet() {
+        try (Packaged app = new Packaged(data)) {
+            await("the mixer is there").atMost(PATIENCE).until(() -> scene(app).equals("bench"));
+            app.post("/api/desks/order/enter", Map.of("about", "evening", "with", Map.of("chapter", "Break")));
+            await("its scene is on").atMost(PATIENCE).until(() -> scene(app).equals("away"));
+            app.killHard();
+        }
+        try (Packaged app = new Packaged(data)) {
+            assertThat(app.get("/api/desks/board?about=evening").get("chapter").asString())
+                    .isEqualTo("break");
+            await("the mixer is there").atMost(PATIENCE).until(() -> scene(app).equals("away"));
+            app.post("/api/desks/order/end", Map.of("about", "evening", "with", Map.of()));
+            await("the scene of before is on")
+                    .atMost(PATIENCE)
+                    .until(() -> scene(app).equals("bench"));
+        }
+    }
+
+    private static String scene(Packaged app) {
+        return app.get("/api/mixer").at("/picture/current").asString("");
+    }
+
     private static String bench(Packaged app) {
         return app.get("/api/practice/room").get(0).get("light").toString();
     }

@@ -99,9 +99,12 @@ class LiveTest extends OnConsole {
     void whatNeedsTheHostIsSaidOnceWithItsActs() {
         app.post(
                 "/api/desks/points/grant",
-                Map.of("about", "drips", "with", Map.of("name", "wickerby", "amount", "300", "why", "a test")));
+                Map.of("about", "drips", "with", Map.of("name", "lowtide_lou", "amount", "300", "why", "a test")));
         show("/live");
-        app.say("wickerby", "!reward name a taper Old Smoke");
+        assertThat(app.say("lowtide_lou", "!reward name a taper Old Smoke")
+                        .get("sentence")
+                        .asString())
+                .contains("rang Redeem");
         browser.await("it is said, or stands behind what is more urgent", any -> {
             browser.all("[aria-label='What needs you'] [aria-expanded=false]").forEach(WebElement::click);
             return !browser.all("[data-need^='reward/']").isEmpty();

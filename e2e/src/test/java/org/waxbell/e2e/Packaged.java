@@ -92,6 +92,19 @@ public final class Packaged implements AutoCloseable {
         return send(HttpRequest.newBuilder(URI.create(address() + path)).build());
     }
 
+    /** What is told there, as it is written. */
+    String text(String path) {
+        try {
+            return HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create(address() + path)).build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body();
+        } catch (IOException | InterruptedException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
     public JsonNode put(String path, Object body) {
         return send(HttpRequest.newBuilder(URI.create(address() + path))
                 .header("Content-Type", "application/json")

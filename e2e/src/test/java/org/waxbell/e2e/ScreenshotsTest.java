@@ -173,6 +173,9 @@ class ScreenshotsTest {
 
     private static void live(Packaged app, Browser browser, String tab) throws IOException {
         app.post("/api/show", Map.of("open", true));
+        for (String chapter : List.of("Waiting", "Melting", "Pouring")) {
+            app.post("/api/desks/order/enter", Map.of("about", "evening", "with", Map.of("chapter", chapter)));
+        }
         go(browser, app, "/live", "[aria-label='My buttons'] button");
         for (String each : List.of("lowtide_lou", "pip_in_the_reeds", "tallowmoth")) {
             app.say(each, "!scent");
@@ -193,6 +196,7 @@ class ScreenshotsTest {
         go(browser, app, "/look-back", "[data-advice]");
         browser.see("[data-moment]");
         take(browser, tab, "look-back");
+        app.post("/api/desks/order/end", Map.of("about", "evening", "with", Map.of()));
         app.post("/api/show", Map.of("open", false));
     }
 

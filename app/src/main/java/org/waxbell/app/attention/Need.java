@@ -2,6 +2,7 @@ package org.waxbell.app.attention;
 
 import java.util.List;
 import java.util.Map;
+import org.waxbell.actor.Right;
 import org.waxbell.evening.Soon;
 
 /**
@@ -16,8 +17,8 @@ import org.waxbell.evening.Soon;
  * @param acts    what can be done about it at once, the usual one first
  */
 public record Need(String id, Soon urgency, String who, String says, long since, String look, List<NeedAct> acts) {
-    /** An act beside it, which is posted. @param path below {@code /api} @param with what is sent */
-    public record NeedAct(String title, String path, Map<String, Object> with) {}
+    /** An act beside it, which is posted. @param path below {@code /api} @param with what is sent @param right that one needs for it */
+    public record NeedAct(String title, String path, Map<String, Object> with, Right right) {}
 
     public Need {
         acts = List.copyOf(acts);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import org.waxbell.actor.Right;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.live.DeskBoards;
 import org.waxbell.app.wiring.WiringStore;
@@ -50,7 +51,7 @@ class RewardNeeds implements NeedSource {
                 one.at(),
                 "/desks/" + rewards.id(),
                 List.of(
-                        new Need.NeedAct("Accept it", "/desks/rewards/accept", with),
-                        new Need.NeedAct("Give it back", "/desks/rewards/back", with)));
+                        new Need.NeedAct("Accept it", "/desks/rewards/accept", with, Right.ASK),
+                        new Need.NeedAct("Give it back", "/desks/rewards/back", with, Right.ASK)));
     }
 }

@@ -3,6 +3,7 @@ package org.waxbell.app.attention;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import org.waxbell.actor.Right;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.app.store.StateStore;
@@ -47,6 +48,6 @@ class ShowNeeds implements NeedSource {
                 says,
                 since,
                 "",
-                List.of(new Need.NeedAct(act, "/show", Map.of("open", open))));
+                List.of(new Need.NeedAct(act, "/show", Map.of("open", open), Right.SHOW)));
     }
 }

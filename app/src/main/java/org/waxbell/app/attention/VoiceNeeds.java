@@ -3,6 +3,7 @@ package org.waxbell.app.attention;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import org.waxbell.actor.Right;
 import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.app.speech.HeldTexts;
 import org.waxbell.app.speech.HeldTexts.HeldText;
@@ -53,7 +54,7 @@ class VoiceNeeds implements NeedSource, OutcomeWatcher {
                 text.at(),
                 "/voice",
                 List.of(
-                        new Need.NeedAct("Say it", path + "/let", Map.of()),
-                        new Need.NeedAct("Leave it out", path + "/drop", Map.of())));
+                        new Need.NeedAct("Say it", path + "/let", Map.of(), Right.APPROVE),
+                        new Need.NeedAct("Leave it out", path + "/drop", Map.of(), Right.APPROVE)));
     }
 }

@@ -42,6 +42,12 @@ public final class WebmCut {
         return List.copyOf(new WebmCut(film).blocks);
     }
 
+    /** The pieces of its sound; empty for a silent film. */
+    static List<Block> sound(byte[] film) {
+        WebmCut cut = new WebmCut(film);
+        return cut.blocks.stream().filter(each -> each.track() != cut.pictures).toList();
+    }
+
     /** The film from one moment to another, in milliseconds; throws {@link IllegalArgumentException}, with what is wrong as the end of a sentence. */
     public static Cut of(byte[] film, String title, long fromMs, long toMs) {
         return new WebmCut(film).cut(title, fromMs, toMs);

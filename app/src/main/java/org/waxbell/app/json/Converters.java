@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Consumer;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.cue.Cue;
 import org.waxbell.engine.Ring;
 import org.waxbell.journal.Decision;
@@ -33,7 +34,9 @@ final class Converters {
             Ring.class,
             Converters::ring,
             Media.class,
-            Converters::media);
+            Converters::media,
+            DeskSheet.class,
+            Converters::desk);
 
     /** Displays whose colours may be those of a look. */
     private static final List<String> PLATED = List.of("clock", "queue", "tasks", "tunes");
@@ -67,6 +70,14 @@ final class Converters {
     private static void patch(ObjectNode patch) {
         if (!patch.has("desks")) {
             patch.putArray("desks");
+        }
+    }
+
+    /** Version 2 of rewards brought their pictures. */
+    private static void desk(ObjectNode desk) {
+        if (desk.path("kind").asString("").equals("rewards") && version(desk) == 1) {
+            desk.put("formatVersion", 2);
+            each(desk.path("rewards"), reward -> reward.put("picture", ""));
         }
     }
 

@@ -1,6 +1,7 @@
 package org.waxbell.app.json;
 
 import org.springframework.stereotype.Component;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.cue.Cue;
 import org.waxbell.shelf.Media;
 import org.waxbell.stage.Stage;
@@ -53,6 +54,7 @@ public final class Documents {
         }
         Converters.bringUp(wiring.path("house"), House.class);
         wiring.path("stages").forEach(stage -> Converters.bringUp(stage, Stage.class));
+        wiring.path("desks").forEach(desk -> Converters.bringUp(desk, DeskSheet.class));
         wiring.path("cues").forEach(cue -> Converters.bringUp(cue, Cue.class));
         wiring.path("media").forEach(media -> Converters.bringUp(media, Media.class));
     }

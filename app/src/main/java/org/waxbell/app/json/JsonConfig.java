@@ -6,6 +6,9 @@ import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomize
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.waxbell.actor.Origin;
+import org.waxbell.actor.Right;
+import org.waxbell.chapter.ChapterEnd;
+import org.waxbell.chapter.OrderBoard;
 import org.waxbell.checkup.Remark;
 import org.waxbell.clock.ClockState;
 import org.waxbell.clock.Way;
@@ -81,6 +84,7 @@ class JsonConfig {
             Manner.IfFails.class,
             SlatePart.Act.class,
             Origin.class,
+            Right.class,
             Completion.Kind.class,
             Remark.Severity.class,
             Phase.class,
@@ -104,6 +108,8 @@ class JsonConfig {
             First.class,
             Again.class,
             Queue.Note.class,
+            ChapterEnd.class,
+            OrderBoard.When.class,
             Way.class,
             ClockState.Phase.class,
             Crowd.Way.class,

@@ -1,5 +1,7 @@
 package org.waxbell.app.live;
 
+import java.security.Principal;
+import java.util.function.Predicate;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.WebSocketHandler;
@@ -26,6 +28,11 @@ public class LiveSocket implements Served {
     /** Tells all of them. */
     public void tell(String type, Object body) {
         topic.tell(type, body);
+    }
+
+    /** Ends the connection of some of those who listen. @param whom by who they came as */
+    void drop(Predicate<Principal> whom) {
+        topic.drop(whom);
     }
 
     /** Whether any console listens, so that what nobody hears need not be put together. */

@@ -5,10 +5,12 @@ import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import org.waxbell.actor.Origin;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.draft.Names;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.Ring;
+import org.waxbell.event.Fact;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
@@ -99,13 +101,20 @@ public class Notices {
                 decision.number(),
                 decision.at(),
                 decision.event().kind(),
-                names().sentence(decision.event()),
+                names().sentence(decision.event()) + byWhom(decision.event()),
                 decision.event().by().map(Viewer::name).orElse(""),
                 decision.sentence(),
                 decision.cues().stream()
                         .map(answer -> of(answer, seen.get(answer.ring())))
                         .toList(),
                 WrittenNotice.of(decision.event()));
+    }
+
+    /** Which helper did it; the host and viewers need not be told. */
+    private static String byWhom(ShowEvent event) {
+        return event instanceof Fact fact && fact.actor().origin() == Origin.STAFF
+                ? " · by " + fact.actor().id()
+                : "";
     }
 
     private static AnswerNotice of(CueAnswer answer, @Nullable Seen seen) {

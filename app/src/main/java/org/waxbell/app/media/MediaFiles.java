@@ -13,6 +13,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.config.DataFolder;
+import org.waxbell.app.film.FilmSound;
 import org.waxbell.app.security.Hashes;
 import org.waxbell.app.store.MediaMapper;
 import org.waxbell.app.store.MediaMapper.FileRow;
@@ -28,6 +29,7 @@ public class MediaFiles {
     private static final Map<String, String> TYPES =
             Map.of("wav", "audio/wav", "svg", "image/svg+xml", "webm", "video/webm", "json", "application/json");
     private static final int MOST_APART = 300;
+    private static final String FILM = "video/webm";
     private final Map<String, String> apart = new LinkedHashMap<>();
     private final DataFolder folder;
     private final MediaMapper mapper;
@@ -76,6 +78,9 @@ public class MediaFiles {
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
+        if (type.equals(FILM)) {
+            FilmSound.measured(content).ifPresent(measured -> mapper.measured(row(media.hash(), measured)));
+        }
         mapper.put(media, content.length, clock.now());
         return media;
     }
@@ -84,11 +89,14 @@ public class MediaFiles {
     public int measureOlder() {
         int done = 0;
         for (FileRow row : mapper.all()) {
-            if (row.loudness() == null && row.media().audible()) {
+            if (row.loudness() == null && (row.media().audible() || row.type().equals(FILM))) {
                 try {
                     byte[] content = Files.readAllBytes(file(row.hash()));
-                    mapper.measured(row(row.hash(), SoundReader.measure(content, row.type())));
-                    done++;
+                    Optional<Loudness.Measured> measured = row.type().equals(FILM)
+                            ? FilmSound.measured(content)
+                            : Optional.of(SoundReader.measure(content, row.type()));
+                    measured.ifPresent(each -> mapper.measured(row(row.hash(), each)));
+                    done += measured.isPresent() ? 1 : 0;
                 } catch (IOException | IllegalArgumentException unreadable) {
                     continue;
                 }
@@ -161,6 +169,6 @@ public class MediaFiles {
 
     /** How long a file of that kind lasts that is no sound, in milliseconds; 0 for what does not last or does not tell. */
     public long lengthOf(String type, byte[] content) {
-        return type.equals("video/webm") ? WebmLength.of(content) : 0;
+        return type.equals(FILM) ? WebmLength.of(content) : 0;
     }
 }

@@ -179,6 +179,7 @@ public class Forgetting {
             mapper.chat(row.person().substring(0, Math.max(0, row.person().lastIndexOf(':'))), row.name());
             mapper.clips(row.name());
             mapper.marks(row.name());
+            mapper.draws(row.name(), "nobody");
             return null;
         });
     }

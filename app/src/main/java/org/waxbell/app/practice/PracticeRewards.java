@@ -9,12 +9,14 @@ import java.util.concurrent.CompletableFuture;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.media.MediaTokens;
 import org.waxbell.app.store.SettingMapper;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
 import org.waxbell.event.ChatText;
 import org.waxbell.journal.Decision;
 import org.waxbell.reward.Rewards;
+import org.waxbell.score.CardPart;
 
 /** The rewards that viewers of the practice channel may redeem: the channel's own, for which nothing of ours is paid, and those of our desks. */
 @Component
@@ -30,7 +32,11 @@ public class PracticeRewards {
     private final PracticeChannel channel;
     private final WiringStore wiring;
 
-    PracticeRewards(SettingMapper settings, Documents json, PracticeChannel channel, WiringStore wiring) {
+    private final MediaTokens tokens;
+
+    PracticeRewards(
+            SettingMapper settings, Documents json, PracticeChannel channel, WiringStore wiring, MediaTokens tokens) {
+        this.tokens = tokens;
         this.wiring = wiring;
         this.settings = settings;
         this.json = json;
@@ -66,17 +72,25 @@ public class PracticeRewards {
         return wanted;
     }
 
-    /** A reward as a viewer sees it at the channel. @param colour of its mark, empty text for the channel's own @param desk ours that has it, empty text for one of the channel's */
-    public record OfferedReward(String title, int price, String asks, String colour, String desk) {}
+    /** A reward as a viewer sees it at the channel. @param colour of its mark, empty text for the channel's own @param picture address of the picture that stands for it, empty text for none @param desk ours that has it, empty text for one of the channel's */
+    public record OfferedReward(String title, int price, String asks, String colour, String picture, String desk) {}
 
     /** Everything that a viewer may redeem: the channel's own, and those of ours. */
     public List<OfferedReward> offered() {
         List<OfferedReward> offered = new ArrayList<>();
-        all().forEach(each -> offered.add(new OfferedReward(each.title(), each.price(), each.asks(), "", "")));
+        all().forEach(each -> offered.add(new OfferedReward(each.title(), each.price(), each.asks(), "", "", "")));
         ours().forEach(desk -> desk.rewards()
-                .forEach(each -> offered.add(
-                        new OfferedReward(each.title(), each.price(), each.asks(), each.colour(), desk.id()))));
+                .forEach(each -> offered.add(new OfferedReward(
+                        each.title(), each.price(), each.asks(), each.colour(), address(each.picture()), desk.id()))));
         return offered;
+    }
+
+    private String address(String picture) {
+        return wiring.current()
+                .shelf()
+                .find(CardPart.PICTURES, picture)
+                .map(media -> tokens.address(media.hash()))
+                .orElse("");
     }
 
     private List<Rewards> ours() {

@@ -29,7 +29,9 @@ import org.waxbell.app.json.Refused;
 import org.waxbell.app.live.DeskBoards;
 import org.waxbell.app.live.Notices;
 import org.waxbell.app.live.Notices.DecisionNotice;
+import org.waxbell.app.security.Helpers;
 import org.waxbell.app.wiring.WiringStore;
+import org.waxbell.chapter.OrderBoard;
 import org.waxbell.check.Problems;
 import org.waxbell.clock.ClockBoard;
 import org.waxbell.crowd.CrowdBoard;
@@ -54,8 +56,11 @@ class DeskController {
     private final DeskBoards boards;
     private final Inbox inbox;
     private final SystemClock clock;
+    private final Helpers helpers;
 
-    DeskController(WiringStore wiring, DeskBoards boards, Inbox inbox, Notices notices, SystemClock clock) {
+    DeskController(
+            WiringStore wiring, DeskBoards boards, Inbox inbox, Notices notices, SystemClock clock, Helpers helpers) {
+        this.helpers = helpers;
         this.clock = clock;
         this.notices = notices;
         this.wiring = wiring;
@@ -113,6 +118,7 @@ class DeskController {
                                     @Schema(
                                             oneOf = {
                                                 ClockBoard.class,
+                                                OrderBoard.class,
                                                 TurnsBoard.class,
                                                 TasksBoard.class,
                                                 TunesBoard.class,
@@ -148,6 +154,7 @@ class DeskController {
     @PostMapping("/{desk}/{act}")
     CompletableFuture<DecisionNotice> ask(
             @PathVariable String desk, @PathVariable String act, @RequestBody Asked asked, Actor by) {
+        helpers.asking(by).flatMap(each -> each.askRefused(asked.about())).ifPresent(NotAllowed::because);
         Optional<DeskDocument> document = wiring.current().wiring().deskDocument(desk, asked.about());
         Problems problems = new Problems();
         Optional<Act> wanted = new Asking(desk, asked.about(), act, asked.with()).act(document, problems);

@@ -16,6 +16,7 @@ import org.waxbell.app.live.JournalPages;
 import org.waxbell.app.live.LiveStandings;
 import org.waxbell.app.live.Notices;
 import org.waxbell.app.live.Notices.DecisionNotice;
+import org.waxbell.app.security.Helpers;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.cue.HandPull;
 import org.waxbell.event.ChatText;
@@ -35,7 +36,16 @@ class EveningController {
     private final Inbox loop;
     private final WiringStore wiring;
 
-    EveningController(LiveStandings live, JournalPages journal, Inbox loop, WiringStore wiring, Notices notices) {
+    private final Helpers helpers;
+
+    EveningController(
+            LiveStandings live,
+            JournalPages journal,
+            Inbox loop,
+            WiringStore wiring,
+            Notices notices,
+            Helpers helpers) {
+        this.helpers = helpers;
         this.notices = notices;
         this.live = live;
         this.journal = journal;
@@ -124,6 +134,7 @@ class EveningController {
     /** Presses the button of a cue. */
     @PostMapping("/cues/{id}/press")
     CompletableFuture<DecisionNotice> press(@PathVariable String id, Actor by) {
+        helpers.asking(by).flatMap(each -> each.pressRefused(id)).ifPresent(NotAllowed::because);
         HandPull pull = wiring.current().wiring().cues().stream()
                 .filter(cue -> cue.id().equals(id))
                 .flatMap(cue -> cue.pulls().stream())

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.waxbell.chapter.Setting;
 import org.waxbell.condition.ConditionRows;
 import org.waxbell.condition.Scope;
 import org.waxbell.condition.SetOff;
@@ -144,9 +145,11 @@ public final class KindViews {
     public record StandingView(String standing, String plural) {}
 
     /** A kind of what can be switched. @param begins how one stands that was just chosen @param values that it may have, where they are few @param named whether there are several */
-    public record TargetView(Target.Kind kind, String title, String begins, List<String> values, boolean named) {
+    public record TargetView(
+            Target.Kind kind, String title, String begins, List<String> values, boolean named, boolean inChapters) {
         static TargetView of(Target.Kind kind) {
-            return new TargetView(kind, kind.title(), kind.begins(), kind.choices(), kind.needsName());
+            return new TargetView(
+                    kind, kind.title(), kind.begins(), kind.choices(), kind.needsName(), Setting.allows(kind));
         }
     }
 

@@ -67,6 +67,7 @@ class PageController {
         "/shelf",
         "/voice",
         "/live",
+        "/pad",
         "/look-back",
         "/look-back/{id}",
         "/people",
@@ -117,6 +118,11 @@ class PageController {
     @GetMapping("/noticeboard")
     String noticeboard() {
         return "forward:/noticeboard.html";
+    }
+
+    @GetMapping("/helper")
+    String helper() {
+        return "forward:/helper.html";
     }
 
     @GetMapping("/sign-in")

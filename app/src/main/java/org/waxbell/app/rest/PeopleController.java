@@ -60,6 +60,7 @@ class PeopleController {
             @Nullable Long lastSeen,
             long lines,
             long evenings,
+            long minutes,
             long gave,
             long points,
             String note) {
@@ -77,6 +78,7 @@ class PeopleController {
                     row.lastSeen(),
                     row.lines(),
                     row.evenings(),
+                    row.minutes(),
                     row.gave(),
                     row.points(),
                     row.note());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
@@ -24,6 +25,7 @@ import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.live.DeskBoards;
 import org.waxbell.app.people.Forgetting;
+import org.waxbell.app.people.Proofs;
 import org.waxbell.app.rest.PeopleController.PersonSeen;
 import org.waxbell.app.store.PeopleMapper;
 import org.waxbell.app.store.PeopleMapper.ChangeRow;
@@ -62,6 +64,7 @@ class PersonController {
     private final DeskBoards boards;
     private final Inbox inbox;
     private final Forgetting forgetting;
+    private final Proofs proofs;
 
     PersonController(
             PeopleMapper people,
@@ -70,7 +73,9 @@ class PersonController {
             WiringEdits edits,
             DeskBoards boards,
             Inbox inbox,
-            Forgetting forgetting) {
+            Forgetting forgetting,
+            Proofs proofs) {
+        this.proofs = proofs;
         this.people = people;
         this.clock = clock;
         this.wiring = wiring;
@@ -95,6 +100,7 @@ class PersonController {
      * @param changes  by staff, the newest first
      * @param accounts that are theirs beside this one
      * @param alike    others of the same name, who may be the same person
+     * @param proof    by which a viewer shows that another account is theirs
      */
     record PersonKept(
             PersonSeen person,
@@ -104,6 +110,7 @@ class PersonController {
             List<ChangeRow> changes,
             List<PersonSeen> accounts,
             List<PersonSeen> alike,
+            PersonProof proof,
             List<KnownThere> desks,
             ReadAs read) {}
 
@@ -138,6 +145,7 @@ class PersonController {
                 people.changes(id, most),
                 people.accounts(id).stream().map(PersonSeen::of).toList(),
                 people.alike(id, who.name()).stream().map(PersonSeen::of).toList(),
+                proof(id),
                 atDesks(now, id),
                 readAs(now.house().reading(), who.name()));
     }
@@ -233,6 +241,29 @@ class PersonController {
     record AccountTheirs(String account) {}
 
     /** From now on whatever the account does the person does. */
+    /** What was asked of somebody to prove an account. @param word that is to be written by each of both accounts, empty text for none @param theirs whether they wrote it @param others who wrote it too */
+    record PersonProof(String word, boolean theirs, List<PersonSeen> others) {}
+
+    private PersonProof proof(String id) {
+        Proofs.Proof asked = proofs.of(id);
+        return new PersonProof(
+                asked.word(),
+                asked.wrote().contains(id),
+                asked.wrote().stream()
+                        .filter(each -> !each.equals(id))
+                        .map(people::find)
+                        .filter(Objects::nonNull)
+                        .map(PersonSeen::of)
+                        .toList());
+    }
+
+    /** Makes a word that both accounts are to write. */
+    @PostMapping("/proof")
+    PersonProof prove(@PathVariable String id) {
+        proofs.ask(one(id).id());
+        return proof(id);
+    }
+
     @PostMapping("/accounts")
     CompletableFuture<PersonKept> join(@PathVariable String id, @RequestBody AccountTheirs theirs, Actor by) {
         Listed person = one(id);

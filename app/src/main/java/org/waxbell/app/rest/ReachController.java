@@ -21,6 +21,7 @@ import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.Reach;
 import org.waxbell.app.config.ReachFile;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.security.Helpers;
 import org.waxbell.app.security.Hosts;
 import org.waxbell.check.Problems;
 
@@ -34,7 +35,10 @@ class ReachController {
     private final ReachFile file;
     private final Hosts hosts;
 
-    ReachController(Reach now, DataFolder folder, Hosts hosts) {
+    private final Helpers helpers;
+
+    ReachController(Reach now, DataFolder folder, Hosts hosts, Helpers helpers) {
+        this.helpers = helpers;
         this.now = now;
         this.file = new ReachFile(folder);
         this.hosts = hosts;
@@ -53,8 +57,11 @@ class ReachController {
     /** What is wanted. @param password the host's new password, empty text to keep the one there is */
     record ReachSave(String listen, List<String> names, String password) {}
 
-    /** The host's password. */
-    record SignIn(String password) {}
+    /** Who wants in. @param name of a helper, empty text for the host */
+    record SignIn(String name, String password) {}
+
+    /** Somebody comes by an invitation. @param word that stands in it */
+    record Invited(String word, String passphrase) {}
 
     @GetMapping("/reach")
     ReachView reach() {
@@ -141,10 +148,23 @@ class ReachController {
         }
     }
 
-    /** Signs the host in on another computer, by a session whose cookie pages cannot read. */
+    /** Signs the host or a helper in on another computer, by a session whose cookie pages cannot read. */
     @PostMapping("/sign-in")
     ResponseEntity<Void> signIn(@RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
-        return switch (hosts.signIn(given.password(), request, response)) {
+        return answered(
+                given.name().isBlank()
+                        ? hosts.signIn(given.password(), request, response)
+                        : hosts.helper(helpers, given.name(), "", given.password(), request, response));
+    }
+
+    /** Lets a helper in who was invited and chooses a passphrase; an invitation is good for once. */
+    @PostMapping("/invited")
+    ResponseEntity<Void> invited(@RequestBody Invited given, HttpServletRequest request, HttpServletResponse response) {
+        return answered(hosts.helper(helpers, "", given.word(), given.passphrase(), request, response));
+    }
+
+    private static ResponseEntity<Void> answered(Hosts.Entry entry) {
+        return switch (entry) {
             case IN -> ResponseEntity.noContent().build();
             case WRONG -> ResponseEntity.status(HttpStatus.FORBIDDEN).build();
             case TOO_MANY -> ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build();

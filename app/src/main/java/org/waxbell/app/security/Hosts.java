@@ -8,6 +8,7 @@ import java.net.UnknownHostException;
 import java.time.Duration;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.BooleanSupplier;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
@@ -70,13 +71,37 @@ public class Hosts {
         TOO_MANY
     }
 
-    /** Tries the password, at most a few times a minute; where it is right, a session of the host begins. */
-    public Entry signIn(String password, HttpServletRequest request, HttpServletResponse response) {
+    /** One more try, where the wrong ones of the last minute were not too many. */
+    private Entry tried(BooleanSupplier fits) {
         if (!tries.tryConsume(1)) {
             return Entry.TOO_MANY;
         }
-        if (reach.password().isEmpty() || !encoder.matches(password, reach.password())) {
+        if (!fits.getAsBoolean()) {
             return Entry.WRONG;
+        }
+        // Who is right has guessed nothing.
+        tries.addTokens(1);
+        return Entry.IN;
+    }
+
+    /** Somebody tries to come in as a helper: by name, or by an invitation where no name is given; at most a few times a minute. */
+    public Entry helper(
+            Helpers helpers,
+            String name,
+            String word,
+            String passphrase,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        return tried(() -> name.isEmpty()
+                ? helpers.accept(word, passphrase, request, response)
+                : helpers.signIn(name, passphrase, request, response));
+    }
+
+    /** Tries the password, at most a few times a minute; where it is right, a session of the host begins. */
+    public Entry signIn(String password, HttpServletRequest request, HttpServletResponse response) {
+        Entry entry = tried(() -> !reach.password().isEmpty() && encoder.matches(password, reach.password()));
+        if (entry != Entry.IN) {
+            return entry;
         }
         if (request.getSession(false) != null) {
             request.changeSessionId();

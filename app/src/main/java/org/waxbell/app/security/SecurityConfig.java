@@ -46,7 +46,7 @@ class SecurityConfig {
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, Hosts hosts) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, Hosts hosts, Helpers helpers) throws Exception {
         return http.csrf(AbstractHttpConfigurer::disable)
                 // A session begins only where the host signs in from another computer.
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED))
@@ -54,7 +54,7 @@ class SecurityConfig {
                 .logout(AbstractHttpConfigurer::disable)
                 .anonymous(anonymous -> {})
                 .addFilterBefore(new OriginFilter(hosts.names()), AuthorizationFilter.class)
-                .addFilterBefore(new HereFilter(), AnonymousAuthenticationFilter.class)
+                .addFilterBefore(new HereFilter(helpers), AnonymousAuthenticationFilter.class)
                 .addFilterBefore(new BodyLimit(), AuthorizationFilter.class)
                 .authorizeHttpRequests(Doors::hang)
                 .exceptionHandling(

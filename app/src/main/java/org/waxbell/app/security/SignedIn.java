@@ -1,11 +1,13 @@
 package org.waxbell.app.security;
 
 import java.util.Arrays;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.AbstractAuthenticationToken;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.waxbell.actor.Actor;
+import org.waxbell.actor.Origin;
 import org.waxbell.actor.Right;
 
 /** Somebody who may ask, with the rights that they have. */
@@ -13,15 +15,36 @@ public final class SignedIn extends AbstractAuthenticationToken {
     private static final long serialVersionUID = 1;
 
     private final transient Actor actor;
+    /** Whose account it is, empty text where it is nobody's. */
+    private final String helper;
 
     /** Somebody with the rights of that actor. */
     public SignedIn(Actor actor) {
+        this(actor, "", actor::may);
+    }
+
+    private SignedIn(Actor actor, String helper, Predicate<Right> may) {
         super(Arrays.stream(Right.values())
-                .filter(actor::may)
+                .filter(may)
                 .map(right -> new SimpleGrantedAuthority(right.name()))
                 .toList());
         this.actor = actor;
+        this.helper = helper;
         setAuthenticated(true);
+    }
+
+    /** Somebody who helps the host, with the rights that they were given. */
+    static SignedIn helper(Helper who) {
+        return new SignedIn(new Actor(Origin.STAFF, who.name()), who.id(), who::may);
+    }
+
+    /** Whether it is somebody who helps the host. */
+    public boolean isHelper() {
+        return !helper.isEmpty();
+    }
+
+    String helperId() {
+        return helper;
     }
 
     @Override
@@ -43,7 +66,9 @@ public final class SignedIn extends AbstractAuthenticationToken {
 
     @Override
     public boolean equals(@Nullable Object other) {
-        return other instanceof SignedIn signed && signed.actor.equals(actor);
+        return other instanceof SignedIn signed
+                && signed.actor.equals(actor)
+                && signed.getAuthorities().equals(getAuthorities());
     }
 
     @Override

@@ -1,7 +1,10 @@
 package org.waxbell.app.socket;
 
+import java.io.IOException;
+import java.security.Principal;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.WebSocketSession;
@@ -11,6 +14,7 @@ import org.waxbell.app.json.Documents;
 /** A socket on which pages only listen: first how things stand, then every change. */
 public final class Topic extends TextWebSocketHandler {
     private final Map<String, Outbox> listeners = new ConcurrentHashMap<>();
+    private final Map<String, WebSocketSession> sessions = new ConcurrentHashMap<>();
     private final Outboxes outboxes;
     private final Documents json;
     private final Supplier<Object> standing;
@@ -38,16 +42,32 @@ public final class Topic extends TextWebSocketHandler {
         }
     }
 
+    /** Ends the connection of some of those who listen; whoever still may comes again by themselves. @param whom by who they came as */
+    public void drop(Predicate<Principal> whom) {
+        sessions.values().forEach(session -> {
+            Principal who = session.getPrincipal();
+            if (who != null && whom.test(who)) {
+                try {
+                    session.close(CloseStatus.SERVICE_RESTARTED);
+                } catch (IOException gone) {
+                    sessions.remove(session.getId());
+                }
+            }
+        });
+    }
+
     @Override
     public void afterConnectionEstablished(WebSocketSession session) {
         Outbox outbox = outboxes.of(session);
         // Listening before asking how things stand: a change between the two comes twice rather than never.
         listeners.put(session.getId(), outbox);
+        sessions.put(session.getId(), session);
         outbox.post(json.write(new Message("standing", standing.get())));
     }
 
     @Override
     public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
         listeners.remove(session.getId());
+        sessions.remove(session.getId());
     }
 }

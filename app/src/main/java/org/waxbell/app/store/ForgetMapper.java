@@ -68,6 +68,12 @@ public interface ForgetMapper {
     @Update("update pending set person = #{as} where person = #{person}")
     void pending(String person, String as);
 
+    /** In what was published of prize draws nobody of that name stands. */
+    @Update("""
+            update prize_log set csv = replace(csv, '"' || #{name} || '"', '"' || #{as} || '"'),
+            winners = replace(winners, #{name}, #{as}) where instr(csv, #{name}) > 0""")
+    void draws(String name, String as);
+
     /** They are no person, have no note, and nothing was ever changed of them. */
     @Delete("delete from person where id = #{person}")
     void person(String person);

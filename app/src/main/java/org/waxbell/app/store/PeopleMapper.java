@@ -22,6 +22,7 @@ public interface PeopleMapper {
             @Nullable Long lastSeen,
             long lines,
             long evenings,
+            long minutes,
             long gave,
             long points,
             String note) {}

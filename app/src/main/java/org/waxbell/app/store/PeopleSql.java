@@ -6,7 +6,7 @@ import java.util.Map;
 /** The questions of {@link PeopleMapper} that depend on what the host filters by. */
 public final class PeopleSql {
     private static final String KEPT = """
-            select p.id, p.name, p.standings, p.months, p.first_seen as firstSeen, p.last_seen as lastSeen, p.lines, p.evenings,
+            select p.id, p.name, p.standings, p.months, p.first_seen as firstSeen, p.last_seen as lastSeen, p.lines, p.evenings, p.here_ms / 60000 as minutes,
             p.gave, coalesce(b.points, 0) as points, coalesce(f.note, '') as note""";
 
     private static final String FROM =
@@ -27,6 +27,7 @@ public final class PeopleSql {
             "lastSeen", "p.last_seen",
             "lines", "p.lines",
             "evenings", "p.evenings",
+            "minutes", "p.here_ms",
             "gave", "p.gave",
             "points", "b.points");
 

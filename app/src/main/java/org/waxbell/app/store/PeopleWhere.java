@@ -19,6 +19,7 @@ final class PeopleWhere {
             "months", "p.months",
             "lines", "p.lines",
             "evenings", "p.evenings",
+            "minutesHere", "(p.here_ms / 60000)",
             "points", "coalesce(b.points, 0)",
             "gave", "p.gave",
             "daysKnown", "((unixepoch() * 1000 - p.first_seen) / " + DAY + ")",

@@ -83,7 +83,7 @@ public interface PersonMapper {
             int month,
             boolean privately) {}
 
-    /** Notes that someone was seen. */
+    /** Notes that someone was seen; whoever was seen ten minutes ago or less was here meanwhile. */
     @Insert("""
             insert into person (id, name, standings, months, first_seen, last_seen, lines, evenings, show, gave, gave_month, month)
             values (#{id}, #{name}, #{standings}, #{months}, #{at}, #{at}, #{lines}, #{show} > 0, #{show}, #{gave}, #{gave}, #{month})
@@ -91,6 +91,7 @@ public interface PersonMapper {
             months = excluded.months, gave = gave + excluded.gave,
             gave_month = iif(excluded.gave = 0, gave_month, iif(month = excluded.month, gave_month, 0) + excluded.gave),
             month = iif(excluded.gave = 0, month, excluded.month),
+            here_ms = here_ms + iif(excluded.last_seen - last_seen between 0 and 600000, excluded.last_seen - last_seen, 0),
             first_seen = coalesce(first_seen, excluded.first_seen), last_seen = excluded.last_seen, lines = lines + excluded.lines,
             evenings = evenings + (excluded.show > 0 and excluded.show <> show), show = max(show, excluded.show)""")
     void seen(SeenNow seen);

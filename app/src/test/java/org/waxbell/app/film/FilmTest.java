@@ -55,6 +55,25 @@ class FilmTest {
     }
 
     @Test
+    void howLoudAFilmIsIsMeasuredAndOneWithoutSoundHasNoLevel() {
+        byte[] film = film();
+        assertThat(FilmSound.measured(film)).hasValueSatisfying(measured -> {
+            assertThat(measured.peak()).as("9,000 of 32,768").isBetween(-11.7, -10.7);
+            // A tone of 440 Hz is weighted by little; its mean square is 3 dB below its peak, and both channels count.
+            assertThat(measured.loudness()).isBetween(-13.0, -11.0);
+        });
+        byte[] silent = Webm.of(
+                "Tapers",
+                WIDTH,
+                HEIGHT,
+                1_000,
+                List.of(new Webm.Frame(0, new KeyFrames(WIDTH, HEIGHT).of(grey(20)))),
+                null);
+        assertThat(FilmSound.measured(silent)).isEmpty();
+        assertThat(FilmSound.measured(Arrays.copyOf(film, 60))).isEmpty();
+    }
+
+    @Test
     void whatIsCutBeginsAndEndsWhereItWasAskedTo() throws Exception {
         WebmCut.Cut cut = WebmCut.of(film(), "Tapers", 2_500, 7_250);
         assertThat(cut.fromMs()).isEqualTo(2_500);

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { useIntervalFn, useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { ask } from '@/api/http'
+import type { MixerView, OrderBoard } from '@/api/types'
+import HushButton from '@/components/rail/HushButton.vue'
+import { usePress } from '@/composables/useHandKeys'
+import { useOpenDesks } from '@/composables/useOpenDesks'
+import { useDesks } from '@/composables/useDesks'
+import { useDeskBoards } from '@/stores/desks'
+import { useLive } from '@/stores/live'
+import { useNotes } from '@/stores/notes'
+import { useWiring } from '@/stores/wiring'
+import { FIRST_ACTS } from './acts'
+
+/** The control pad: pages of large buttons for a phone or a tablet, each with how it stands. */
+const live = useLive()
+const wiring = useWiring()
+const desks = useDeskBoards()
+const notes = useNotes()
+const press = usePress()
+const views = useDesks()
+const now = ref(live.now())
+useIntervalFn(() => (now.value = live.now()), 500)
+interface Key {
+  id: string
+  name: string
+  state: string
+  lit: boolean
+  off?: boolean
+  press: () => unknown
+}
+const said = (work: Promise<{ sentence: string }>) =>
+  work.then(
+    (done) => notes.say(done.sentence),
+    (refusal: Error) => notes.say(refusal.message),
+  )
+const playing = computed(() => [...live.rings.values()].filter((each) => each.state === 'playing'))
+/** How long what a cue plays still takes, in words; empty where it does not play. */
+const left = (cue: string) => {
+  const over = playing.value.filter((each) => each.cueId === cue).flatMap((each) => each.parts.map((part) => part.to))
+  return over.length ? `${Math.max(0, Math.ceil((Math.max(...over) - now.value) / 1_000))} s` : ''
+}
+const waiting = (cue: string) =>
+  [...live.rings.values()].filter((each) => each.state === 'waiting' && each.cueId === cue).length
+const keysOf = (rack: string): Key[] =>
+  wiring.cues
+    .filter(({ cue }) => cue.rack === rack)
+    .flatMap(({ cue, rang }) => {
+      const pull = cue.pulls.find((each) => each.kind === 'hand')
+      if (pull?.kind !== 'hand') {
+        return []
+      }
+      const waits = waiting(cue.id)
+      return [
+        {
+          id: cue.id,
+          name: pull.button || cue.name,
+          lit: left(cue.id) !== '',
+          off: !cue.on,
+          state: !cue.on ? 'off' : left(cue.id) || (waits ? `${waits} wait` : rang ? `${rang} so far` : ''),
+          press: () => press(cue.id),
+        },
+      ]
+    })
+const orders = computed(() => wiring.sheets.map((each) => each.desk).filter((each) => each.kind === 'order'))
+useOpenDesks(() => orders.value.map((each) => each.id))
+const mixer = ref<MixerView | null>(null)
+watch(
+  () => live.links.map((each) => `${each.id} ${each.state.phase}`).join(),
+  () =>
+    ask<MixerView>('GET', '/mixer').then(
+      (told) => (mixer.value = told),
+      () => undefined,
+    ),
+  { immediate: true },
+)
+const scenes = computed<Key[]>(() => {
+  const picture = mixer.value?.known ? mixer.value.picture : null
+  const current = live.shown['scene/'] ?? picture?.current
+  return (picture?.scenes ?? []).map((scene) => ({
+    id: `scene/${scene.id}`,
+    name: scene.name,
+    lit: scene.id === current,
+    state: scene.id === current ? 'on programme' : 'scene',
+    press: () => said(ask('POST', '/targets', { target: { kind: 'scene', name: '' }, value: scene.id })),
+  }))
+})
+const chapters = computed<Key[]>(() =>
+  orders.value.flatMap((order) => {
+    const board = desks.boards[order.id] as OrderBoard | undefined
+    return order.chapters.map((chapter) => ({
+      id: `${order.id}/${chapter.id}`,
+      name: chapter.name,
+      lit: board?.chapter === chapter.id,
+      state: board?.chapter === chapter.id ? 'on now' : board?.next === chapter.id ? 'next' : 'chapter',
+      press: () => desks.act('order', order.id, 'enter', { chapter: chapter.id }),
+    }))
+  }),
+)
+const ofDesks = computed<Key[]>(() =>
+  views.value.flatMap((view) =>
+    (FIRST_ACTS[view.desk] ?? []).map(({ act, says }) => ({
+      id: `${view.about}/${act}`,
+      name: `${view.name}: ${says}`,
+      lit: false,
+      state: view.brief,
+      press: () => desks.act(view.desk, view.about, act),
+    })),
+  ),
+)
+const pages = computed(() =>
+  [
+    ...wiring.racks.map(({ rack }) => ({ id: rack.id, name: rack.name, keys: keysOf(rack.id) })),
+    { id: '/evening', name: 'Evening', keys: [...chapters.value, ...scenes.value] },
+    { id: '/desks', name: 'Desks', keys: ofDesks.value },
+  ].filter((page) => page.keys.length),
+)
+const chosen = useLocalStorage('waxbell.pad', '')
+const page = computed(() => pages.value.find((each) => each.id === chosen.value) ?? pages.value[0])
+</script>
+
+<template>
+  <div class="flex h-full flex-col gap-2 p-2">
+    <h1 class="sr-only">Control pad</h1>
+    <nav class="flex flex-none items-center gap-1.5 overflow-x-auto" aria-label="Pages of the pad">
+      <button
+        v-for="each in pages"
+        :key="each.id"
+        class="button flex-none py-2.5 whitespace-nowrap"
+        :class="page?.id === each.id && 'button-dark'"
+        :aria-pressed="page?.id === each.id"
+        @click="chosen = each.id"
+      >
+        {{ each.name }}
+      </button>
+      <div class="ml-auto flex-none"><HushButton /></div>
+    </nav>
+    <div
+      v-if="page"
+      class="grid min-h-0 flex-1 auto-rows-[minmax(88px,1fr)] grid-cols-[repeat(auto-fill,minmax(132px,1fr))] gap-2 overflow-auto"
+      :data-page="page.id"
+    >
+      <button
+        v-for="key in page.keys"
+        :key="key.id"
+        class="flex max-h-[170px] flex-col justify-between rounded-[12px] border p-3 text-left active:translate-y-px"
+        :class="key.lit ? 'border-ink bg-honey text-[#2a211a]' : 'border-edge bg-sheet hover:bg-well'"
+        :disabled="key.off"
+        :aria-pressed="key.lit"
+        :data-key="key.id"
+        @click="key.press()"
+      >
+        <b class="line-clamp-3 text-[17px] leading-tight">{{ key.name }}</b>
+        <span class="truncate font-mono text-[12.5px] opacity-80">{{ key.state || ' ' }}</span>
+      </button>
+    </div>
+    <p v-else class="p-6 text-center text-soft">
+      No cue has a button yet. Add <i>a button or key</i> to what sets a cue off, and it stands here.
+    </p>
+  </div>
+</template>
