@@ -21,13 +21,7 @@ export const keyName = (key: KeyboardEvent): string => {
 /** Presses the button of a cue, and says what became of it. */
 export const usePress = () => {
   const notes = useNotes()
-  return async (cue: string) => {
-    try {
-      notes.say((await ask<DecisionNotice>('POST', `/cues/${cue}/press`)).sentence)
-    } catch (failed) {
-      notes.say((failed as Error).message)
-    }
-  }
+  return (cue: string) => notes.tell(ask<DecisionNotice>('POST', `/cues/${cue}/press`))
 }
 
 /** Rings cues by the keys that the host gave them; a key without modifiers stays with the field in which somebody writes. */

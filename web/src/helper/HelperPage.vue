@@ -11,6 +11,7 @@ import { useDeskBoards } from '@/stores/desks'
 import { useKinds } from '@/stores/kinds'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
+import { useWhy } from '@/stores/why'
 import { DRAWN } from '@/views/desks/kinds'
 import LiveChat from '@/views/live/LiveChat.vue'
 import NeedsStrip from '@/views/live/NeedsStrip.vue'
@@ -21,6 +22,7 @@ const live = useLive()
 const desks = useDeskBoards()
 const kinds = useKinds()
 const notes = useNotes()
+const why = useWhy()
 const press = usePress()
 const me = ref<Me | null>(null)
 const turned = ref('')
@@ -46,12 +48,6 @@ useOpenDesks(() => (may('ask') ? (me.value?.desks ?? []).map((each) => each.id) 
 const shown = computed(() => (may('ask') ? (me.value?.desks ?? []) : []))
 const buttons = computed(() => (may('press') ? (me.value?.buttons ?? []) : []))
 const playing = computed(() => [...live.rings.values()].filter((each) => each.state === 'playing'))
-const stop = (ring: number) =>
-  ask<{ sentence: string }>('POST', `/rings/${ring}/stop`).then(
-    (done) => notes.say(done.sentence),
-    (refusal: Error) => notes.say(refusal.message),
-  )
-const hush = () => live.hush().catch((refusal: Error) => notes.say(refusal.message))
 </script>
 
 <template>
@@ -64,7 +60,7 @@ const hush = () => live.hush().catch((refusal: Error) => notes.say(refusal.messa
           >helping as <bdi data-me>{{ me?.name || 'the host' }}</bdi></span
         >
       </h1>
-      <button v-if="may('hush')" class="button button-wax" data-hush @click="hush">Hush</button>
+      <button v-if="may('hush')" class="button button-wax" data-hush @click="notes.tell(live.hush())">Hush</button>
     </header>
     <p v-if="turned" role="alert" class="bg-wax px-4 py-1 text-on-wax">
       {{ turned }} <a href="/sign-in" class="underline">Sign in</a>
@@ -92,7 +88,7 @@ const hush = () => live.hush().catch((refusal: Error) => notes.say(refusal.messa
           <section v-if="may('hush') && playing.length" class="sheet px-4 py-3" aria-label="What plays">
             <p v-for="each in playing" :key="each.number" class="flex items-center gap-2 py-0.5">
               <span class="min-w-0 flex-1 truncate">{{ each.cueName }}</span>
-              <button class="button" @click="stop(each.number)">Stop</button>
+              <button class="button" @click="notes.tell(why.stop(each.number))">Stop</button>
             </p>
           </section>
           <section
@@ -103,7 +99,8 @@ const hush = () => live.hush().catch((refusal: Error) => notes.say(refusal.messa
             :data-desk="desk.id"
           >
             <h2 class="pb-1 text-[18px]">{{ desk.name }}</h2>
-            <div class="@container">
+            <!-- What a board leads to, pages and files, is the host’s. -->
+            <div class="@container [&_a]:hidden">
               <component
                 :is="DRAWN[desk.kind]!.board"
                 v-if="desks.boards[desk.id]"

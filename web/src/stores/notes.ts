@@ -15,5 +15,11 @@ export const useNotes = defineStore('notes', () => {
     notes.value = [...notes.value.filter((each) => each.text !== text).slice(-2), { id, text, undo }]
     setTimeout(() => drop(id), SHOWN_MS)
   }
-  return { notes, say, drop }
+  /** Says what came of something that was asked for, or why it was refused. */
+  const tell = (work: Promise<{ sentence: string }>) =>
+    work.then(
+      (done) => say(done.sentence),
+      (refusal: Error) => say(refusal.message),
+    )
+  return { notes, say, tell, drop }
 })

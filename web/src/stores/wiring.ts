@@ -110,6 +110,15 @@ export const useWiring = defineStore('wiring', () => {
   const stages = computed(() => view.value?.stages ?? [])
   /** Desks that stand by themselves. */
   const sheets = computed<SheetView[]>(() => view.value?.desks ?? [])
+  /** The host's buttons: cues that have one, each with how it is called there. */
+  const buttons = computed(() =>
+    cues.value.flatMap(({ cue, rang }) => {
+      const pull = cue.pulls.find((each) => each.kind === 'hand')
+      return pull?.kind === 'hand'
+        ? [{ id: cue.id, name: pull.button || cue.name, key: pull.key, on: cue.on, rack: cue.rack, rang }]
+        : []
+    }),
+  )
   /** What a mascot of a stage can do. */
   const movesOf = (stage: string, mascot: string): string[] =>
     stages.value.find((each) => each.stage.id === stage)?.moves[mascot] ?? []
@@ -189,6 +198,7 @@ export const useWiring = defineStore('wiring', () => {
     shelf,
     stages,
     sheets,
+    buttons,
     movesOf,
     cue,
     count,

@@ -27,9 +27,6 @@ const SAYS: Record<string, string> = {
 const take = (now: HelpersView) => (view.value = now)
 const load = () => ask<HelpersView>('GET', '/helpers').then(take, () => undefined)
 onMounted(load)
-const buttons = computed(() =>
-  wiring.cues.filter((each) => each.cue.pulls.some((pull) => pull.kind === 'hand')).map((each) => each.cue),
-)
 const desks = computed(() => wiring.sheets.map((each) => each.desk))
 const edit = (helper: HelperView | null) => {
   problems.value = []
@@ -140,7 +137,7 @@ const at = (path: string) => problems.value.filter((each) => each.path.startsWit
       </fieldset>
       <fieldset v-if="wanted.rights.includes('press')" class="flex flex-wrap gap-1.5">
         <legend class="text-[13px] text-soft">Buttons</legend>
-        <label v-for="each in buttons" :key="each.id" class="flex items-center gap-1.5 pr-2">
+        <label v-for="each in wiring.buttons" :key="each.id" class="flex items-center gap-1.5 pr-2">
           <input
             type="checkbox"
             :checked="wanted.cues.includes(each.id)"
@@ -148,7 +145,7 @@ const at = (path: string) => problems.value.filter((each) => each.path.startsWit
           />
           {{ each.name }}
         </label>
-        <p v-if="!buttons.length" class="text-soft">No cue has a button yet.</p>
+        <p v-if="!wiring.buttons.length" class="text-soft">No cue has a button yet.</p>
       </fieldset>
       <p class="flex gap-2">
         <button class="button button-dark">{{ open ? 'Keep it so' : 'Invite them' }}</button>

@@ -189,7 +189,7 @@ describe('who helps', () => {
     await ticks[2]!.setValue(true)
     await shown
       .findAll('label')
-      .find((each) => each.text() === 'Pour the taper')!
+      .find((each) => each.text() === 'Pour')!
       .get('input')
       .setValue(true)
     await shown.get('form').trigger('submit')

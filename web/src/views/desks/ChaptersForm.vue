@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ArrowDown, ArrowUp, Plus, X } from '@lucide/vue'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Chapter, EveningOrder, Problem } from '@/api/types'
 import ChoiceField from '@/components/cue/ChoiceField.vue'
 import NumberField from '@/components/cue/NumberField.vue'
@@ -8,14 +8,18 @@ import TextField from '@/components/cue/TextField.vue'
 import AskForm from '@/components/score/AskForm.vue'
 import SwitchForm from '@/components/score/SwitchForm.vue'
 import { useChoices } from '@/composables/useChoices'
+import { useDesks } from '@/composables/useDesks'
 import { changedAt, free, withoutAt } from '@/lib/lists'
+import { useWiring } from '@/stores/wiring'
 
 /** The chapters of an evening: how long each is planned, how it ends, what it sets and what it asks desks for. */
 const props = defineProps<{ sheet: EveningOrder; problems: (path: string) => Problem[] }>()
 const emit = defineEmits<{ set: [key: string, value: unknown] }>()
 type Setting = Chapter['sets'][number]
 type Asking = Chapter['asks'][number]
-const { of } = useChoices()
+const wiring = useWiring()
+const views = useDesks()
+const { mixer } = useChoices()
 const ENDS = [
   { value: 'hand', name: 'when you go on' },
   { value: 'time', name: 'by itself, when its time is up' },
@@ -53,7 +57,18 @@ const add = () => {
 }
 const turn = (id: string) =>
   (open.value = open.value.includes(id) ? open.value.filter((each) => each !== id) : [...open.value, id])
-const clocks = () => of({ from: 'clocks', choices: [] } as never, {})
+const clocks = computed(() =>
+  wiring.sheets
+    .map((each) => each.desk)
+    .filter((each) => each.kind === 'clock')
+    .map((each) => ({ value: each.id, name: each.name })),
+)
+/** What is added begins with something that is there. */
+const setting = (): Setting => ({ target: { kind: 'scene', name: '' }, value: mixer.value?.scenes[0]?.id ?? '' })
+const asking = (): Asking => {
+  const first = views.value[0]
+  return { desk: first?.desk ?? '', about: first?.about ?? '', act: first?.acts[0]?.name ?? '', with: {} }
+}
 const summary = (chapter: Chapter) =>
   [
     chapter.plannedMs ? `${chapter.plannedMs / 60_000} min` : 'as long as it takes',
@@ -141,7 +156,7 @@ const has = (at: number) => props.problems(`chapters[${at}]`).length > 0
               v-if="chapter.ends === 'clock'"
               label="Which clock"
               :model-value="chapter.clock"
-              :choices="[{ value: '', name: 'none yet' }, ...clocks()]"
+              :choices="[{ value: '', name: 'none yet' }, ...clocks]"
               :problems="problems(`chapters[${at}].clock`)"
               @update:model-value="change(at, { clock: $event })"
             />
@@ -191,18 +206,10 @@ const has = (at: number) => props.problems(`chapters[${at}]`).length > 0
             </button>
           </div>
           <p class="flex flex-wrap gap-2">
-            <button
-              type="button"
-              class="button"
-              @click="change(at, { sets: [...chapter.sets, { target: { kind: 'scene', name: '' }, value: '' }] })"
-            >
+            <button type="button" class="button" @click="change(at, { sets: [...chapter.sets, setting()] })">
               <Plus :size="14" /> Set a scene, a rack, a lamp …
             </button>
-            <button
-              type="button"
-              class="button"
-              @click="change(at, { asks: [...chapter.asks, { desk: '', about: '', act: '', with: {} }] })"
-            >
+            <button type="button" class="button" @click="change(at, { asks: [...chapter.asks, asking()] })">
               <Plus :size="14" /> Ask a desk
             </button>
           </p>

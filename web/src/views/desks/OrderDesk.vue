@@ -34,6 +34,9 @@ const holds = computed(() =>
 const copy = async () => {
   try {
     const told = await fetch(plan('txt'))
+    if (!told.ok) {
+      throw new Error('no plan')
+    }
     await navigator.clipboard.writeText(await told.text())
     notes.say('The plan is in the clipboard.')
   } catch {

@@ -65,9 +65,9 @@ describe('the evening drawn as a taper', () => {
     expect(timed(all, all[2]!.left - 1, 5).map((each) => each.chapter)).toEqual(['close'])
   })
   it('says how late it is', () => {
-    expect(lateWords(lateNow(board(), T0 + 20 * MINUTE))).toBe('6 min over plan')
-    expect(lateWords(lateNow(board(), T0 + 60 * MINUTE))).toBe('10 min over plan')
-    expect(lateWords(lateNow(board({ lateMs: -4 * MINUTE, until: 0 }), T0))).toBe('4 min ahead of plan')
+    expect(lateWords(lateNow(board(), T0 + 20 * MINUTE))).toBe('6 min late')
+    expect(lateWords(lateNow(board(), T0 + 60 * MINUTE))).toBe('10 min late')
+    expect(lateWords(lateNow(board({ lateMs: -4 * MINUTE, until: 0 }), T0))).toBe('4 min early')
     expect(lateWords(59_000)).toBe('on time')
   })
   it('enters a chapter by one press', async () => {
@@ -75,7 +75,7 @@ describe('the evening drawn as a taper', () => {
     vi.spyOn(useLive(), 'now').mockReturnValue(T0 + 60 * MINUTE)
     void useDeskBoards()
     const shown = mount(EveningTaper, { props: { about: 'evening', board: board() } })
-    expect(shown.get('[data-late]').text()).toBe('10 min over plan')
+    expect(shown.get('[data-late]').text()).toBe('10 min late')
     await shown.get('[data-next]').trigger('click')
     await shown.get('[data-span=close] button').trigger('click')
     await flushPromises()

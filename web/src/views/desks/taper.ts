@@ -1,4 +1,5 @@
 import type { OrderBoard } from '@/api/types'
+import { span } from '@/lib/spans'
 
 type Span = OrderBoard['spans'][number]
 /** A chapter as it is drawn: where it begins and how wide it is, in hundredths of the whole. */
@@ -59,8 +60,8 @@ export const timed = (all: Drawn[], flame: number, wide: number): Drawn[] => {
 export const lateNow = (board: OrderBoard, now: number): number =>
   board.lateMs + (board.until > 0 ? Math.max(0, now - board.until) : 0)
 
-/** The same in words. */
+/** The same in words, as chat says it. */
 export const lateWords = (ms: number): string => {
   const minutes = Math.floor(Math.abs(ms) / 60_000)
-  return minutes === 0 ? 'on time' : `${minutes} min ${ms > 0 ? 'over' : 'ahead of'} plan`
+  return minutes === 0 ? 'on time' : `${span(minutes * 60_000)} ${ms > 0 ? 'late' : 'early'}`
 }

@@ -12,12 +12,7 @@ const emit = defineEmits<{ put: [Partial<Arrangement>] }>()
 const live = useLive()
 const wiring = useWiring()
 const press = usePress()
-const buttons = computed(() =>
-  wiring.cues.flatMap(({ cue }) => {
-    const pull = cue.pulls.find((each) => each.kind === 'hand')
-    return pull?.kind === 'hand' ? [{ id: cue.id, name: pull.button || cue.name, key: pull.key, on: cue.on }] : []
-  }),
-)
+const buttons = computed(() => wiring.buttons)
 const order = computed(() =>
   inOrder(
     buttons.value.map((each) => each.id),

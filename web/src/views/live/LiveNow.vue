@@ -40,11 +40,6 @@ const lanes = computed(() =>
 const share = (part: RingNotice['parts'][number]) =>
   Math.min(100, Math.max(0, ((now.value - part.from) / Math.max(1, part.to - part.from)) * 100))
 const left = (part: RingNotice['parts'][number]) => Math.max(0, (part.to - now.value) / 1_000).toFixed(1)
-const said = (work: Promise<{ sentence: string }>) =>
-  work.then(
-    (done) => notes.say(done.sentence),
-    (failed: Error) => notes.say(failed.message),
-  )
 /** The cue is off from now on; what waits of it is dropped by that. */
 const notTonight = async (ring: RingNotice) => {
   const there = wiring.cues.find((each) => each.cue.id === ring.cueId)
@@ -86,7 +81,7 @@ const notTonight = async (ring: RingNotice) => {
           <button
             class="button px-2"
             :aria-label="`Stop ${each.ring.cueName}`"
-            @click="said(why.stop(each.ring.number))"
+            @click="notes.tell(why.stop(each.ring.number))"
           >
             <Square :size="13" />
           </button>
@@ -108,11 +103,11 @@ const notTonight = async (ring: RingNotice) => {
           class="button px-2"
           :aria-label="`${ring.cueName} first`"
           title="Before the others"
-          @click="said(why.next(ring.number))"
+          @click="notes.tell(why.next(ring.number))"
         >
           <ListEnd :size="13" class="rotate-180" />
         </button>
-        <button class="button" @click="said(why.stop(ring.number))">Skip</button>
+        <button class="button" @click="notes.tell(why.stop(ring.number))">Skip</button>
         <button class="button" title="The cue is off until you switch it on again" @click="notTonight(ring)">
           Not tonight
         </button>
@@ -131,7 +126,7 @@ const notTonight = async (ring: RingNotice) => {
           class="button px-2"
           :aria-label="`${ring.cueName} again`"
           title="Again"
-          @click="said(why.again(ring.number))"
+          @click="notes.tell(why.again(ring.number))"
         >
           <RotateCcw :size="13" />
         </button>

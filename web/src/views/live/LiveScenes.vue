@@ -1,42 +1,15 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
-import { ask } from '@/api/http'
-import type { DecisionNotice, MixerView } from '@/api/types'
+import { ref } from 'vue'
+import { useMixerNow } from '@/composables/useMixerNow'
 import { digits } from '@/lib/clock'
 import { useLive } from '@/stores/live'
-import { useNotes } from '@/stores/notes'
 
 /** Scenes of the mixer, what it does, and since when the show is open. */
 const live = useLive()
-const notes = useNotes()
-const mixer = ref<MixerView | null>(null)
-const load = () =>
-  ask<MixerView>('GET', '/mixer').then(
-    (told) => (mixer.value = told),
-    () => undefined,
-  )
-/** Its scenes are others when it was linked anew. */
-watch(() => live.links.map((each) => `${each.id} ${each.state.phase}`).join(), load, { immediate: true })
+const { picture, put } = useMixerNow()
 const now = ref(live.now())
 useIntervalFn(() => (now.value = live.now()), 1_000)
-/** As it was when it was asked, with what was told since. */
-const picture = computed(() => {
-  const asked = mixer.value?.known ? mixer.value.picture : null
-  const on = (kind: string, before: boolean) => (live.shown[`${kind}/`] ? live.shown[`${kind}/`] === 'on' : before)
-  return (
-    asked && {
-      ...asked,
-      current: live.shown['scene/'] ?? asked.current,
-      streaming: on('stream', asked.streaming),
-      recording: on('recording', asked.recording),
-    }
-  )
-})
-const put = (kind: string, name: string, value: string) =>
-  ask<DecisionNotice>('POST', '/targets', { target: { kind, name }, value }).catch((refusal: Error) =>
-    notes.say(refusal.message),
-  )
 </script>
 
 <template>

@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
-import { ask } from '@/api/http'
-import type { MixerView, OrderBoard } from '@/api/types'
+import { computed, ref } from 'vue'
+import type { OrderBoard } from '@/api/types'
 import HushButton from '@/components/rail/HushButton.vue'
 import { usePress } from '@/composables/useHandKeys'
+import { useMixerNow } from '@/composables/useMixerNow'
 import { useOpenDesks } from '@/composables/useOpenDesks'
 import { useDesks } from '@/composables/useDesks'
 import { useDeskBoards } from '@/stores/desks'
 import { useLive } from '@/stores/live'
-import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
 import { FIRST_ACTS } from './acts'
 
@@ -17,7 +16,6 @@ import { FIRST_ACTS } from './acts'
 const live = useLive()
 const wiring = useWiring()
 const desks = useDeskBoards()
-const notes = useNotes()
 const press = usePress()
 const views = useDesks()
 const now = ref(live.now())
@@ -30,11 +28,6 @@ interface Key {
   off?: boolean
   press: () => unknown
 }
-const said = (work: Promise<{ sentence: string }>) =>
-  work.then(
-    (done) => notes.say(done.sentence),
-    (refusal: Error) => notes.say(refusal.message),
-  )
 const playing = computed(() => [...live.rings.values()].filter((each) => each.state === 'playing'))
 /** How long what a cue plays still takes, in words; empty where it does not play. */
 const left = (cue: string) => {
@@ -44,48 +37,34 @@ const left = (cue: string) => {
 const waiting = (cue: string) =>
   [...live.rings.values()].filter((each) => each.state === 'waiting' && each.cueId === cue).length
 const keysOf = (rack: string): Key[] =>
-  wiring.cues
-    .filter(({ cue }) => cue.rack === rack)
-    .flatMap(({ cue, rang }) => {
-      const pull = cue.pulls.find((each) => each.kind === 'hand')
-      if (pull?.kind !== 'hand') {
-        return []
+  wiring.buttons
+    .filter((each) => each.rack === rack)
+    .map(({ id, name, on, rang }) => {
+      const waits = waiting(id)
+      return {
+        id,
+        name,
+        lit: left(id) !== '',
+        off: !on,
+        state: !on ? 'off' : left(id) || (waits ? `${waits} wait` : rang ? `${rang} so far` : ''),
+        press: () => press(id),
       }
-      const waits = waiting(cue.id)
-      return [
-        {
-          id: cue.id,
-          name: pull.button || cue.name,
-          lit: left(cue.id) !== '',
-          off: !cue.on,
-          state: !cue.on ? 'off' : left(cue.id) || (waits ? `${waits} wait` : rang ? `${rang} so far` : ''),
-          press: () => press(cue.id),
-        },
-      ]
     })
 const orders = computed(() => wiring.sheets.map((each) => each.desk).filter((each) => each.kind === 'order'))
 useOpenDesks(() => orders.value.map((each) => each.id))
-const mixer = ref<MixerView | null>(null)
-watch(
-  () => live.links.map((each) => `${each.id} ${each.state.phase}`).join(),
-  () =>
-    ask<MixerView>('GET', '/mixer').then(
-      (told) => (mixer.value = told),
-      () => undefined,
-    ),
-  { immediate: true },
+const { picture, put } = useMixerNow()
+const scenes = computed<Key[]>(() =>
+  (picture.value?.scenes ?? []).map((scene) => {
+    const lit = scene.id === picture.value?.current
+    return {
+      id: `scene/${scene.id}`,
+      name: scene.name,
+      lit,
+      state: lit ? 'on programme' : 'scene',
+      press: () => put('scene', '', scene.id),
+    }
+  }),
 )
-const scenes = computed<Key[]>(() => {
-  const picture = mixer.value?.known ? mixer.value.picture : null
-  const current = live.shown['scene/'] ?? picture?.current
-  return (picture?.scenes ?? []).map((scene) => ({
-    id: `scene/${scene.id}`,
-    name: scene.name,
-    lit: scene.id === current,
-    state: scene.id === current ? 'on programme' : 'scene',
-    press: () => said(ask('POST', '/targets', { target: { kind: 'scene', name: '' }, value: scene.id })),
-  }))
-})
 const chapters = computed<Key[]>(() =>
   orders.value.flatMap((order) => {
     const board = desks.boards[order.id] as OrderBoard | undefined
@@ -138,13 +117,13 @@ const page = computed(() => pages.value.find((each) => each.id === chosen.value)
     </nav>
     <div
       v-if="page"
-      class="grid min-h-0 flex-1 auto-rows-[minmax(88px,1fr)] grid-cols-[repeat(auto-fill,minmax(132px,1fr))] gap-2 overflow-auto"
+      class="grid min-h-0 flex-1 auto-rows-[minmax(88px,150px)] content-start grid-cols-[repeat(auto-fill,minmax(132px,1fr))] gap-2 overflow-auto"
       :data-page="page.id"
     >
       <button
         v-for="key in page.keys"
         :key="key.id"
-        class="flex max-h-[170px] flex-col justify-between rounded-[12px] border p-3 text-left active:translate-y-px"
+        class="flex flex-col justify-between rounded-[12px] border p-3 text-left active:translate-y-px"
         :class="key.lit ? 'border-ink bg-honey text-[#2a211a]' : 'border-edge bg-sheet hover:bg-well'"
         :disabled="key.off"
         :aria-pressed="key.lit"

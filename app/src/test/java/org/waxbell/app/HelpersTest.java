@@ -31,7 +31,6 @@ class HelpersTest {
             "GET /api/desks",
             "GET /api/desks/board",
             "GET /api/kinds",
-            "GET /api/links",
             "GET /api/me",
             "GET /api/needs",
             "GET /helper",

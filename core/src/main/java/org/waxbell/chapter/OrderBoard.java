@@ -40,6 +40,6 @@ public record OrderBoard(
         TO_COME
     }
 
-    /** One chapter on time. @param from and {@code to} milliseconds since 1970 UTC, as they were or are expected */
+    /** One chapter on time. @param from and {@code to} milliseconds since 1970 UTC, as they were, or as they are planned from now on; while one runs over, what is to come moves along */
     public record ChapterSpan(String chapter, String name, When when, long from, long to) {}
 }

@@ -140,7 +140,7 @@ public final class OrderDesk implements Desk<EveningOrder, OrderState> {
         int first = Math.max(0, order.placeOf(now.chapter()));
         for (Chapter chapter : order.chapters().subList(first, order.chapters().size())) {
             boolean on = chapter.id().equals(now.chapter());
-            long to = on ? Math.max(at, from + chapter.plannedMs()) : from + chapter.plannedMs();
+            long to = from + chapter.plannedMs();
             all.add(new ChapterSpan(chapter.id(), chapter.name(), on ? When.NOW : When.TO_COME, from, to));
             from = to;
         }

@@ -26,6 +26,9 @@ public record Setting(Target target, String value) {
                             "Make a cue that is set off when the chapter begins.");
             return;
         }
+        if (value.isBlank()) {
+            problems.at("value").add(value, "It is not chosen how it stands.", "Choose one.");
+        }
         target.check(value, problems);
         if (target.kind() == Target.Kind.TEXT
                 && Wording.faultOf(value) == null

@@ -45,6 +45,16 @@ public record Wiring(
         return desks.stream().filter(each -> each.id().equals(id)).findFirst();
     }
 
+    /** The same where it is of that sort; empty where another stands there. */
+    public <D extends DeskSheet> Optional<D> desk(String id, Class<D> sort) {
+        return desk(id).filter(sort::isInstance).map(sort::cast);
+    }
+
+    /** All desks of that sort that stand by themselves. */
+    public <D extends DeskSheet> List<D> desksOf(Class<D> sort) {
+        return desks.stream().filter(sort::isInstance).map(sort::cast).toList();
+    }
+
     /** The rack of that id. */
     public Optional<Rack> rack(String id) {
         return racks.stream().filter(rack -> rack.id().equals(id)).findFirst();

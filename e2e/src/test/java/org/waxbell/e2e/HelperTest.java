@@ -68,6 +68,9 @@ class HelperTest {
         browser.seeText("[data-me]", "captain_sedge");
         browser.see("[data-desk=bench]");
         assertThat(browser.all("[data-hush]")).as("not given").isEmpty();
+        assertThat(browser.all("[data-desk=bench] a"))
+                .as("what leads to the host's own")
+                .noneMatch(org.openqa.selenium.WebElement::isDisplayed);
         browser.driver().get(address);
         browser.type("input[type=password]", "another one altogether");
         browser.see("input[type=password]").sendKeys(Keys.ENTER);

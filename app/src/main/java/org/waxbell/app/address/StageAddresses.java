@@ -1,8 +1,6 @@
 package org.waxbell.app.address;
 
-import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
-import org.waxbell.app.config.Reach;
 import org.waxbell.app.security.KeyRing;
 
 /** The secret addresses of stages, as they are given to browser sources. */
@@ -10,13 +8,11 @@ import org.waxbell.app.security.KeyRing;
 public class StageAddresses {
     private static final String SIGN = "#k=";
     private final StageKeys keys;
-    private final Environment environment;
-    private final Reach reach;
+    private final OwnAddress own;
 
-    StageAddresses(StageKeys keys, Environment environment, Reach reach) {
+    StageAddresses(StageKeys keys, OwnAddress own) {
         this.keys = keys;
-        this.environment = environment;
-        this.reach = reach;
+        this.own = own;
     }
 
     /** The whole address, by the name under which other programs reach this computer. */
@@ -26,8 +22,7 @@ public class StageAddresses {
 
     /** The same of the page that sounds one outlet of it alone, or, where {@code outlet} is empty, of the page that shows the stage. */
     public String whole(String stage, String outlet) {
-        return "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + path(outlet) + SIGN
-                + keys.key(stage);
+        return own.of(path(outlet) + SIGN + keys.key(stage));
     }
 
     private static String path(String outlet) {

@@ -1,6 +1,5 @@
 package org.waxbell.app.attention;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -11,35 +10,24 @@ import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.chapter.EveningOrder;
 import org.waxbell.chapter.OrderBoard;
 import org.waxbell.chapter.OrderDesk;
+import org.waxbell.chapter.OrderState;
 import org.waxbell.evening.Soon;
 
 /** A chapter of the evening whose time is up. */
 @Component
-class OrderNeeds implements NeedSource {
+class OrderNeeds extends DeskNeeds<EveningOrder, OrderState> {
     private static final OrderDesk DESK = new OrderDesk();
-    private final WiringStore wiring;
-    private final DeskBoards boards;
-    private final SystemClock clock;
 
     OrderNeeds(WiringStore wiring, DeskBoards boards, SystemClock clock) {
-        this.wiring = wiring;
-        this.boards = boards;
-        this.clock = clock;
+        super(DESK, wiring, boards, clock);
     }
 
     @Override
-    public List<Need> needs() {
-        List<Need> all = new ArrayList<>();
-        long now = clock.now();
-        wiring.current().wiring().desks().forEach(desk -> {
-            if (desk instanceof EveningOrder order) {
-                OrderBoard board = DESK.board(order, boards.now(DESK, order.id(), order), now);
-                if (board.until() > 0 && board.until() < now && !board.next().isEmpty()) {
-                    all.add(need(order, board));
-                }
-            }
-        });
-        return all;
+    List<Need> needs(EveningOrder order, OrderState now, long at) {
+        OrderBoard board = DESK.board(order, now, at);
+        return board.until() > 0 && board.until() < at && !board.next().isEmpty()
+                ? List.of(need(order, board))
+                : List.of();
     }
 
     private static Need need(EveningOrder order, OrderBoard board) {

@@ -1,6 +1,5 @@
 package org.waxbell.app.attention;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -11,33 +10,23 @@ import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.evening.Soon;
 import org.waxbell.reward.Redeemed;
 import org.waxbell.reward.RewardDesk;
+import org.waxbell.reward.RewardState;
 import org.waxbell.reward.Rewards;
 
 /** Rewards that were redeemed and wait until the host accepts them or gives them back. */
 @Component
-class RewardNeeds implements NeedSource {
+class RewardNeeds extends DeskNeeds<Rewards, RewardState> {
     private static final RewardDesk DESK = new RewardDesk();
-    private final WiringStore wiring;
-    private final DeskBoards boards;
-    private final SystemClock clock;
 
     RewardNeeds(WiringStore wiring, DeskBoards boards, SystemClock clock) {
-        this.wiring = wiring;
-        this.boards = boards;
-        this.clock = clock;
+        super(DESK, wiring, boards, clock);
     }
 
     @Override
-    public List<Need> needs() {
-        List<Need> all = new ArrayList<>();
-        wiring.current().wiring().desks().forEach(desk -> {
-            if (desk instanceof Rewards rewards) {
-                DESK.board(rewards, boards.now(DESK, rewards.id(), rewards), clock.now())
-                        .waiting()
-                        .forEach(each -> all.add(need(rewards, each)));
-            }
-        });
-        return all;
+    List<Need> needs(Rewards rewards, RewardState now, long at) {
+        return DESK.board(rewards, now, at).waiting().stream()
+                .map(each -> need(rewards, each))
+                .toList();
     }
 
     private static Need need(Rewards rewards, Redeemed one) {

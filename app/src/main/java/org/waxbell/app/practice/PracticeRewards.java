@@ -94,10 +94,7 @@ public class PracticeRewards {
     }
 
     private List<Rewards> ours() {
-        return wiring.current().wiring().desks().stream()
-                .filter(Rewards.class::isInstance)
-                .map(Rewards.class::cast)
-                .toList();
+        return wiring.current().wiring().desksOf(Rewards.class);
     }
 
     /** A viewer redeems one. @param desk ours that has it, empty text for one of the channel's */

@@ -3,7 +3,6 @@ package org.waxbell.app.rest;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.springframework.core.env.Environment;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.act.DeskSheet;
 import org.waxbell.actor.Actor;
 import org.waxbell.actor.Right;
+import org.waxbell.app.address.OwnAddress;
 import org.waxbell.app.config.Reach;
 import org.waxbell.app.security.Helper;
 import org.waxbell.app.security.Helpers;
@@ -30,10 +30,10 @@ class HelperController {
     private final Helpers helpers;
     private final Reach reach;
     private final WiringStore wiring;
-    private final Environment environment;
+    private final OwnAddress own;
 
-    HelperController(Helpers helpers, Reach reach, WiringStore wiring, Environment environment) {
-        this.environment = environment;
+    HelperController(Helpers helpers, Reach reach, WiringStore wiring, OwnAddress own) {
+        this.own = own;
         this.wiring = wiring;
         this.helpers = helpers;
         this.reach = reach;
@@ -59,21 +59,14 @@ class HelperController {
     record Invitation(String address) {}
 
     private Invitation invitation(String word) {
-        return new Invitation(
-                "http://" + reach.name() + ":" + environment.getProperty("local.server.port") + "/sign-in#i=" + word);
+        return new Invitation(own.of("/sign-in#i=" + word));
     }
 
     /** A button that somebody may press. @param cue its id */
     record MyButton(String cue, String name, boolean on) {}
 
-    /** Who asks. @param name of a helper, empty text for the host @param rights what they may do @param desks those that they may ask @param prefix of general chat words @param points what points are called */
-    record Me(
-            String name,
-            Set<Right> rights,
-            List<DeskSheet> desks,
-            List<MyButton> buttons,
-            String prefix,
-            String points) {}
+    /** Who asks. @param name of a helper, empty text for the host @param rights what they may do @param desks those that they may ask */
+    record Me(String name, Set<Right> rights, List<DeskSheet> desks, List<MyButton> buttons) {}
 
     @GetMapping("/me")
     Me me(Actor by) {
@@ -95,9 +88,7 @@ class HelperController {
                                 .limit(1)
                                 .map(pull -> new MyButton(
                                         each.id(), pull.button().isEmpty() ? each.name() : pull.button(), each.on())))
-                        .toList(),
-                now.house().prefix(),
-                now.house().pointsMany());
+                        .toList());
     }
 
     @GetMapping("/helpers")

@@ -31,9 +31,7 @@ class OrderController {
     private EveningOrder order(String id) {
         return wiring.current()
                 .wiring()
-                .desk(id)
-                .filter(EveningOrder.class::isInstance)
-                .map(EveningOrder.class::cast)
+                .desk(id, EveningOrder.class)
                 .orElseThrow(() -> new Refused(
                         "id", id, "There is no order of the evening of that name.", "Choose one listed under Desks."));
     }

@@ -48,9 +48,7 @@ class PrizeController {
     ResponseEntity<byte[]> draw(@PathVariable String id) {
         PrizeDraw draw = wiring.current()
                 .wiring()
-                .desk(id)
-                .filter(PrizeDraw.class::isInstance)
-                .map(PrizeDraw.class::cast)
+                .desk(id, PrizeDraw.class)
                 .orElseThrow(() -> new Refused("id", id, "There is no such prize draw.", "Choose one under Desks."));
         return Carried.text(id + "-draw.csv", "text/csv", DrawLog.written(boards.now(new PrizeDesk(), id, draw)));
     }

@@ -49,9 +49,7 @@ class QueueController {
     private Queue queue(String id) {
         return wiring.current()
                 .wiring()
-                .desk(id)
-                .filter(Queue.class::isInstance)
-                .map(Queue.class::cast)
+                .desk(id, Queue.class)
                 .orElseThrow(() -> new Refused("id", id, "There is no such queue.", "Choose one under Desks."));
     }
 

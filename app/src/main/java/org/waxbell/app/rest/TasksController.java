@@ -29,9 +29,7 @@ class TasksController {
     private Tasks tasks(String id) {
         return wiring.current()
                 .wiring()
-                .desk(id)
-                .filter(Tasks.class::isInstance)
-                .map(Tasks.class::cast)
+                .desk(id, Tasks.class)
                 .orElseThrow(() -> new Refused("id", id, "There are no such task lists.", "Choose some under Desks."));
     }
 

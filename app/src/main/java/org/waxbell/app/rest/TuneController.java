@@ -62,9 +62,7 @@ class TuneController {
     private Tunes tunes(String id) {
         return wiring.current()
                 .wiring()
-                .desk(id)
-                .filter(Tunes.class::isInstance)
-                .map(Tunes.class::cast)
+                .desk(id, Tunes.class)
                 .orElseThrow(() -> new Refused("id", id, "There is no such desk of tunes.", "Choose one under Desks."));
     }
 

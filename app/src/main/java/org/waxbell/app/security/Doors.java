@@ -50,8 +50,7 @@ final class Doors {
                     "/api/needs",
                     "/api/desks",
                     "/api/desks/board",
-                    "/api/kinds",
-                    "/api/links"),
+                    "/api/kinds"),
             new Door(HttpMethod.POST, Right.SHOW, "/api/show", "/api/air"),
             new Door(
                     HttpMethod.POST,

@@ -31,6 +31,9 @@ public record Helper(
     /** What the host may let somebody do; settings and secrets are never among it. */
     public static final Set<Right> GRANTED = EnumSet.of(Right.APPROVE, Right.ASK, Right.PRESS, Right.SAY, Right.HUSH);
 
+    /** Whoever was taken away while they asked. */
+    static final Helper NOBODY = new Helper("", "", Set.of(), List.of(), List.of(), "", "", 0);
+
     private static final int LONGEST_NAME = 40;
     private static final int MOST = 200;
 

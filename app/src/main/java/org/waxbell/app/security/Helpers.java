@@ -15,10 +15,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.UnaryOperator;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.stereotype.Component;
 import org.waxbell.actor.Actor;
 import org.waxbell.actor.Origin;
@@ -42,7 +39,6 @@ public class Helpers {
     private final Documents json;
     private final SystemClock clock;
     private final Argon2PasswordEncoder encoder = Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
-    private final HttpSessionSecurityContextRepository sessions = new HttpSessionSecurityContextRepository();
     private final SecureRandom random = new SecureRandom();
     private final Map<String, Open> open = new ConcurrentHashMap<>();
     private final List<Runnable> watchers = new CopyOnWriteArrayList<>();
@@ -207,17 +203,12 @@ public class Helpers {
     }
 
     private void enter(String id, HttpServletRequest request, HttpServletResponse response) {
-        if (request.getSession(false) != null) {
-            request.changeSessionId();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(SignedIn.helper(there(id)));
-        sessions.saveContext(context, request, response);
+        HttpSession session = Sessions.begin(SignedIn.helper(there(id)), request, response);
         byte[] name = new byte[WORD_BYTES / 2];
         random.nextBytes(name);
         open.put(
                 Base64.getUrlEncoder().withoutPadding().encodeToString(name),
-                new Open(request.getSession(), id, clock.now(), request.getRemoteAddr()));
+                new Open(session, id, clock.now(), request.getRemoteAddr()));
     }
 
     /** What somebody is in as now; empty where they are no helper any more. */
@@ -225,10 +216,13 @@ public class Helpers {
         return find(before.helperId()).map(SignedIn::helper);
     }
 
-    /** The helper who asks just now; empty where it is the host. */
+    /** The helper who asks just now, with nothing that is theirs where they are none any more; empty where it is the host. */
     public Optional<Helper> asking(Actor by) {
         return by.origin() == Origin.STAFF
-                ? all.stream().filter(each -> each.name().equals(by.id())).findFirst()
+                ? Optional.of(all.stream()
+                        .filter(each -> each.name().equals(by.id()))
+                        .findFirst()
+                        .orElse(Helper.NOBODY))
                 : Optional.empty();
     }
 }

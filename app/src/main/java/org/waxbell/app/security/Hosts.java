@@ -9,11 +9,7 @@ import java.time.Duration;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Component;
 import org.waxbell.actor.Actor;
 import org.waxbell.app.config.Reach;
@@ -26,7 +22,6 @@ public class Hosts {
 
     private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
     private final Pbkdf2PasswordEncoder encoder = Pbkdf2PasswordEncoder.defaultsForSpringSecurity_v5_8();
-    private final SecurityContextRepository sessions = new HttpSessionSecurityContextRepository();
     private final Bucket tries = Bucket.builder()
             .addLimit(limit -> limit.capacity(TRIES_A_MINUTE).refillIntervally(TRIES_A_MINUTE, Duration.ofMinutes(1)))
             .build();
@@ -103,12 +98,7 @@ public class Hosts {
         if (entry != Entry.IN) {
             return entry;
         }
-        if (request.getSession(false) != null) {
-            request.changeSessionId();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(new SignedIn(Actor.HOST));
-        sessions.saveContext(context, request, response);
+        Sessions.begin(new SignedIn(Actor.HOST), request, response);
         return Entry.IN;
     }
 }
