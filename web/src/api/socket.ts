@@ -1,6 +1,34 @@
 const SOONEST = 250
 const LATEST = 5_000
 
+const CALM = 25
+const WINDOW = 1_000
+const TOGETHER = 100
+
+/** Hears each at once as long as little comes; a flood is heard together some times a second, in its order, so that the page is painted between. */
+export const paced = (hear: (type: string, body: unknown) => void): ((type: string, body: unknown) => void) => {
+  let begun = 0
+  let count = 0
+  let waiting: [string, unknown][] = []
+  const together = () => {
+    const all = waiting
+    waiting = []
+    all.forEach(([type, body]) => hear(type, body))
+  }
+  return (type, body) => {
+    const now = Date.now()
+    if (now - begun > WINDOW) {
+      begun = now
+      count = 0
+    }
+    if (++count <= CALM && !waiting.length) {
+      hear(type, body)
+    } else if (waiting.push([type, body]) === 1) {
+      setTimeout(together, TOGETHER)
+    }
+  }
+}
+
 /** Listens to a socket that first says how things stand and then every change; it comes back by itself. */
 export const listen = (
   path: string,

@@ -12,6 +12,7 @@ import { useKeys } from '@/composables/useKeys'
 import { useHearHere } from '@/stores/hearHere'
 import { useKinds } from '@/stores/kinds'
 import { useLive } from '@/stores/live'
+import { useNeedSound } from '@/stores/needSound'
 import { useNotes } from '@/stores/notes'
 import { useWhy } from '@/stores/why'
 import { useWiring } from '@/stores/wiring'
@@ -37,6 +38,7 @@ const whyEver = useEver(() => why.journal || why.decision !== null)
 
 void kinds.load()
 onMounted(() => live.start())
+useNeedSound().listen()
 watch(
   () => live.wiringStamp,
   () => void wiring.load(),

@@ -10,6 +10,7 @@ import { useOpenDesks } from '@/composables/useOpenDesks'
 import { useDeskBoards } from '@/stores/desks'
 import { useKinds } from '@/stores/kinds'
 import { useLive } from '@/stores/live'
+import { useNeedSound } from '@/stores/needSound'
 import { useNotes } from '@/stores/notes'
 import { useWhy } from '@/stores/why'
 import { DRAWN } from '@/views/desks/kinds'
@@ -37,6 +38,7 @@ const load = () =>
 void kinds.load()
 void live.loadNeeds()
 onMounted(() => live.start())
+useNeedSound().listen()
 /** What one may holds from the moment on at which it was given or taken: then one is connected anew. */
 watch(
   () => live.connected,

@@ -19,3 +19,7 @@ export const minuteOfDay = (at: number): string => MINUTE.format(at)
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 /** A day and its time to the minute. */
 export const dayAndTime = (at: number): string => DAY.format(at)
+
+const DATE = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long', year: 'numeric' })
+/** The day of a moment with its year. */
+export const dateOf = (at: number): string => DATE.format(at)

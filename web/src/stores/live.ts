@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue'
 import { useNotes } from './notes'
 import { useWiring } from './wiring'
 import { ask } from '@/api/http'
-import { listen } from '@/api/socket'
+import { listen, paced } from '@/api/socket'
 import type {
   DecisionNotice,
   Evening,
@@ -150,7 +150,7 @@ export const useLive = defineStore('live', () => {
     document.querySelector<HTMLInputElement>('[data-try]')?.focus()
   }
 
-  const start = () => listen('/ws/live', hear, (yes) => (connected.value = yes))
+  const start = () => listen('/ws/live', paced(hear), (yes) => (connected.value = yes))
   const hush = () => ask<DecisionNotice>('POST', '/hush')
   const write = (name: string, text: string) =>
     ask<DecisionNotice>('POST', '/practice/lines', { name, text, privately: false })

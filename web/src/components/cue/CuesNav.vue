@@ -2,13 +2,14 @@
 import { useRoute } from 'vue-router'
 import { useCheckup } from '@/composables/useCheckup'
 
-/** The places that belong to the cues: themselves, the slate, the words for viewers, the check-up. */
+/** The places that belong to the cues: themselves, the slate, the words for viewers, packs, the check-up. */
 const route = useRoute()
 const { all } = useCheckup()
 const PLACES = [
   { path: '/cues', name: 'Cues' },
   { path: '/slate', name: 'Slate' },
   { path: '/viewers', name: 'For viewers' },
+  { path: '/packs', name: 'Packs' },
   { path: '/checkup', name: 'Check-up' },
 ]
 const isHere = (path: string) => route.path.startsWith(path)

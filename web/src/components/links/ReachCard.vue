@@ -4,6 +4,7 @@ import { ask, problemsOf } from '@/api/http'
 import type { Problem, ReachView } from '@/api/types'
 import TextField from '@/components/cue/TextField.vue'
 import TheProblems from '@/components/cue/TheProblems.vue'
+import CertificateForm from './CertificateForm.vue'
 
 /** From where Wax Bell can be reached: this computer only, or others too, as when the mixer runs on another machine. */
 const reach = ref<ReachView | null>(null)
@@ -11,6 +12,7 @@ const beyond = ref(false)
 const listen = ref('0.0.0.0')
 const names = ref('')
 const password = ref('')
+const secure = ref(true)
 const problems = ref<Problem[]>([])
 const saved = ref(false)
 const HERE = '127.0.0.1'
@@ -18,10 +20,16 @@ const take = (now: ReachView) => {
   reach.value = now
   beyond.value = now.listen !== HERE
   listen.value = beyond.value ? now.listen : '0.0.0.0'
+  // Whoever opens the door for the first time has it encrypted.
+  secure.value = beyond.value ? now.secure : true
   names.value = (now.names.length ? now.names : now.here).join(', ')
 }
 onMounted(() => ask<ReachView>('GET', '/reach').then(take, (failed: unknown) => (problems.value = problemsOf(failed))))
-const waits = computed(() => reach.value !== null && reach.value.listen !== reach.value.listensNow)
+const waits = computed(
+  () =>
+    reach.value !== null &&
+    (reach.value.listen !== reach.value.listensNow || (beyond.value && reach.value.secure !== reach.value.secureNow)),
+)
 const at = (path: string) => problems.value.filter((each) => each.path === path || each.path.startsWith(`${path}[`))
 const save = async () => {
   try {
@@ -29,6 +37,7 @@ const save = async () => {
       listen: beyond.value ? listen.value.trim() : HERE,
       names: beyond.value ? names.value.split(/[\s,]+/).filter(Boolean) : [],
       password: password.value,
+      secure: beyond.value && secure.value,
     }
     take(await ask<ReachView>('PUT', '/reach', wanted))
     password.value = ''
@@ -46,7 +55,11 @@ const save = async () => {
     <h2 class="text-[18px]">This computer</h2>
     <p class="text-[13px] text-soft">
       Reached now at <span class="font-mono">{{ reach.listensNow }}</span>{{
-        reach.listensNow === HERE ? ', from this computer only' : ', from other computers too'
+        reach.listensNow === HERE
+          ? ', from this computer only'
+          : reach.secureNow
+            ? ', from other computers too, encrypted'
+            : ', from other computers too, not encrypted'
       }}.
     </p>
     <p v-if="waits" role="status" class="text-[13px] text-honey-words">
@@ -58,9 +71,14 @@ const save = async () => {
       >
       <template v-if="beyond">
         <p class="rounded-[8px] border border-wax-words px-3 py-2 text-[13px]">
-          Whoever is on that network can try to sign in, and what is sent is not encrypted. Do this at home behind your
-          own router, never on a network that you share with strangers.
+          Whoever is on that network can try to sign in{{
+            secure ? '' : ', and can read what is sent, your password too: nothing is encrypted'
+          }}. Do this at home behind your own router, never on a network that you share with strangers.
         </p>
+        <label class="flex items-center gap-2"
+          ><input v-model="secure" type="checkbox" class="h-4 w-4" data-secure /> Encrypt what they are sent
+          (TLS)</label
+        >
         <TextField
           v-model="listen"
           label="Listen at (0.0.0.0 is every network of this computer)"
@@ -92,5 +110,6 @@ const save = async () => {
         >
       </div>
     </form>
+    <CertificateForm v-if="reach.secure && beyond" :key="reach.names.join()" />
   </section>
 </template>

@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import type { LinkView, ReachView } from '@/api/types'
+import type { CertificateView, LinkView, ReachView } from '@/api/types'
 import { useWiring } from '@/stores/wiring'
 import { pour, serve, wiringOf } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
@@ -128,6 +128,8 @@ describe('this computer', () => {
     listensNow: '127.0.0.1',
     names: [],
     password: false,
+    secure: false,
+    secureNow: false,
     here: ['192.168.1.20'],
   }
   it('warns before others are let in, and shows what was refused beside its field', async () => {
@@ -153,10 +155,49 @@ describe('this computer', () => {
     await vi.waitFor(() => expect(made.text()).toContain('from this computer only'))
     expect(made.text()).not.toContain('not encrypted')
     await made.find('input[type=checkbox]').setValue(true)
-    expect(made.text()).toContain('not encrypted')
+    expect(made.text()).not.toContain('nothing is encrypted')
+    await made.find('[data-secure]').setValue(false)
+    expect(made.text()).toContain('nothing is encrypted')
     await made.find('form').trigger('submit')
     await vi.waitFor(() => expect(made.find('[role=alert]').text()).toContain('Set a host password first.'))
-    expect(asked.at(-1)!.body).toEqual({ listen: '0.0.0.0', names: ['192.168.1.20'], password: '' })
+    expect(asked.at(-1)!.body).toEqual({ listen: '0.0.0.0', names: ['192.168.1.20'], password: '', secure: false })
+  })
+  it('tells the certificate that others see, and takes one of the host by its two files', async () => {
+    const made: CertificateView = {
+      own: false,
+      fingerprint: 'AB:CD',
+      until: Date.UTC(2027, 11, 1),
+      address: 'https://192.168.1.20:8088',
+    }
+    const asked = serve((method, path) =>
+      path.endsWith('/certificate')
+        ? method === 'PUT'
+          ? {
+              status: 422,
+              body: {
+                detail: 'x',
+                problems: [{ path: 'key', value: '', message: 'Not its key.', remedy: 'Choose it.' }],
+              },
+            }
+          : { body: made }
+        : { body: { ...reach, listen: '0.0.0.0', names: ['192.168.1.20'], secure: true } },
+    )
+    const card = mount(ReachCard)
+    await vi.waitFor(() => expect(card.text()).toContain('AB:CD'))
+    expect(card.text()).toContain('https://192.168.1.20:8088')
+    const choose = async (where: string, text: string) => {
+      const input = card.find<HTMLInputElement>(where)
+      Object.defineProperty(input.element, 'files', { value: [new File([text], 'x.pem')] })
+      await input.trigger('change')
+    }
+    await choose('[data-pem]', 'a certificate')
+    await choose('[data-key]', 'a key')
+    const use = () => card.findAll('button').find((each) => each.text() === 'Use these')!
+    await vi.waitFor(() => expect(use().attributes('disabled')).toBeUndefined())
+    await use().trigger('click')
+    await vi.waitFor(() => expect(card.text()).toContain('Not its key.'))
+    expect(asked.at(-1)!.body).toEqual({ certificate: 'a certificate', key: 'a key' })
+    expect(card.text()).not.toContain('holds from the next start on')
   })
 })
 

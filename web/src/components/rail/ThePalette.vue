@@ -63,6 +63,7 @@ const acts = computed<Act[]>(() => [
   { name: 'Slate', says: 'place', also: 'variables counters values', act: go('/slate') },
   { name: 'Words for viewers', says: 'place', also: 'commands list page print', act: go('/viewers') },
   { name: 'Check-up', says: 'place', also: 'problems errors warnings', act: go('/checkup') },
+  { name: 'Packs', says: 'place', also: 'export import share backup zip', act: go('/packs') },
   { name: 'Links', says: 'place', also: 'connections channel mixer irc', act: go('/links') },
   { name: 'Stages', says: 'place', also: 'overlays browser source layout', act: go('/stages') },
   { name: 'Looks', says: 'place', also: 'styles themes cards', act: go('/looks') },

@@ -16,6 +16,23 @@ const rows = computed(() =>
 )
 const minutes = (since: number) => span(Math.max(0, Math.floor((props.now - since) / 60_000) * 60_000))
 const waits = (since: number) => (props.now - since < 60_000 ? 'just joined' : `waits ${minutes(since)}`)
+/** All that a row shows: while people join, only the rows that became others are drawn anew. */
+const memo = (each: (typeof rows.value)[number], at: number) => [
+  at,
+  each.place,
+  each.name,
+  each.note,
+  each.marks.join(),
+  each.record,
+  each.why,
+  each.waits,
+  each.odds.toFixed(0),
+  each.present,
+  waits(each.since),
+  minutes(each.seen),
+  chosen.value === each.name,
+  over.value === each.name,
+]
 const { over, move, onKey, on } = useRows({
   type: 'application/x-waxbell-turn',
   rows: () => rows.value,
@@ -64,6 +81,7 @@ const add = () => {
       <li
         v-for="(each, at) in rows"
         :key="each.name"
+        v-memo="memo(each, at)"
         class="grid cursor-grab grid-cols-[28px_minmax(0,1fr)_auto_14px] items-center gap-x-3 border-b border-line px-4 py-1.5 last:border-0"
         :class="[chosen === each.name && 'bg-well', over === each.name && 'border-t-2 border-t-honey']"
         tabindex="0"

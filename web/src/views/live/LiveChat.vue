@@ -99,6 +99,7 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
       <div
         v-for="line in shown"
         :key="line.number"
+        v-memo="[line, answering]"
         class="flex items-baseline gap-2 border-b border-line py-1.5 pr-2 pl-4"
         :data-line="line.number"
       >

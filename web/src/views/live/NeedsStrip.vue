@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { Bell, BellOff } from '@lucide/vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { ask } from '@/api/http'
 import type { Need } from '@/api/types'
 import { span } from '@/lib/spans'
 import { useLive } from '@/stores/live'
+import { NEED_SOUNDS, useNeedSound, type NeedSound } from '@/stores/needSound'
 import { useNotes } from '@/stores/notes'
 
 /** What needs the host, said once, the most urgent first, with what can be done about it. */
@@ -13,6 +15,7 @@ const props = defineProps<{ may?: (right: Need['acts'][number]['right']) => bool
 const actsOf = (need: Need) => need.acts.filter((each) => props.may?.(each.right) ?? true)
 const live = useLive()
 const notes = useNotes()
+const sound = useNeedSound()
 const more = ref(false)
 const now = ref(live.now())
 useIntervalFn(() => (now.value = live.now()), 1_000)
@@ -40,7 +43,21 @@ const act = async (need: Need, chosen: Need['acts'][number]) => {
     aria-label="What needs you"
     aria-live="polite"
   >
-    <p v-if="!live.needs.length" class="text-soft">Nothing needs you.</p>
+    <label class="float-right ml-3 flex items-center gap-1 py-0.5 text-[13px] text-soft">
+      <span v-if="sound.silent" role="status">Click on the page, then it can sound.</span>
+      <component :is="sound.chosen ? Bell : BellOff" :size="14" aria-hidden="true" />
+      <select
+        class="rounded-[6px] bg-transparent py-0.5"
+        aria-label="Sound when something needs you"
+        title="What sounds here, never on a stage, when something needs you"
+        data-sound
+        :value="sound.chosen"
+        @change="sound.choose(($event.target as HTMLSelectElement).value as NeedSound)"
+      >
+        <option v-for="each in NEED_SOUNDS" :key="each.sound" :value="each.sound">{{ each.name }}</option>
+      </select>
+    </label>
+    <p v-if="!live.needs.length" class="py-0.5 text-soft">Nothing needs you.</p>
     <div
       v-for="(need, at) in shown"
       :key="need.id"

@@ -123,7 +123,7 @@ describe('what needs the host', () => {
 
   it('says so where nothing does', () => {
     useLive().needs = []
-    expect(within(NeedsStrip).text()).toBe('Nothing needs you.')
+    expect(within(NeedsStrip).find('p').text()).toBe('Nothing needs you.')
   })
 })
 

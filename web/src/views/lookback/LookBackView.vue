@@ -6,6 +6,7 @@ import type { ShowListed, ShowSeen } from '@/api/types'
 import { dayAndTime, minuteOfDay, span } from '@/lib/spans'
 import { useLive } from '@/stores/live'
 import DrawnShow from './DrawnShow.vue'
+import KeepShows from './KeepShows.vue'
 import ShowLines from './ShowLines.vue'
 
 /** Shows that were: each drawn on time, what was used and held, who was new, and what is worth doing; two beside one another. */
@@ -175,11 +176,12 @@ const path = computed(() => `/api/lookback/${chosen.value?.show}`)
           </section>
         </div>
         <ShowLines v-if="chosen && names" :show="chosen.show" :at="at" />
-        <p class="flex flex-wrap gap-4 pb-4 text-[13px] print:hidden">
+        <p class="flex flex-wrap gap-4 text-[13px] print:hidden">
           <a class="underline" :href="`${path}/minutes.csv`" download>Minutes (CSV)</a>
           <a class="underline" :href="`${path}/cues.csv`" download>Cues (CSV)</a>
           <a class="underline" :href="`${path}/show.json`" download>All of it (JSON)</a>
         </p>
+        <KeepShows class="pb-4 print:hidden" />
       </template>
     </div>
   </div>

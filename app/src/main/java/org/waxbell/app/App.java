@@ -95,6 +95,9 @@ public class App {
             throw refused;
         }
         Reach reach = new ReachFile(folder).read();
+        if (reach.encrypted()) {
+            Port.check(options.securePort());
+        }
         SpringApplication application = new SpringApplication(App.class);
         application.setDefaultProperties(properties(options, folder, reach));
         application.addInitializers(context -> context.getBeanFactory().registerSingleton("options", options));
@@ -119,7 +122,7 @@ public class App {
     private static Map<String, Object> properties(Options options, DataFolder folder, Reach reach) {
         Map<String, Object> properties = new HashMap<>();
         properties.put("server.port", options.port());
-        properties.put("server.address", reach.listen());
+        properties.put("server.address", reach.plain());
         properties.put("spring.datasource.url", folder.databaseUrl());
         properties.put("logging.file.name", folder.log().toString());
         return properties;

@@ -160,6 +160,34 @@ class HouseTest {
     }
 
     @Test
+    @Order(5)
+    void aSceneOfAChapterThatBeganWhileTheMixerWasAwayIsSetWhenItIsBack() {
+        app.post("/api/show", Map.of("open", true));
+        await("the mixer is there").atMost(Duration.ofSeconds(20)).until(() -> !scene().isEmpty());
+        app.put("/api/links/mixer/pause", Map.of("paused", true));
+        String melting = says("order", "enter", "Melting");
+        assertThat(melting).isEqualTo("Melting is on.");
+        app.put("/api/links/mixer/pause", Map.of("paused", false));
+        await("its scene is set").atMost(Duration.ofSeconds(20)).until(() -> scene().equals("kettle"));
+        app.post("/api/show", Map.of("open", false));
+    }
+
+    private static String says(String desk, String act, String chapter) {
+        return app.post(
+                        "/api/desks/" + desk + "/" + act,
+                        Map.of("about", "evening", "with", Map.of("chapter", chapter)))
+                .body()
+                .get("sentence")
+                .asString();
+    }
+
+    /** The id of the scene on programme, empty text while that is not known. */
+    private static String scene() {
+        JsonNode mixer = app.get("/api/mixer").body();
+        return mixer.get("known").asBoolean() ? mixer.at("/picture/current").asString("") : "";
+    }
+
+    @Test
     @Order(6)
     void theHouseIsEditedCheckedAndUndone() {
         JsonNode before = app.get("/api/wiring").body().get("house");

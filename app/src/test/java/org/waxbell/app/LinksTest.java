@@ -249,26 +249,54 @@ class LinksTest {
     @Test
     void othersAreLetInOnlyWithAPasswordAndOnlyFromTheNextStart() {
         assertThat(app.get("/api/reach").body().get("listen").asString()).isEqualTo("127.0.0.1");
-        assertThat(app.put("/api/reach", Map.of("listen", "0.0.0.0", "names", List.of("studio.local"), "password", ""))
+        assertThat(app.put(
+                                "/api/reach",
+                                Map.of(
+                                        "listen",
+                                        "0.0.0.0",
+                                        "names",
+                                        List.of("studio.local"),
+                                        "password",
+                                        "",
+                                        "secure",
+                                        false))
                         .body()
                         .at("/problems/0/path")
                         .asString())
                 .isEqualTo("password");
         assertThat(app.put(
                                 "/api/reach",
-                                Map.of("listen", "0.0.0.0", "names", List.of("studio.local"), "password", "short"))
+                                Map.of(
+                                        "listen",
+                                        "0.0.0.0",
+                                        "names",
+                                        List.of("studio.local"),
+                                        "password",
+                                        "short",
+                                        "secure",
+                                        false))
                         .status())
                 .isEqualTo(422);
         JsonNode kept = app.put(
                         "/api/reach",
-                        Map.of("listen", "0.0.0.0", "names", List.of("studio.local"), "password", "three tall tapers"))
+                        Map.of(
+                                "listen",
+                                "0.0.0.0",
+                                "names",
+                                List.of("studio.local"),
+                                "password",
+                                "three tall tapers",
+                                "secure",
+                                false))
                 .body();
         assertThat(kept.get("listensNow").asString()).isEqualTo("127.0.0.1");
         Reach next = new ReachFile(app.bean(DataFolder.class)).read();
         assertThat(next.beyond()).isTrue();
         assertThat(next.name()).isEqualTo("studio.local");
         assertThat(next.password()).doesNotContain("tapers");
-        assertThat(app.put("/api/reach", Map.of("listen", "127.0.0.1", "names", List.of(), "password", ""))
+        assertThat(app.put(
+                                "/api/reach",
+                                Map.of("listen", "127.0.0.1", "names", List.of(), "password", "", "secure", false))
                         .body()
                         .get("password")
                         .asBoolean())

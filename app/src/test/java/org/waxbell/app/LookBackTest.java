@@ -5,6 +5,10 @@ import static org.awaitility.Awaitility.await;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Duration;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
@@ -107,6 +111,46 @@ class LookBackTest {
                     return rows.next() && rows.getInt(1) == 1;
                 }
             });
+        }
+    }
+
+    @Test
+    void whatIsOlderThanTheHostWantsGoesAndWhatItCameToStays() throws IOException, SQLException {
+        assertThat(app.get("/api/lookback/keeping").body().get("months").asInt())
+                .as("until the host says otherwise nothing is taken away")
+                .isZero();
+        Running.Answer refused = app.put("/api/lookback/keeping", Map.of("months", -1));
+        assertThat(refused.status()).isEqualTo(422);
+        // The first show was long ago.
+        long opened = change("select number from decision where kind = 'showClosed' order by number limit 1");
+        change("update decision set at = at - 100 * 86400000 where number <= " + opened);
+        change("update chat_line set at = at - 100 * 86400000 where number <= 1");
+        change(
+                "update recording set opened_at = opened_at - 8640000000, closed_at = closed_at - 8640000000 where number = 1");
+        app.restart();
+        assertThat(app.get("/api/lookback/1/lines").body()).isNotEmpty();
+        app.put("/api/lookback/keeping", Map.of("months", 3));
+        await("they go")
+                .atMost(PATIENCE)
+                .until(() -> app.get("/api/lookback/1/lines?find=good").body().isEmpty());
+        await("the recording goes too")
+                .atMost(PATIENCE)
+                .until(() -> change("select count(*) from recorded where recording = 1") == 0);
+        assertThat(show(1).at("/summary/lines").asInt()).isEqualTo(1);
+        assertThat(app.get("/api/lookback").body()).hasSize(2);
+        assertThat(app.get("/api/lookback/2/lines?find=rose").body()).hasSize(4);
+        app.restart();
+        assertThat(app.get("/api/lookback/keeping").body().get("months").asInt())
+                .isEqualTo(3);
+        app.put("/api/lookback/keeping", Map.of("months", 0));
+    }
+
+    /** @return the first number of the answer, or how many rows it changed */
+    private static long change(String sql) throws SQLException {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + data.resolve("waxbell.db"));
+                Statement statement = connection.createStatement()) {
+            boolean told = statement.execute(sql);
+            return told ? statement.getResultSet().getLong(1) : statement.getUpdateCount();
         }
     }
 }

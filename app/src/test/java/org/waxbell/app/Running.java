@@ -106,6 +106,19 @@ final class Running implements AutoCloseable {
         }
     }
 
+    /** A file as it comes. */
+    byte[] file(String path) {
+        try {
+            return client.send(
+                            HttpRequest.newBuilder(URI.create("http://" + host() + path))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException | InterruptedException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
     String askText(String path) {
         try {
             return client.send(

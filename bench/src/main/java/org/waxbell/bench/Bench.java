@@ -5,7 +5,18 @@ import java.util.List;
 /** Runs the measurement of a name and prints one {@code name=value unit} a line, with how loud the machine is at its head and foot. */
 public final class Bench {
     private static final List<String> NAMES = List.of(
-            "ring", "engine", "rehearse", "links", "cues", "stage", "voice", "clips", "desks", "room", "people");
+            "ring",
+            "engine",
+            "rehearse",
+            "links",
+            "cues",
+            "stage",
+            "voice",
+            "clips",
+            "desks",
+            "room",
+            "people",
+            "live");
 
     private Bench() {}
 
@@ -44,6 +55,7 @@ public final class Bench {
             }
             case "room" -> new RoomBench(scale).run();
             case "people" -> new PeopleBench(scale).run();
+            case "live" -> new LiveBench(scale).run();
             case "voice" -> new VoiceBench(scale).run();
             default -> new StageBench(scale).run();
         }

@@ -10,7 +10,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** How smooth the board of a queue stays while thousands join it, beside the same page while nobody does. */
 final class BoardBench {
-    private static final String COUNTS = """
+    /** Notes when each frame was drawn, from now on. */
+    static final String COUNTS = """
             window.frames = []
             if (!window.counting) {
               window.counting = true
@@ -56,7 +57,7 @@ final class BoardBench {
     }
 
     /** How many frames a second there were since counting began, and the longest time between two of them. */
-    private static double[] frames(Browser browser) {
+    static double[] frames(Browser browser) {
         List<?> told = (List<?>) browser.driver()
                 .executeScript("const all = frames; let most = 0;"
                         + " for (let i = 1; i < all.length; i++) most = Math.max(most, all[i] - all[i - 1]);"

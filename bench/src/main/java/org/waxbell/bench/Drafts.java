@@ -90,6 +90,19 @@ final class Drafts {
     }
 
     static void cue(Packaged app, String id, List<Object> parts) {
+        cue(
+                app,
+                id,
+                parts,
+                List.of(Map.of("kind", "chatWord", "words", List.of("!" + id), "general", false, "argument", "")));
+    }
+
+    /** One that is pulled by a button, which brings nobody. */
+    static void button(Packaged app, String id, List<Object> parts) {
+        cue(app, id, parts, List.of(Map.of("kind", "hand", "button", id, "key", "")));
+    }
+
+    private static void cue(Packaged app, String id, List<Object> parts, List<Object> pulls) {
         Map<String, Object> cue = new HashMap<>(Map.of(
                 "formatVersion",
                 Cue.FORMAT,
@@ -104,7 +117,7 @@ final class Drafts {
                 "takeRule",
                 "first",
                 "pulls",
-                List.of(Map.of("kind", "chatWord", "words", List.of("!" + id), "general", false, "argument", "")),
+                pulls,
                 "gates",
                 List.of(),
                 "urgency",

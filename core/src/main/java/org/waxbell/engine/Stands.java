@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.waxbell.actor.Actor;
+import org.waxbell.directive.SetTarget;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Target;
 
@@ -19,7 +20,7 @@ final class Stands {
 
     /** Takes up what a desk held before a restart. */
     void resume(String place, Map<Target, String> held) {
-        held.forEach((target, value) -> switches.resume(holder(place), target, value));
+        held.forEach((target, value) -> switches.resume(SetTarget.desk(place), target, value));
     }
 
     /** What stays is not touched; what is new stands before what is old is let go, so that nothing flickers between. */
@@ -32,20 +33,16 @@ final class Stands {
                 .forEach(target -> was.put(target, switches.shown(target)));
         after.forEach((target, value) -> {
             if (!value.equals(before.get(target))) {
-                switches.stand(holder(place), target, value, wired.rests(target), at, turn);
+                switches.stand(SetTarget.desk(place), target, value, wired.rests(target), at, turn);
             }
         });
         before.keySet().stream()
                 .filter(target -> !after.containsKey(target))
-                .forEach(target -> switches.release(target, holder(place), at, turn));
+                .forEach(target -> switches.release(target, SetTarget.desk(place), at, turn));
         was.forEach((target, value) -> {
             if (!value.equals(switches.shown(target))) {
                 turn.follows(Facts.switched(Actor.desk(place), target, switches.shown(target)), depth);
             }
         });
-    }
-
-    private static String holder(String place) {
-        return "desk/" + place;
     }
 }

@@ -56,6 +56,11 @@ public record Circle(String id, String name, List<String> people, By by, int fir
         return new Circle(id, name, people, By.HAND, 3, "");
     }
 
+    /** The same with nobody named in it. */
+    public Circle withoutPeople() {
+        return new Circle(id, name, List.of(), by, first, rule);
+    }
+
     /** Whether somebody of that name is named in it. */
     public boolean names(String viewer) {
         String key = WordKey.of(viewer);

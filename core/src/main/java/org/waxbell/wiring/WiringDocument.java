@@ -53,6 +53,11 @@ public record WiringDocument(
                 wiring.shelf().all());
     }
 
+    /** The same where others are named of the shelf. */
+    public WiringDocument withMedia(List<Media> others) {
+        return new WiringDocument(formatVersion, house, racks, stages, desks, cues, others);
+    }
+
     /** The wiring where {@code shelf} is what there is. */
     public Wiring on(Shelf shelf) {
         return new Wiring(house, racks, cues, stages, desks, shelf);

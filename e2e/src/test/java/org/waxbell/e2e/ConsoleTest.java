@@ -210,6 +210,8 @@ class ConsoleTest {
         "/viewers, dusk",
         "/checkup, day",
         "/checkup, dusk",
+        "/packs, day",
+        "/packs, dusk",
         "/words, day",
         "/stages, day",
         "/stages, dusk",

@@ -37,7 +37,15 @@ class HelperTest {
             network = here.get(0).asString();
             first.put(
                     "/api/reach",
-                    Map.of("listen", "0.0.0.0", "names", List.of(network), "password", "three tall tapers"));
+                    Map.of(
+                            "listen",
+                            "0.0.0.0",
+                            "names",
+                            List.of(network),
+                            "password",
+                            "three tall tapers",
+                            "secure",
+                            false));
         }
         app = new Packaged(data);
         browser = new Browser();

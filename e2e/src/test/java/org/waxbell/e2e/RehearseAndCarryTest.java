@@ -3,6 +3,10 @@ package org.waxbell.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
@@ -181,5 +185,42 @@ class RehearseAndCarryTest {
     void quiet() {
         app.put("/api/practice/crowd", Map.of("on", false, "size", 60, "perMinute", 600, "seed", 7));
         app.post("/api/hush", Map.of());
+    }
+
+    @Test
+    void aPackIsLookedAtAskedAboutBroughtAndTakenOutAgain() throws Exception {
+        Path pack = folder.resolve("bench.waxpack.zip");
+        String file = "/api/packs/file?name=Bench%20hour&version=1&item=cue/pour-the-taper";
+        HttpRequest asked =
+                HttpRequest.newBuilder(URI.create(app.address() + file)).build();
+        HttpClient.newHttpClient().send(asked, HttpResponse.BodyHandlers.ofFile(pack));
+        JsonNode there = pour();
+        ObjectNode other = (ObjectNode) there.get("cue").deepCopy();
+        other.put("description", "Another hand has been at it");
+        app.put(
+                "/api/cues/pour-the-taper",
+                Map.of("version", there.get("version").asLong(), "cue", other));
+        show("/packs");
+        give("A pack, as a ZIP file", pack);
+        WebElement both = browser.see("[data-clash='cue/pour-the-taper'] input[value='beside']");
+        both.click();
+        browser.seeText("[data-word='!pour']", "already belongs to");
+        browser.type("[data-word='!pour'] input", "!pour-again");
+        browser.see("[data-word='!pour'] button").click();
+        browser.seeText("[data-word='!pour']", "becomes");
+        for (WebElement taken : browser.all("[data-word]:not([data-word='!pour'])")) {
+            taken.findElements(By.tagName("button")).get(1).click();
+        }
+        browser.see("[data-bring-it]:enabled").click();
+        browser.see("[data-here='bench-hour']");
+        show("/cues/pour-the-taper-2");
+        browser.seeText("body", "Pour the taper (brought)");
+        show("/packs");
+        browser.see("[data-here='bench-hour'] button").click();
+        browser.see("[data-out]").click();
+        browser.gone("[data-here='bench-hour']");
+        assertThat(app.get("/api/wiring").get("cues").toString()).doesNotContain("pour-the-taper-2");
+        JsonNode now = pour();
+        app.put("/api/cues/pour-the-taper", Map.of("version", now.get("version").asLong(), "cue", there.get("cue")));
     }
 }

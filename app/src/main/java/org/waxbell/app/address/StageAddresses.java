@@ -22,6 +22,11 @@ public class StageAddresses {
 
     /** The same of the page that sounds one outlet of it alone, or, where {@code outlet} is empty, of the page that shows the stage. */
     public String whole(String stage, String outlet) {
+        return own.near(path(outlet) + SIGN + keys.key(stage));
+    }
+
+    /** The whole address for a mixer on another computer; the same as the other one where none is encrypted. */
+    public String elsewhere(String stage, String outlet) {
         return own.of(path(outlet) + SIGN + keys.key(stage));
     }
 

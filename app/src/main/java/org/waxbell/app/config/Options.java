@@ -24,6 +24,11 @@ public record Options(Path data, int port, boolean demo, boolean versionOnly, Se
         return new Options(data, port, demo, false, Set.of(), false);
     }
 
+    /** The port of the encrypted door, where there is one: the next one; 0 takes any free one. */
+    public int securePort() {
+        return port == 0 ? 0 : port + 1;
+    }
+
     private static final int USUAL_PORT = 8087;
     private static final int LAST_PORT = 65_535;
 

@@ -40,7 +40,8 @@ public final class ReachFile {
         Reach reach = new Reach(
                 kept.getProperty("listen", Reach.HERE).strip(),
                 names,
-                kept.getProperty("password", "").strip());
+                kept.getProperty("password", "").strip(),
+                Boolean.parseBoolean(kept.getProperty("secure", "false").strip()));
         if (reach.beyond() && reach.password().isEmpty()) {
             throw new StartRefused(
                     "Wax Bell is to be reached at " + reach.listen() + ", and no host password is set.",
@@ -55,6 +56,7 @@ public final class ReachFile {
         kept.setProperty("listen", reach.listen());
         kept.setProperty("names", String.join(",", reach.names()));
         kept.setProperty("password", reach.password());
+        kept.setProperty("secure", Boolean.toString(reach.secure()));
         try {
             Path fresh = file.resolveSibling("reach.fresh");
             try (Writer out = Files.newBufferedWriter(fresh)) {

@@ -36,6 +36,8 @@ import org.waxbell.look.Easing;
 import org.waxbell.look.Look;
 import org.waxbell.look.Motion;
 import org.waxbell.lookback.Advice;
+import org.waxbell.pack.Choices;
+import org.waxbell.pack.PackItem;
 import org.waxbell.poll.PollHead;
 import org.waxbell.prize.Drawn;
 import org.waxbell.prize.PrizeDraw;
@@ -69,6 +71,8 @@ class JsonConfig {
     /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
     private static final List<Class<?>> SMALL = List.of(
             Soon.class,
+            PackItem.Sort.class,
+            Choices.Way.class,
             Advice.Sort.class,
             Standing.class,
             Urgency.class,

@@ -8,8 +8,7 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.live.Notices.DecisionNotice;
-import org.waxbell.app.store.JournalMapper;
-import org.waxbell.app.store.JournalMapper.DecisionRow;
+import org.waxbell.app.store.Journal;
 import org.waxbell.app.store.SeenMapper;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
@@ -20,11 +19,11 @@ import org.waxbell.seen.Seen;
 public class JournalPages {
     private static final int DECISIONS_SHOWN = 60;
     private final Notices notices;
-    private final JournalMapper journal;
+    private final Journal journal;
     private final SeenMapper seen;
     private final Documents json;
 
-    JournalPages(JournalMapper journal, SeenMapper seen, Documents json, Notices notices) {
+    JournalPages(Journal journal, SeenMapper seen, Documents json, Notices notices) {
         this.notices = notices;
         this.journal = journal;
         this.seen = seen;
@@ -42,9 +41,8 @@ public class JournalPages {
     }
 
     /** Rows of the journal as consoles show them, the oldest first. */
-    public List<DecisionNotice> notices(List<DecisionRow> rows) {
-        List<Decision> all = rows.stream()
-                .map(row -> json.read(row.json(), Decision.class))
+    public List<DecisionNotice> notices(List<Decision> decisions) {
+        List<Decision> all = decisions.stream()
                 .sorted(Comparator.comparingLong(Decision::number))
                 .toList();
         LongSummaryStatistics rung = all.stream()

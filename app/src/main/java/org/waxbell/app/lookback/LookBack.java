@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -16,7 +17,7 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.app.json.Documents;
-import org.waxbell.app.store.JournalMapper.DecisionRow;
+import org.waxbell.app.store.Journal;
 import org.waxbell.app.store.LookBackMapper;
 import org.waxbell.app.store.LookBackMapper.Moved;
 import org.waxbell.engine.Books;
@@ -33,18 +34,22 @@ public class LookBack implements OutcomeWatcher {
     private static final int AT_ONCE = 1_000;
 
     private final LookBackMapper mapper;
+    private final Journal journal;
     private final Documents json;
     private final SystemClock clock;
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
+    private final Keeping keeping;
+    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread made = new Thread(work, "look back");
         made.setDaemon(true);
         return made;
     });
 
-    LookBack(LookBackMapper mapper, Documents json, SystemClock clock) {
+    LookBack(LookBackMapper mapper, Journal journal, Documents json, SystemClock clock, Keeping keeping) {
         this.mapper = mapper;
+        this.journal = journal;
         this.json = json;
         this.clock = clock;
+        this.keeping = keeping;
     }
 
     /** A show. @param show its number among those that are kept, from 1 on @param opened the number of the decision by which it opened @param closed the last of its decisions @param from milliseconds since 1970 UTC @param to likewise, now where it is open */
@@ -91,11 +96,11 @@ public class LookBack implements OutcomeWatcher {
     private ShowSummary summed(Span show) {
         Summing summing = new Summing(show.show(), show.from());
         long next = show.opened();
-        List<DecisionRow> some;
+        List<Decision> some;
         do {
-            some = mapper.between(next, show.closed(), AT_ONCE);
-            for (DecisionRow each : some) {
-                summing.add(json.read(each.json(), Decision.class));
+            some = journal.between(next, show.closed(), AT_ONCE);
+            for (Decision each : some) {
+                summing.add(each);
                 next = each.number() + 1;
             }
         } while (some.size() == AT_ONCE);
@@ -112,6 +117,11 @@ public class LookBack implements OutcomeWatcher {
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
+        thread.scheduleWithFixedDelay(this::sumUp, 0, 6, TimeUnit.HOURS);
+    }
+
+    /** What is older than the host wants kept goes soon. */
+    public void tidySoon() {
         thread.execute(this::sumUp);
     }
 
@@ -126,8 +136,11 @@ public class LookBack implements OutcomeWatcher {
             shows().stream()
                     .filter(each -> !each.open() && !done.contains(each.opened()))
                     .forEach(this::summary);
+            keeping.tidy(shows());
         } catch (RuntimeException failed) {
-            LOG.warn("A show could not be summed up; it is tried again when it is looked at: {}", failed.getMessage());
+            LOG.warn(
+                    "Shows could not be summed up or tidied; it is tried again when one is looked at: {}",
+                    failed.getMessage());
         }
     }
 }

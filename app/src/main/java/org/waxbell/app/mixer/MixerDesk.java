@@ -21,8 +21,8 @@ import org.waxbell.mixer.MixerPicture;
 import org.waxbell.port.TargetOut;
 
 /**
- * What the engine and the pages ask of the mixer, whichever it is, and what they are told of it. What was to be put back while the
- * link was down is put back when it is up again, unless a person has changed it meanwhile; what was to begin then fails at once.
+ * What the engine and the pages ask of the mixer, whichever it is, and what they are told of it. What was to be put back, or to stand, while the
+ * link was down is done when it is up again, unless a person has changed it meanwhile; what a cue was to begin then fails at once.
  */
 @Component
 public class MixerDesk implements TargetOut, MixerLink.Watcher {
@@ -82,7 +82,7 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
     public void set(SetTarget set) {
         MixerLink now = link;
         if (now == null || !now.up()) {
-            if (set.back()) {
+            if (set.lasts()) {
                 owed.add(set.target(), set.value(), now == null ? "" : stood(now.picture(), set.target()));
             } else {
                 loop.completed(
@@ -107,7 +107,7 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
     private void send(MixerLink now, SetTarget set) {
         MixerPicture before = now.picture();
         now.change(MixerChange.of(set.target(), set.value())).whenComplete((done, failed) -> {
-            if (failed != null && set.back() && !now.up()) {
+            if (failed != null && set.lasts() && !now.up()) {
                 owed.add(set.target(), set.value(), stood(before, set.target()));
             } else if (failed != null) {
                 loop.completed(set.partRun(), Completion.failed(Causes.words(failed)));

@@ -106,6 +106,11 @@ public final class ScriptFormat {
         }
     }
 
+    /** A step as a line. */
+    String write(Step step) {
+        return json.write(step);
+    }
+
     /** The script as JSON Lines. */
     public String write(Script script) {
         StringBuilder text = new StringBuilder();
@@ -117,7 +122,7 @@ public final class ScriptFormat {
                     .append(json, 1, json.length())
                     .append('\n');
         });
-        script.steps().forEach(step -> text.append(json.write(step)).append('\n'));
+        script.steps().forEach(step -> text.append(write(step)).append('\n'));
         return text.toString();
     }
 }

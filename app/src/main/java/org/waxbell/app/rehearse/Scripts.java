@@ -15,8 +15,10 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.store.Journal;
 import org.waxbell.app.store.RecordingMapper;
 import org.waxbell.rehearsal.Script;
+import org.waxbell.rehearsal.Step;
 import tools.jackson.databind.EnumNamingStrategies;
 import tools.jackson.databind.annotation.EnumNaming;
 
@@ -30,12 +32,14 @@ public class Scripts {
     private static final int LONGEST_NAME = 60;
     private final RecordingMapper recordings;
     private final ScriptFormat format;
+    private final Journal journal;
     private final Path folder;
     private final ConcurrentMap<String, Facts> facts = new ConcurrentHashMap<>();
 
-    Scripts(RecordingMapper recordings, ScriptFormat format, DataFolder data) {
+    Scripts(RecordingMapper recordings, ScriptFormat format, Journal journal, DataFolder data) {
         this.recordings = recordings;
         this.format = format;
+        this.journal = journal;
         this.folder = data.scripts();
     }
 
@@ -104,10 +108,19 @@ public class Scripts {
             long number = Long.parseLong(id.substring(RECORDING.length()));
             String opening = recordings.opening(number);
             if (opening != null) {
-                return format.recorded(opening, recordings.steps(number));
+                return format.recorded(
+                        opening,
+                        recordings.steps(number).stream().map(this::line).toList());
             }
         }
         return format.read(bytes(file(id)));
+    }
+
+    /** An event that stands in the journal is told as a step. */
+    private String line(RecordingMapper.StepRow row) {
+        return journal.recorded(row)
+                .map(each -> format.write(new Step.Happens(each.at(), each.event())))
+                .orElse(row.json());
     }
 
     /** Keeps a script under a name; throws {@link Refused} where it cannot be read or the name is taken. */

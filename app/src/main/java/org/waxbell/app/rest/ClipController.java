@@ -28,9 +28,8 @@ import org.waxbell.app.live.Notices;
 import org.waxbell.app.live.Notices.DecisionNotice;
 import org.waxbell.app.store.ClipMapper;
 import org.waxbell.app.store.ClipMapper.ClipRow;
-import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.Journal;
 import org.waxbell.clip.Chapters;
-import org.waxbell.journal.Decision;
 
 /** Clips of the show: what is being made, who made those that are there and when, trimmed and given a poster; chapters of streams and recordings. */
 @RestController
@@ -40,7 +39,7 @@ class ClipController {
     private final KeptClips kept;
     private final Filmed filmed;
     private final ClipMapper clips;
-    private final JournalMapper journal;
+    private final Journal journal;
     private final Notices notices;
     private final Documents json;
 
@@ -49,7 +48,7 @@ class ClipController {
             KeptClips kept,
             Filmed filmed,
             ClipMapper clips,
-            JournalMapper journal,
+            Journal journal,
             Notices notices,
             Documents json) {
         this.json = json;
@@ -145,7 +144,7 @@ class ClipController {
         long ring = there(number).ring();
         return journal.holding("\"ring\":" + ring + ",", 1).stream()
                 .findFirst()
-                .map(row -> notices.of(json.read(row.json(), Decision.class)))
+                .map(notices::of)
                 .orElseThrow(() -> new Refused(
                         "number",
                         Long.toString(number),

@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
-import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.Journal;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Condition;
@@ -19,7 +19,6 @@ import org.waxbell.cue.Cue;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
-import org.waxbell.journal.Decision;
 
 /** Tries a condition before it is saved: on a sample, and on what really happened lately. */
 @RestController
@@ -28,11 +27,11 @@ class ConditionController {
     private static final int EVENTS = 50;
     private static final int LOOKED_THROUGH = 500;
     private final WiringStore wiring;
-    private final JournalMapper journal;
+    private final Journal journal;
     private final Documents json;
     private final Inbox loop;
 
-    ConditionController(WiringStore wiring, JournalMapper journal, Documents json, Inbox loop) {
+    ConditionController(WiringStore wiring, Journal journal, Documents json, Inbox loop) {
         this.wiring = wiring;
         this.journal = journal;
         this.json = json;
@@ -62,7 +61,6 @@ class ConditionController {
         List<Happened> events = new ArrayList<>();
         Facts.bringing(asked.cue().fields()).ifPresent(sample -> events.add(new Happened(0, sample)));
         journal.before(Long.MAX_VALUE, LOOKED_THROUGH).stream()
-                .map(row -> json.read(row.json(), Decision.class))
                 .filter(decision -> decision.event()
                         .values()
                         .keySet()

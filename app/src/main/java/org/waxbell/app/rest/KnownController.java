@@ -9,7 +9,7 @@ import org.waxbell.app.computer.ComputerDesk;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.practice.PracticeRewards;
 import org.waxbell.app.speech.Speeches;
-import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.Journal;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
@@ -24,7 +24,7 @@ class KnownController {
     private static final int GIFTS_READ = 200;
     private final PersonMapper people;
     private final PracticeRewards rewards;
-    private final JournalMapper journal;
+    private final Journal journal;
     private final Documents json;
     private final Speeches speeches;
     private final ComputerDesk computer;
@@ -32,7 +32,7 @@ class KnownController {
     KnownController(
             PersonMapper people,
             PracticeRewards rewards,
-            JournalMapper journal,
+            Journal journal,
             Documents json,
             Speeches speeches,
             ComputerDesk computer) {
@@ -56,7 +56,7 @@ class KnownController {
     @GetMapping
     KnownNames known() {
         Stream<String> gifts = journal.ofKind(Facts.GIFT.name(), GIFTS_READ).stream()
-                .map(row -> json.read(row.json(), Decision.class).event())
+                .map(Decision::event)
                 .filter(Fact.class::isInstance)
                 .map(event -> ((Fact) event).text("item"));
         return new KnownNames(

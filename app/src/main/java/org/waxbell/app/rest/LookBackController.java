@@ -7,6 +7,8 @@ import java.util.stream.Collectors;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -14,8 +16,10 @@ import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.live.JournalPages;
 import org.waxbell.app.live.Notices.DecisionNotice;
+import org.waxbell.app.lookback.Keeping;
 import org.waxbell.app.lookback.LookBack;
 import org.waxbell.app.lookback.LookBack.Span;
+import org.waxbell.app.store.Journal;
 import org.waxbell.app.store.LookBackMapper;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.cue.Cue;
@@ -31,17 +35,42 @@ class LookBackController {
     private static final int PAGE = 60;
     private final LookBack lookBack;
     private final LookBackMapper mapper;
-    private final JournalPages journal;
+    private final JournalPages pages;
+    private final Journal journal;
+    private final Keeping keeping;
     private final WiringStore wiring;
     private final Documents json;
 
     LookBackController(
-            LookBack lookBack, LookBackMapper mapper, JournalPages journal, WiringStore wiring, Documents json) {
+            LookBack lookBack,
+            LookBackMapper mapper,
+            JournalPages pages,
+            Journal journal,
+            Keeping keeping,
+            WiringStore wiring,
+            Documents json) {
         this.lookBack = lookBack;
         this.mapper = mapper;
+        this.pages = pages;
         this.journal = journal;
+        this.keeping = keeping;
         this.wiring = wiring;
         this.json = json;
+    }
+
+    /** For how many months what was said is kept, 0 for ever. */
+    record Kept(int months) {}
+
+    @GetMapping("/keeping")
+    Kept keeping() {
+        return new Kept(keeping.months());
+    }
+
+    @PutMapping("/keeping")
+    Kept keep(@RequestBody Kept asked) {
+        keeping.keep(asked.months());
+        lookBack.tidySoon();
+        return keeping();
     }
 
     /** A show in the list. @param from milliseconds since 1970 UTC @param to likewise, now where it is open */
@@ -106,7 +135,7 @@ class LookBackController {
             @RequestParam(defaultValue = "9223372036854775807") long before) {
         Span span = span(show);
         long end = span.closed() == Long.MAX_VALUE ? before : Math.min(before, span.closed() + 1);
-        return journal.notices(mapper.having(span.opened(), end, find.strip(), PAGE));
+        return pages.notices(journal.having(span.opened(), end, find.strip(), PAGE));
     }
 
     /** The minutes of a show, as comma-separated values (RFC 4180), in UTC. */

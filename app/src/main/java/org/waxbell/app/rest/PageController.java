@@ -80,6 +80,7 @@ class PageController {
         "/dock/{id}",
         "/viewers",
         "/checkup",
+        "/packs",
         "/links",
         "/stages",
         "/stages/{id}",

@@ -50,12 +50,21 @@ class ReachController {
      * @param listen      the address in the settings, which hold from the next start on
      * @param listensNow  the address in force
      * @param password    whether the host has a password
+     * @param secure      whether others come in by an encrypted door, in the settings
+     * @param secureNow   the same, in force
      * @param here        addresses of this computer (IPv4, as people type them), for choosing
      */
-    record ReachView(String listen, String listensNow, List<String> names, boolean password, List<String> here) {}
+    record ReachView(
+            String listen,
+            String listensNow,
+            List<String> names,
+            boolean password,
+            boolean secure,
+            boolean secureNow,
+            List<String> here) {}
 
     /** What is wanted. @param password the host's new password, empty text to keep the one there is */
-    record ReachSave(String listen, List<String> names, String password) {}
+    record ReachSave(String listen, List<String> names, String password, boolean secure) {}
 
     /** Who wants in. @param name of a helper, empty text for the host */
     record SignIn(String name, String password) {}
@@ -67,7 +76,13 @@ class ReachController {
     ReachView reach() {
         Reach kept = file.read();
         return new ReachView(
-                kept.listen(), now.listen(), kept.names(), !kept.password().isEmpty(), addresses());
+                kept.listen(),
+                now.listen(),
+                kept.names(),
+                !kept.password().isEmpty(),
+                kept.secure(),
+                now.encrypted(),
+                addresses());
     }
 
     private static List<String> addresses() {
@@ -93,7 +108,10 @@ class ReachController {
         Problems problems = new Problems();
         check(problems, save);
         Reach next = new Reach(
-                save.listen(), save.names(), save.password().isEmpty() ? kept.password() : hosts.hash(save.password()));
+                save.listen(),
+                save.names(),
+                save.password().isEmpty() ? kept.password() : hosts.hash(save.password()),
+                save.secure());
         checkBeyond(problems, next);
         if (!problems.found().isEmpty()) {
             throw new Refused(problems.found());

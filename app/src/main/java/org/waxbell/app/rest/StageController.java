@@ -42,8 +42,12 @@ class StageController {
         this.wiring = wiring;
     }
 
-    /** The secret address of a stage. @param address whole, as a browser source needs it @param replaced in how many sources of the mixer it was replaced just now */
-    record Address(String address, int replaced) {}
+    /** The secret address of a stage. @param address whole, as a browser source needs it @param elsewhere the same for a mixer on another computer @param replaced in how many sources of the mixer it was replaced just now */
+    record Address(String address, String elsewhere, int replaced) {}
+
+    private Address address(String stage, String outlet, int replaced) {
+        return new Address(addresses.whole(stage, outlet), addresses.elsewhere(stage, outlet), replaced);
+    }
 
     /** How a stage stands in the mixer. @param known whether the mixer tells @param onProgramme whether it can be seen now @param scenes where it stands, by name @param missing ids of scenes in which it does not stand @param cropped names of scenes in which a part of it lies outside the programme */
     record Placing(
@@ -62,7 +66,7 @@ class StageController {
 
     @GetMapping("/stages/{id}/address")
     Address address(@PathVariable String id) {
-        return new Address(addresses.whole(known(id).id()), 0);
+        return address(known(id).id(), "", 0);
     }
 
     /** Gives the stage another address and puts it into the sources of the mixer that had the old one. */
@@ -72,7 +76,6 @@ class StageController {
         Stream.concat(Stream.of(""), known(id).outlets().stream().map(Outlet::id))
                 .forEach(outlet -> had.put(outlet, sources(id, outlet)));
         keys.renew(id);
-        String whole = addresses.whole(id);
         CompletableFuture<?>[] all = had.entrySet().stream()
                 .flatMap(each -> each.getValue().stream()
                         .map(source -> mixer.ask(
@@ -80,7 +83,7 @@ class StageController {
                 .toArray(CompletableFuture[]::new);
         return CompletableFuture.allOf(all).handle((done, failed) -> {
             feed.dismiss(id);
-            return new Address(whole, failed == null ? all.length : 0);
+            return address(id, "", failed == null ? all.length : 0);
         });
     }
 
@@ -106,8 +109,7 @@ class StageController {
     /** The address of the page that sounds one outlet alone. */
     @GetMapping("/stages/{id}/outlets/{outlet}/address")
     Address outletAddress(@PathVariable String id, @PathVariable String outlet) {
-        return new Address(
-                addresses.whole(known(id).id(), outlet(known(id), outlet).id()), 0);
+        return address(known(id).id(), outlet(known(id), outlet).id(), 0);
     }
 
     /** Lets an outlet be heard in a scene, or in the one on programme where none is named: uses its browser source, or makes one. */

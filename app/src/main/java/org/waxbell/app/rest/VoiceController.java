@@ -21,7 +21,7 @@ import org.waxbell.app.speech.HeldTexts;
 import org.waxbell.app.speech.HeldTexts.HeldText;
 import org.waxbell.app.speech.Speeches;
 import org.waxbell.app.speech.Spokens;
-import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.Journal;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.draft.ReadingSentence;
 import org.waxbell.event.ChatLine;
@@ -50,7 +50,7 @@ class VoiceController {
     private final Spokens spokens;
     private final WiringStore wiring;
     private final HeldTexts texts;
-    private final JournalMapper journal;
+    private final Journal journal;
     private final Documents json;
     private final Inbox inbox;
     private final Notices notices;
@@ -60,7 +60,7 @@ class VoiceController {
             Spokens spokens,
             WiringStore wiring,
             HeldTexts texts,
-            JournalMapper journal,
+            Journal journal,
             Documents json,
             Inbox inbox,
             Notices notices) {
@@ -161,7 +161,7 @@ class VoiceController {
     @GetMapping("/lines")
     List<LookedView> lines() {
         return journal.ofKind(CHAT, LINES).stream()
-                .map(row -> json.read(row.json(), Decision.class).event())
+                .map(Decision::event)
                 .filter(ChatLine.class::isInstance)
                 .map(line -> looked(((ChatLine) line).text()))
                 .toList();
@@ -198,7 +198,7 @@ class VoiceController {
     CompletableFuture<DecisionNotice> let(@PathVariable long decision, Actor by) {
         HeldText held = waiting(decision);
         ShowEvent event = journal.before(decision + 1, 1).stream()
-                .map(row -> json.read(row.json(), Decision.class).event())
+                .map(Decision::event)
                 .findFirst()
                 .orElseThrow();
         return settle(decision, by)

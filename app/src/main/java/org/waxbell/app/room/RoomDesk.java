@@ -57,7 +57,7 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
         Optional<DeviceStands> device =
                 now == null ? Optional.empty() : now.device(set.target().name());
         if (now == null || !now.works()) {
-            if (set.back()) {
+            if (set.lasts()) {
                 owed.add(
                         set.target(),
                         set.value(),
@@ -70,7 +70,7 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
         } else {
             String before = device.get().value();
             now.ask(device.get(), set.value()).whenComplete((done, wrong) -> {
-                if (wrong != null && set.back()) {
+                if (wrong != null && set.lasts()) {
                     owed.add(set.target(), set.value(), before);
                 } else if (wrong != null) {
                     failed(set, Causes.words(wrong));

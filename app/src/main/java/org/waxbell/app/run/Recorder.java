@@ -10,6 +10,7 @@ import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.evening.Evening;
+import org.waxbell.journal.Decision;
 import org.waxbell.rehearsal.Opening;
 import org.waxbell.rehearsal.Step;
 import org.waxbell.wiring.WiringDocument;
@@ -51,7 +52,7 @@ class Recorder {
         if (step.orElse(null) instanceof Step.Led led) {
             lead = led.ms();
         }
-        Runnable add = on && step.isPresent() ? add(step.get()) : NOTHING;
+        Runnable add = on && step.isPresent() ? add(step.get(), outcome) : NOTHING;
         Evening moved = outcome.now(Books.EVENING).stream()
                 .reduce((one, later) -> later)
                 .orElse(evening);
@@ -71,7 +72,7 @@ class Recorder {
         on = true;
         EngineState state = engine.save();
         WiringDocument wiring = WiringDocument.of(engine.book().wiring());
-        Runnable first = add(new Step.Led(at, lead));
+        Runnable first = add(new Step.Led(at, lead), Outcome.NOTHING);
         return () -> {
             mapper.begin(mine, evening.show(), at, json.write(new Opening(at, state, wiring)));
             mapper.forget(mine - KEPT);
@@ -80,10 +81,16 @@ class Recorder {
         };
     }
 
-    private Runnable add(Step step) {
+    /** An event that stands in the journal as it came is not written twice. */
+    private Runnable add(Step step, Outcome outcome) {
         long mine = number;
         long count = ++steps;
-        return () -> mapper.add(mine, count, json.write(step));
+        Optional<Decision> decided = outcome.decisions().stream()
+                .filter(each -> step.equals(new Step.Happens(each.at(), each.event())))
+                .findFirst();
+        return decided.isPresent()
+                ? () -> mapper.add(mine, count, "", decided.get().number())
+                : () -> mapper.add(mine, count, json.write(step), null);
     }
 
     private static Runnable both(Runnable one, Runnable other) {

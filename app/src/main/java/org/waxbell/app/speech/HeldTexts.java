@@ -5,8 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
-import org.waxbell.app.store.JournalMapper;
-import org.waxbell.app.store.JournalMapper.DecisionRow;
+import org.waxbell.app.store.Journal;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Viewer;
@@ -26,11 +25,11 @@ public class HeldTexts {
     /** Among how many decisions it is looked for what waits: a long evening has fewer. */
     private static final int AMONG = 20_000;
 
-    private final JournalMapper journal;
+    private final Journal journal;
     private final StateStore state;
     private final Documents json;
 
-    HeldTexts(JournalMapper journal, StateStore state, Documents json) {
+    HeldTexts(Journal journal, StateStore state, Documents json) {
         this.journal = journal;
         this.state = state;
         this.json = json;
@@ -71,16 +70,15 @@ public class HeldTexts {
     }
 
     private Stream<HeldText> held(String number) {
-        return journal.holdingLately("\"" + number + "\"", AMONG, MOST).stream().flatMap(row -> texts(row, number));
+        return journal.holdingLately("\"" + number + "\"", AMONG, MOST).stream().flatMap(each -> texts(each, number));
     }
 
-    private Stream<HeldText> texts(DecisionRow row, String number) {
-        Decision decision = json.read(row.json(), Decision.class);
+    private Stream<HeldText> texts(Decision decision, String number) {
         return decision.cues().stream()
                 .filter(answer -> isHeldFor(answer, number))
                 .map(answer -> new HeldText(
-                        row.number(),
-                        row.at(),
+                        decision.number(),
+                        decision.at(),
                         decision.event().by().map(Viewer::name).orElse(""),
                         answer.cueId(),
                         answer.cueName(),

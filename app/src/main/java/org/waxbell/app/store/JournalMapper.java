@@ -26,6 +26,17 @@ public interface JournalMapper {
     @Select("select * from decision where number < #{before} order by number desc limit #{most}")
     List<DecisionRow> before(long before, int most);
 
+    /** Decisions from one number on, up to another. */
+    @Select("select * from decision where number >= #{from} and number <= #{to} order by number limit #{most}")
+    List<DecisionRow> between(long from, long to, int most);
+
+    /** The same in which words stand, the newest first. */
+    @Select("""
+            select * from decision where number >= #{from} and number < #{before}
+            and (instr(lower(event), lower(#{words})) > 0 or instr(lower(sentence), lower(#{words})) > 0)
+            order by number desc limit #{most}""")
+    List<DecisionRow> having(long from, long before, String words, int most);
+
     /** The newest decisions whose JSON holds a text, newest first. */
     @Select("select * from decision where instr(json, #{text}) > 0 order by number desc limit #{most}")
     List<DecisionRow> holding(String text, int most);

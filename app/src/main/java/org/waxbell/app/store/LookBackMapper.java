@@ -5,7 +5,6 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
-import org.waxbell.app.store.JournalMapper.DecisionRow;
 
 /** Shows that were, and what they came to. */
 @Mapper
@@ -17,17 +16,6 @@ public interface LookBackMapper {
     @Select("""
             select number, at, kind from decision where kind in ('showOpened', 'showClosed') order by number""")
     List<Moved> moved();
-
-    /** Decisions from one number on, up to another. */
-    @Select("select * from decision where number >= #{from} and number <= #{to} order by number limit #{most}")
-    List<DecisionRow> between(long from, long to, int most);
-
-    /** The same in which words stand, the newest first. */
-    @Select("""
-            select * from decision where number >= #{from} and number < #{before}
-            and (instr(lower(event), lower(#{words})) > 0 or instr(lower(sentence), lower(#{words})) > 0)
-            order by number desc limit #{most}""")
-    List<DecisionRow> having(long from, long before, String words, int most);
 
     /** What a show came to, null where it was not summed up yet. @param opened the number of the decision by which it opened */
     @Select("select json from show_summary where opened = #{opened}")

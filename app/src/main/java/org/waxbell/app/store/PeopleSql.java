@@ -49,6 +49,11 @@ public final class PeopleSql {
 
     /** The text of the count. */
     public static String count(PeopleFilter filter) {
+        if (filter.where().equals(PeopleWhere.STANDS_ALONE)) {
+            // Whoever counts all need not look at any.
+            return "select (select count(*) from person)"
+                    + " - (select count(*) from person where id in (select id from fact where kind = 'joined'))";
+        }
         return "select count(*)" + FROM + " where " + filter.where();
     }
 }

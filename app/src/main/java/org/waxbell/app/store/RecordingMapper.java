@@ -28,9 +28,21 @@ public interface RecordingMapper {
     @Update("update recording set closed_at = #{at} where closed_at is null")
     void close(long at);
 
-    /** Adds a step. */
-    @Insert("insert or replace into recorded (recording, number, json) values (#{recording}, #{number}, #{json})")
-    void add(long recording, long number, String json);
+    /** A step. @param json empty where it is an event that stands in the journal @param number by which it stands there, 0 where it does not */
+    record StepRow(
+            String json,
+            long number,
+            long at,
+            String kind,
+            @Nullable String viewer,
+            String event,
+            String decided) {}
+
+    /** Adds a step. @param decision the number by which it stands in the journal, null where it does not */
+    @Insert("""
+            insert or replace into recorded (recording, number, json, decision)
+            values (#{recording}, #{number}, #{json}, #{decision})""")
+    void add(long recording, long number, String json, @Nullable Long decision);
 
     /** Forgets recordings up to a number. */
     @Delete("delete from recording where number <= #{number}")
@@ -52,6 +64,10 @@ public interface RecordingMapper {
     String opening(long number);
 
     /** The steps of a recording. */
-    @Select("select json from recorded where recording = #{number} order by number")
-    List<String> steps(long number);
+    @Select("""
+            select recorded.json, coalesce(decision.number, 0) as number, coalesce(at, 0) as at, coalesce(kind, '') as kind,
+            viewer, coalesce(event, '') as event, coalesce(decision.json, '') as decided
+            from recorded left join decision on decision.number = recorded.decision
+            where recording = #{number} order by recorded.number""")
+    List<StepRow> steps(long number);
 }

@@ -5,7 +5,6 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
 import org.waxbell.directive.Directive;
@@ -21,7 +20,6 @@ import org.waxbell.event.Facts;
 import org.waxbell.event.PrivateLine;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
-import org.waxbell.journal.CueAnswer;
 import org.waxbell.journal.Decision;
 import org.waxbell.slate.SlateEntry;
 import org.waxbell.state.Book;
@@ -35,6 +33,7 @@ public class StateStore {
     private static final long DAY = 86_400_000;
     private final EngineMapper engine;
     private final JournalMapper journal;
+    private final Journal decisions;
     private final PersonMapper people;
     private final ChatMapper chat;
     private final EveningMapper books;
@@ -48,6 +47,7 @@ public class StateStore {
     StateStore(
             EngineMapper engine,
             JournalMapper journal,
+            Journal decisions,
             PersonMapper people,
             ChatMapper chat,
             SettingMapper settings,
@@ -57,6 +57,7 @@ public class StateStore {
             HelperName helper) {
         this.engine = engine;
         this.journal = journal;
+        this.decisions = decisions;
         this.people = people;
         this.chat = chat;
         this.books = books;
@@ -135,23 +136,12 @@ public class StateStore {
 
     private void decision(Decision decision) {
         Viewer viewer = decision.event().by().orElse(null);
-        journal.add(new JournalMapper.DecisionRow(
-                decision.number(),
-                decision.at(),
-                decision.event().kind(),
-                viewer == null ? null : viewer.id(),
-                decision.event().sentence(),
-                decision.sentence(),
-                documents.write(decision)));
-        String day = day(decision.at());
-        for (CueAnswer answer : decision.cues()) {
-            journal.count(day, answer.cueId(), answer.held() ? 0 : 1, answer.held() ? 1 : 0);
-        }
+        decisions.add(decision, day(decision.at()));
         if (viewer != null) {
             people.seen(new PersonMapper.SeenNow(
                     viewer.id(),
                     viewer.name(),
-                    standings(viewer),
+                    Journal.standings(viewer),
                     viewer.months(),
                     decision.at(),
                     decision.event() instanceof ChatLine ? 1 : 0,
@@ -184,10 +174,6 @@ public class StateStore {
             chat.add(new ChatMapper.ChatRow(
                     say.link(), say.meantFor(), helper.get(), Standing.ANYONE.name(), say.text(), true));
         }
-    }
-
-    private static String standings(Viewer viewer) {
-        return viewer.standings().stream().map(Standing::name).collect(Collectors.joining(","));
     }
 
     /** The month of a moment as a number, such as 202611. */

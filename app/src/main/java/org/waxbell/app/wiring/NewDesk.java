@@ -45,7 +45,7 @@ public record NewDesk(DeskSheet desk, Optional<Fixture> fixture, String stage, b
         fixture.flatMap(each -> with.stage(stage).map(on -> on.with(each)))
                 .ifPresent(on -> aims.add(new Edit.Aim(DocumentKind.STAGE, on.id(), on, null)));
         if (words) {
-            Starters.of(with, desk.desk(), desk.id()).map(WiringEdits::aims).ifPresent(aims::addAll);
+            Starters.of(with, desk.desk(), desk.id()).map(NewDesk::aims).ifPresent(aims::addAll);
         }
         return aims;
     }
@@ -94,5 +94,13 @@ public record NewDesk(DeskSheet desk, Optional<Fixture> fixture, String stage, b
     private static Fixture fixture(Kind<? extends Fixture> kind, DeskSheet desk, FreshOn on, Stage stage) {
         Fixture fresh = kind.fresh().apply(on.onto(stage, kind.name()));
         return Records.with(fresh, Map.of(kind.name(), desk.id(), "name", desk.name()));
+    }
+
+    /** The rack and the cues that something begins with. */
+    static List<Edit.Aim> aims(Starters starters) {
+        List<Edit.Aim> aims = new ArrayList<>();
+        aims.add(new Edit.Aim(DocumentKind.RACK, starters.rack().id(), starters.rack(), null));
+        starters.cues().forEach(cue -> aims.add(new Edit.Aim(DocumentKind.CUE, cue.id(), cue, null)));
+        return aims;
     }
 }

@@ -1,6 +1,5 @@
 package org.waxbell.app.wiring;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -83,7 +82,18 @@ public class WiringEdits {
      * @param seen the revision that whoever decided this had seen; where there is another, it is refused as a conflict
      */
     public CompletableFuture<Document> bring(WiringDocument document, boolean whole, long seen, Actor by) {
-        return submit(by, new Bringing(document, whole, seen));
+        return submit(
+                by, new Bringing(document, whole, seen, whole ? "import of a whole wiring" : "import into the wiring"));
+    }
+
+    /** Merges what a pack brings. @param what how the log calls it @param seen as above */
+    public CompletableFuture<Document> merge(WiringDocument document, String what, long seen, Actor by) {
+        return submit(by, new Bringing(document, false, seen, what));
+    }
+
+    /** Puts documents back to what they were, as far as they are there, in one step. @param what how the log calls it */
+    public CompletableFuture<Document> putBack(List<Former> formers, String what, Actor by) {
+        return submit(by, new Several(what, current -> Former.aims(formers, current)));
     }
 
     /** What bringing a wiring would do, after the same checks; throws {@link Refused}. */
@@ -130,19 +140,12 @@ public class WiringEdits {
                 new Several(
                         "chat words of " + about,
                         current -> Starters.of(current.wiring(), desk, about)
-                                .map(WiringEdits::aims)
+                                .map(NewDesk::aims)
                                 .orElseThrow(() -> new Refused(
                                         "about",
                                         about,
                                         "Nothing with chat words of its own stands there.",
                                         "Save the stage first, or choose one that is on a stage."))));
-    }
-
-    static List<Edit.Aim> aims(Starters starters) {
-        List<Edit.Aim> aims = new ArrayList<>();
-        aims.add(new Edit.Aim(DocumentKind.RACK, starters.rack().id(), starters.rack(), null));
-        starters.cues().forEach(cue -> aims.add(new Edit.Aim(DocumentKind.CUE, cue.id(), cue, null)));
-        return aims;
     }
 
     /** The shelf has other things on it now, and cues and stages name them otherwise. */
@@ -303,12 +306,14 @@ public class WiringEdits {
         private final WiringDocument document;
         private final boolean whole;
         private final long seen;
+        private final String what;
 
-        Bringing(WiringDocument document, boolean whole, long seen) {
+        Bringing(WiringDocument document, boolean whole, long seen, String what) {
             super(WiringEdits.this.store, WiringEdits.this.mapper, WiringEdits.this.json);
             this.document = document;
             this.whole = whole;
             this.seen = seen;
+            this.what = what;
         }
 
         @Override
@@ -326,7 +331,7 @@ public class WiringEdits {
 
         @Override
         String what() {
-            return whole ? "import of a whole wiring" : "import into the wiring";
+            return what;
         }
 
         @Override

@@ -1,0 +1,215 @@
+package org.waxbell.app.pack;
+
+import java.io.Closeable;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import org.waxbell.app.json.Documents;
+import org.waxbell.app.json.Faults;
+import org.waxbell.app.json.Refused;
+import org.waxbell.app.pack.Manifest.Packed;
+import org.waxbell.app.security.Hashes;
+import org.waxbell.check.Problems;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * A pack as a ZIP file: {@code pack.json}, {@code wiring.json} and what it brings for the shelf under {@code media/}. Nothing of it is trusted:
+ * names that lead elsewhere, doubled ones, more than is told and content of another hash are refused by their place.
+ */
+final class PackFile implements Closeable {
+    /** How much may be in it, unpacked. */
+    private static final long MOST_BYTES = 600_000_000;
+
+    private static final String MANIFEST = "pack.json";
+    private static final String WIRING = "wiring.json";
+    private static final int MOST_TEXT = 20_000_000;
+    private static final int MOST_FILE = 100_000_000;
+    private static final int MOST_ENTRIES = 2_100;
+    /** Two packs of the same are the same, byte for byte. */
+    private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
+
+    private final ZipFile zip;
+    private final Manifest manifest;
+    private final byte[] wiring;
+    private long left = MOST_BYTES;
+
+    private PackFile(ZipFile zip, Documents json) throws IOException {
+        this.zip = zip;
+        Set<String> names = new HashSet<>();
+        zip.stream().forEach(each -> checkName(each, names));
+        this.manifest = manifest(json);
+        this.wiring = read(WIRING, MOST_TEXT);
+        checkFiles(names);
+    }
+
+    /** Opens one; throws {@link Refused} with the place that is wrong. */
+    static PackFile open(Path file, Documents json) {
+        ZipFile zip;
+        try {
+            zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
+        } catch (ZipException broken) {
+            throw new Refused(
+                    "",
+                    "",
+                    "This is no pack: " + broken.getMessage() + ".",
+                    "Choose a file that was made under Packs.");
+        } catch (IOException broken) {
+            throw new Refused("", "", "The file cannot be read: " + broken.getMessage() + ".", "Choose it again.");
+        }
+        try {
+            return new PackFile(zip, json);
+        } catch (IOException | RuntimeException wrong) {
+            try {
+                zip.close();
+            } catch (IOException ignored) {
+                // It is refused anyway.
+            }
+            if (wrong instanceof RuntimeException refused) {
+                throw refused;
+            }
+            throw new Refused("", "", "The pack is damaged: " + wrong.getMessage() + ".", "Have it made again.");
+        }
+    }
+
+    private static void checkName(ZipEntry entry, Set<String> names) {
+        String name = entry.getName();
+        if (names.size() >= MOST_ENTRIES) {
+            throw new Refused("", "", "There is too much in it.", "A pack has at most " + MOST_ENTRIES + " files.");
+        }
+        if (!names.add(name)) {
+            throw new Refused(name, "", "This stands in the pack twice.", "Have it made again.");
+        }
+        boolean known = name.equals(MANIFEST) || name.equals(WIRING) || name.matches("media/[^/\\\\]+/[^/\\\\]+");
+        if (!known || name.contains("..") || entry.isDirectory()) {
+            throw new Refused(
+                    name,
+                    "",
+                    "Nothing of this name belongs in a pack.",
+                    "A pack has pack.json, wiring.json and files under media/FOLDER/.");
+        }
+    }
+
+    private Manifest manifest(Documents json) throws IOException {
+        try {
+            JsonNode tree = json.tree(new String(read(MANIFEST, MOST_TEXT), StandardCharsets.UTF_8));
+            int format = tree.path("formatVersion").asInt(0);
+            if (format > Manifest.FORMAT) {
+                throw new Refused(
+                        MANIFEST + ": formatVersion",
+                        Integer.toString(format),
+                        "A newer Wax Bell made this pack.",
+                        "Bring this one up to date first.");
+            }
+            Manifest read = json.fit(tree, Manifest.class);
+            Problems problems = new Problems();
+            read.check(problems.at(MANIFEST));
+            if (!problems.found().isEmpty()) {
+                throw new Refused(problems.found());
+            }
+            return read;
+        } catch (JacksonException broken) {
+            throw new Refused(List.of(Faults.of(broken)));
+        }
+    }
+
+    /** What is told is there, and nothing else. */
+    private void checkFiles(Set<String> names) {
+        Set<String> told = new HashSet<>(Set.of(MANIFEST, WIRING));
+        for (int i = 0; i < manifest.files().size(); i++) {
+            Packed each = manifest.files().get(i);
+            if (!names.contains(each.entry()) || !told.add(each.entry())) {
+                throw new Refused(
+                        MANIFEST + ": files[" + i + "]",
+                        each.entry(),
+                        "This file is told of and is not there once.",
+                        "Have the pack made again.");
+            }
+        }
+        names.stream().filter(each -> !told.contains(each)).findFirst().ifPresent(each -> {
+            throw new Refused(each, "", "The pack does not tell of this file.", "Have it made again.");
+        });
+    }
+
+    Manifest manifest() {
+        return manifest;
+    }
+
+    /** The wiring in it, as JSON. */
+    byte[] wiring() {
+        return wiring;
+    }
+
+    /** The content of a file; throws {@link Refused} where it is another than is told. */
+    byte[] content(Packed file) {
+        try {
+            byte[] content = read(file.entry(), MOST_FILE);
+            if (!Hashes.hex(content).equals(file.hash())) {
+                throw new Refused(
+                        file.entry(),
+                        "",
+                        "Its content is not what the pack tells of it.",
+                        "Have the pack made again, or carried again.");
+            }
+            return content;
+        } catch (IOException broken) {
+            throw new Refused(
+                    file.entry(), "", "It is damaged: " + broken.getMessage() + ".", "Have the pack carried again.");
+        }
+    }
+
+    private byte[] read(String name, int most) throws IOException {
+        ZipEntry entry = zip.getEntry(name);
+        if (entry == null) {
+            throw new Refused(name, "", "It is not in this file.", "Choose a file that was made under Packs.");
+        }
+        try (InputStream in = zip.getInputStream(entry)) {
+            byte[] all = in.readNBytes(most + 1);
+            left -= all.length;
+            if (all.length > most || left < 0) {
+                throw new Refused(name, "", "It is too large.", "Keep it under " + most / 1_000_000 + " MB.");
+            }
+            return all;
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        zip.close();
+    }
+
+    /** Gives the content of a file that is packed. */
+    interface Contents {
+        byte[] of(Packed file) throws IOException;
+    }
+
+    /** Writes a pack. */
+    static void write(OutputStream to, Manifest manifest, String wiring, Documents json, Contents contents)
+            throws IOException {
+        try (ZipOutputStream out = new ZipOutputStream(to, StandardCharsets.UTF_8)) {
+            put(out, MANIFEST, json.writeOut(manifest).getBytes(StandardCharsets.UTF_8));
+            put(out, WIRING, wiring.getBytes(StandardCharsets.UTF_8));
+            for (Packed each : manifest.files()) {
+                put(out, each.entry(), contents.of(each));
+            }
+        }
+    }
+
+    private static void put(ZipOutputStream out, String name, byte[] content) throws IOException {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTimeLocal(NO_TIME);
+        out.putNextEntry(entry);
+        out.write(content);
+        out.closeEntry();
+    }
+}
