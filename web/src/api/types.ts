@@ -171,3 +171,13 @@ export type PackItem = Schemas['PackItem']
 export type PackChoices = Schemas['PackChoices']
 export type PackContent = Schemas['PackContent']
 export type PackNamed = Schemas['NamedItem']
+/** A ready-made piece, what it asks, what it is brought in with, and how it will look. */
+export type ReadyPiece = Schemas['ReadyPiece']
+export type Question = Schemas['Question']
+export type ReadyAsked = Schemas['ReadyAsked']
+export type ReadyDrawing = Schemas['ReadyDrawing']
+/** How far the first evening is. */
+export type FirstView = Schemas['FirstView']
+export type GuideSection = Schemas['GuideSection']
+/** What is in a back-up. */
+export type HouseLook = Schemas['HouseLook']

@@ -23,7 +23,7 @@ export const KEYS = [
   { keys: 'Del', does: 'remove the parts that are chosen, where the focus is on one' },
   { keys: '+ − 0', does: 'closer, further away, in the score and in Rehearse; the whole evening' },
   { keys: 'a key of a cue', does: 'rings it, where you gave it one' },
-  { keys: '?', does: 'this list' },
+  { keys: '?', does: 'help of this place, and these keys' },
 ]
 
 /** Whether keys belong to a field in which somebody writes, or to a menu or list whose items are found by typing. */

@@ -2,6 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import { defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
+import FirstStrip from '@/components/first/FirstStrip.vue'
 import TheRail from '@/components/rail/TheRail.vue'
 import ShutterStrip from '@/components/rail/ShutterStrip.vue'
 import TheNotes from '@/components/rail/TheNotes.vue'
@@ -18,7 +19,7 @@ import { useWhy } from '@/stores/why'
 import { useWiring } from '@/stores/wiring'
 
 /** What opens over the page is loaded when it is first opened. */
-const KeysDialog = defineAsyncComponent(() => import('@/components/rail/KeysDialog.vue'))
+const HelpDialog = defineAsyncComponent(() => import('@/components/rail/HelpDialog.vue'))
 const ThePalette = defineAsyncComponent(() => import('@/components/rail/ThePalette.vue'))
 const HearingFrames = defineAsyncComponent(() => import('@/components/rail/HearingFrames.vue'))
 const JournalDialog = defineAsyncComponent(() => import('@/components/why/JournalDialog.vue'))
@@ -84,6 +85,7 @@ useKeys({
       it is tried again every second.
     </p>
     <ShutterStrip />
+    <FirstStrip v-if="!route.meta.dock" />
     <main class="min-h-0 flex-1"><RouterView /></main>
     <HearingFrames v-if="here.on" />
     <TheRope v-if="!route.meta.dock" :low="route.meta.low === true" />
@@ -93,6 +95,6 @@ useKeys({
       <JournalDialog />
       <WhyDialog />
     </template>
-    <KeysDialog v-if="keysEver" :open="keys" @close="keys = false" />
+    <HelpDialog v-if="keysEver" :open="keys" @close="keys = false" />
   </div>
 </template>

@@ -3,7 +3,7 @@ import { createRouter, createWebHistory } from 'vue-router'
 /** The places that are built, in the order in which they stand on the rail; what belongs to one is shown as that one. */
 export const PLACES = [
   { path: '/links', name: 'Links', also: [] as string[] },
-  { path: '/cues', name: 'Cues', also: ['/slate', '/viewers', '/checkup', '/packs'] },
+  { path: '/cues', name: 'Cues', also: ['/slate', '/viewers', '/checkup', '/ready', '/packs'] },
   { path: '/stages', name: 'Stages', also: ['/looks'] },
   { path: '/shelf', name: 'Shelf', also: [] },
   { path: '/desks', name: 'Desks', also: [] },
@@ -42,6 +42,13 @@ export const router = createRouter({
     { path: '/voice', component: () => import('@/views/voice/VoiceView.vue') },
     { path: '/slate', component: () => import('@/views/slate/SlateView.vue') },
     { path: '/viewers', component: () => import('@/views/viewers/ViewersView.vue') },
+    { path: '/ready/:id?', component: () => import('@/views/ready/ReadyView.vue'), props: true },
+    {
+      path: '/guide/:heading?',
+      component: () => import('@/views/guide/GuideView.vue'),
+      props: true,
+      meta: { low: true },
+    },
     { path: '/packs', component: () => import('@/views/packs/PacksView.vue') },
     { path: '/checkup', component: () => import('@/views/checkup/CheckupView.vue') },
   ],

@@ -4,13 +4,14 @@ import { showCard } from './cards'
 import { LOOK_MS, SILENT } from '@/lib/meter'
 import { onOwnVoices } from '@/lib/ownVoice'
 import type { Ears } from '@/fixtures/display'
+import type { Asked, Drawing } from './asked'
 import { ServerClock } from './clock'
 import { fitting } from './fit'
 import { Deck } from './deck'
 import { Feed } from './feed'
 import { Larder } from './larder'
 import { Maker } from './maker'
-import { Moments, type Moment } from './moment'
+import { Moments } from './moment'
 import type { Ahead, ChatSeen, Face, Frame, News, Part, Plate, StageSize } from './messages'
 import { NotThere, Sounds } from './sounds'
 import { run, showThing, type Ground, type Run } from './things'
@@ -34,6 +35,8 @@ const key = new URLSearchParams(location.hash.slice(1)).get('k') ?? ''
 const outlet = new URLSearchParams(location.search).get('outlet') ?? ''
 /** A preview that is heard all the same: the console's own ears. */
 const aloud = new URLSearchParams(location.search).has('aloud')
+/** A page that only draws what it is told by the page around it, and hears of no show. */
+const draws = new URLSearchParams(location.search).has('drawing')
 const feed = new Feed(key, outlet, hear, clear)
 const sounds = new Sounds(ready)
 const larder = new Larder(sounds)
@@ -45,7 +48,7 @@ const ears: Ears = {
   heard: () => !preview || aloud,
   film: (sound, volume, through) => sounds.film(sound, volume, through),
 }
-const deck = new Deck(root, (server) => clock.toPage(server), ears)
+const deck = new Deck(root, (server) => clock.toPage(server), draws ? undefined : ears)
 const ground: Ground = { root, sounds, silent: false, video: larder.video }
 const moments = new Moments({ ...ground, silent: true }, deck, () => (preview ? stage : null), sounds)
 
@@ -330,17 +333,6 @@ function clear(): void {
   ;[...running.keys()].forEach(end)
 }
 
-interface Asked {
-  level?: number
-  /** The output on which this page sounds, empty text for the usual one. */
-  sink?: string
-  moment?: Moment | null
-  /** Whether fixtures are left out, for a look at cards alone. */
-  only?: 'parts'
-  /** Frames of fixtures as the composer moves them. */
-  frames?: Record<string, Frame>
-}
-
 // The practice mixer routes this page's sound: its own page, same origin, tells the level. The console asks a preview for a moment.
 addEventListener('message', (message: MessageEvent<Asked>) => {
   if (message.origin !== location.origin) {
@@ -348,6 +340,9 @@ addEventListener('message', (message: MessageEvent<Asked>) => {
   }
   if (message.data?.moment !== undefined) {
     moments.show(message.data.moment)
+  }
+  if (message.data?.drawing && draws) {
+    draw(message.data.drawing)
   }
   root.toggleAttribute('data-only-parts', message.data?.only === 'parts' || root.hasAttribute('data-only-parts'))
   Object.entries(message.data?.frames ?? {}).forEach(([id, frame]) => deck.move(id, frame))
@@ -365,6 +360,17 @@ addEventListener('message', (message: MessageEvent<Asked>) => {
   }
 })
 
+/** Draws a stage that is not there; what moves by a clock moves on from that moment. */
+function draw({ at, parts, lines, ...drawn }: Drawing): void {
+  const now = performance.now()
+  clock.heard(now, at, now)
+  preview = true
+  ground.silent = true
+  arrange({ ...drawn, media: {}, ahead: [] })
+  deck.begin(lines)
+  moments.show({ parts, at, playing: false, sounds: false })
+}
+
 // It tells the mixer how loud it is, as a source does that a mixer meters.
 let loud = false
 setInterval(() => {
@@ -378,4 +384,6 @@ setInterval(() => {
 // Fonts are asked for ahead of the first card, so that it does not change its face in mid-air.
 void document.fonts.load('700 30px "Fraunces Variable"')
 void document.fonts.load('500 18px "Atkinson Hyperlegible Next Variable"')
-feed.connect()
+if (!draws) {
+  feed.connect()
+}

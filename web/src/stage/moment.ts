@@ -1,3 +1,4 @@
+import { showCaption } from './caption'
 import { showCard } from './cards'
 import type { Deck } from './deck'
 import type { Part, StageSize } from './messages'
@@ -51,7 +52,7 @@ export class Moments {
   }
 
   private place(part: Part, start: number, size: StageSize, moment: Moment): void {
-    const made = this.perform(part, start, size)
+    const made = this.perform(part, start, size, moment)
     if (made) {
       this.runs.get(nameOf(part))?.end()
       this.runs.set(nameOf(part), made)
@@ -64,7 +65,11 @@ export class Moments {
     }
   }
 
-  private perform(part: Part, start: number, size: StageSize): Run | null {
+  private perform(part: Part, start: number, size: StageSize, moment: Moment): Run | null {
+    const read = size.spots.find((each) => each.id === part.caption?.spot)
+    if (read && !moment.playing) {
+      return showCaption(this.ground.root, read, part, start, part.lengthMs)
+    }
     const spot = size.spots.find((each) => each.id === (part.card?.spot ?? part.thing?.place))
     if (part.card && spot) {
       const { made, life } = showCard(this.ground.root, spot, part, start)

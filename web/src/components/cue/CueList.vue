@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
-import { Download, Ellipsis, FileUp, FolderPlus, History, Package, Plus, Search } from '@lucide/vue'
+import { Download, Ellipsis, FileUp, FolderPlus, History, LibraryBig, Package, Plus, Search } from '@lucide/vue'
 import { useVirtualList } from '@vueuse/core'
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -139,6 +139,7 @@ const newRack = async () => {
 const ITEMS = [
   { name: 'New rack', icon: FolderPlus, act: newRack },
   { name: 'Bring a wiring…', icon: FileUp, act: () => (bringing.value = true) },
+  { name: 'Ready-made…', icon: LibraryBig, act: () => void router.push('/ready') },
   { name: 'Packs…', icon: Package, act: () => void router.push('/packs') },
   { name: 'Changes…', icon: History, act: () => (changes.value = true) },
 ]

@@ -6,6 +6,7 @@ import { ask } from '@/api/http'
 import type { Viewer } from '@/api/types'
 import { findActs, type Act } from '@/lib/acts'
 import { isFound } from '@/lib/cueList'
+import { useFirst } from '@/stores/first'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
 import { useWhy } from '@/stores/why'
@@ -16,6 +17,7 @@ const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: []; keys: []; history: ['undo' | 'redo'] }>()
 const wiring = useWiring()
 const live = useLive()
+const first = useFirst()
 const notes = useNotes()
 const why = useWhy()
 const router = useRouter()
@@ -63,6 +65,7 @@ const acts = computed<Act[]>(() => [
   { name: 'Slate', says: 'place', also: 'variables counters values', act: go('/slate') },
   { name: 'Words for viewers', says: 'place', also: 'commands list page print', act: go('/viewers') },
   { name: 'Check-up', says: 'place', also: 'problems errors warnings', act: go('/checkup') },
+  { name: 'Ready-made pieces', says: 'place', also: 'templates examples starters gallery presets', act: go('/ready') },
   { name: 'Packs', says: 'place', also: 'export import share backup zip', act: go('/packs') },
   { name: 'Links', says: 'place', also: 'connections channel mixer irc', act: go('/links') },
   { name: 'Stages', says: 'place', also: 'overlays browser source layout', act: go('/stages') },
@@ -82,7 +85,14 @@ const acts = computed<Act[]>(() => [
     act: () => done(live.air(!live.evening.onAir)),
   },
   { name: 'Hush', says: 'ends everything on air now', also: 'stop silence panic', act: () => done(live.hush()) },
-  { name: 'Keys', says: '?', also: 'shortcuts help', act: () => emit('keys') },
+  { name: 'Help', says: '?', also: 'keys shortcuts what is this', act: () => emit('keys') },
+  { name: 'The guide', says: 'place', also: 'documentation manual help how', act: go('/guide') },
+  {
+    name: 'First evening',
+    says: 'the few steps to an open show',
+    also: 'begin start tutorial onboarding',
+    act: () => done(first.put(false)),
+  },
 ])
 const MOST = 30
 const found = computed<Act[]>(() => {

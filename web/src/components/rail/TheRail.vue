@@ -112,7 +112,7 @@ const links = computed(() => {
       >
         <Search :size="18" />
       </button>
-      <button class="rounded-[10px] p-2 hover:bg-well" aria-label="Keys and version" @click="$emit('keys')">
+      <button class="rounded-[10px] p-2 hover:bg-well" aria-label="Help: ?" title="Help: ?" @click="$emit('keys')">
         <CircleHelp :size="18" />
       </button>
       <HushButton />

@@ -6,6 +6,7 @@ import { useLive } from '@/stores/live'
 import RopeRing from './RopeRing.vue'
 import { useWhy } from '@/stores/why'
 import { type Bar, barsOf, BACK_MS, heldMarks, NOW_AT, placeOf, rowHeight, saidOf, stack } from './bars'
+import { useSampleWord } from './useSampleWord'
 import { useStrip } from './useStrip'
 
 const props = defineProps<{ folded: boolean; height: number }>()
@@ -13,6 +14,7 @@ const live = useLive()
 const kinds = useKinds()
 const why = useWhy()
 const strip = ref<HTMLElement | null>(null)
+const sample = useSampleWord()
 const { now, since, move } = useStrip(strip, live.now)
 
 const bars = computed(() => barsOf(live.rings.values(), now.value, since.value))
@@ -99,8 +101,11 @@ watch(quiet, (is) => move(!is), { immediate: true })
       </div>
       <RopeRing v-if="picked && ring" :ring="ring" :left="picked.left" @close="picked = null" />
       <p v-if="quiet && !folded" class="absolute top-[30px] left-8 z-20 text-rope-soft">
-        All quiet. Write a chat word on the right, such as <b class="font-mono font-medium text-rope-words">!pour</b>,
-        and watch it ring.
+        <template v-if="sample"
+          >All quiet. Write a chat word on the right, such as
+          <b class="font-mono font-medium text-rope-words">{{ sample }}</b>, and watch it ring.</template
+        >
+        <template v-else>All quiet. What rings is drawn here; no cue waits for a chat word yet.</template>
       </p>
     </div>
   </div>

@@ -10,9 +10,11 @@ import EventMenu from '@/components/events/EventMenu.vue'
 import { useWhy } from '@/stores/why'
 import { vMenu } from '@/lib/menu'
 import { saidOf } from './bars'
+import { useSampleWord } from './useSampleWord'
 
 defineProps<{ folded: boolean }>()
 const live = useLive()
+const sample = useSampleWord()
 const why = useWhy()
 const viewers = ref<Viewer[]>([])
 const as = toRef(live, 'speaker')
@@ -79,7 +81,7 @@ const MOODS = { held: 'text-rope-held', missed: 'text-rope-held', rang: 'text-ro
         v-model="text"
         class="h-8 min-w-0 flex-1 rounded-[8px] border border-rope-line bg-rope-well px-2 font-mono text-[13px] text-rope-words placeholder:text-rope-soft"
         aria-label="Line of chat"
-        placeholder="!pour"
+        :placeholder="sample || 'a line'"
         autocomplete="off"
         data-try
         :aria-invalid="failed !== ''"

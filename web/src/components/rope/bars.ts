@@ -1,5 +1,6 @@
 import type { DecisionNotice, Lane, RingNotice } from '@/api/types'
 import type { Drop } from '@/stores/live'
+import { crowded } from './crowds'
 
 export const BACK_MS = 30_000
 export const AHEAD_MS = 20_000
@@ -111,7 +112,7 @@ export const barsOf = (rings: Iterable<RingNotice>, now: number, since = now - B
       })
     }
   }
-  return bars
+  return crowded(bars)
 }
 
 /** What was said on the rope: an event and what was decided, or a ring that was given up while it waited. */

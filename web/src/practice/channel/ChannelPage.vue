@@ -6,6 +6,7 @@ import { ask } from '@/api/http'
 import { listen } from '@/api/socket'
 import type { Viewer } from '@/api/types'
 import { useDusk } from '@/composables/useDusk'
+import { sampleWord } from '@/lib/sampleWord'
 import CrowdMenu from './CrowdMenu.vue'
 import EventMenu from '@/components/events/EventMenu.vue'
 import { vMenu } from '@/lib/menu'
@@ -26,6 +27,10 @@ const failed = ref('')
 const privately = ref(false)
 const up = ref(false)
 const scroller = ref<HTMLElement | null>(null)
+
+/** A word that rings something, where one does. */
+const sample = ref('')
+void sampleWord().then((word) => (sample.value = word))
 
 const load = async () => {
   viewers.value = await ask<Viewer[]>('GET', '/practice/viewers')
@@ -100,7 +105,7 @@ const send = async () => {
     <div ref="scroller" class="min-h-0 flex-1 overflow-auto py-3" tabindex="0" role="log" aria-label="Chat">
       <ChatLines :lines="lines" />
       <p v-if="lines.length === 0" class="grid h-full place-items-center text-soft">
-        Nobody has written yet. Choose who you are below, and write !pour.
+        Nobody has written yet. Choose who you are below, and write {{ sample || 'a line' }}.
       </p>
     </div>
     <form class="sheet p-3" @submit.prevent="send">
@@ -157,7 +162,7 @@ const send = async () => {
           v-model="text"
           class="field h-9"
           aria-label="Your line"
-          placeholder="Write a line, such as !pour"
+          :placeholder="sample ? `Write a line, such as ${sample}` : 'Write a line'"
           autocomplete="off"
           :aria-invalid="failed !== ''"
         />

@@ -124,7 +124,10 @@ useKeys({ n: () => (adding.value = true), '/': () => list.value?.find() })
             A cue answers a chat word: with a line in chat, a card on the stage, a sound. The first one takes 20
             seconds.
           </p>
-          <button class="button button-dark" @click="adding = true">New cue</button>
+          <p class="flex justify-center gap-2">
+            <button class="button button-dark" @click="adding = true">New cue</button>
+            <RouterLink v-if="!wiring.cues.length" to="/ready" class="button">Take a ready-made one</RouterLink>
+          </p>
         </template>
         <p v-else class="text-soft">Reading the wiring…</p>
       </div>

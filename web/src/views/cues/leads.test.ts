@@ -184,26 +184,70 @@ describe('a new cue', () => {
   })
 })
 
-describe('copies', () => {
-  it('are listed, and made with keys only where that is ticked', async () => {
-    const copy = { name: 'waxbell-2026-11-28.db', bytes: 2_400_000, at: 0, keys: false }
-    const asked = serve(() => ({
-      body: { folder: '/data/backups', restore: './waxbell restore NAME --data /data', copies: [copy] },
-    }))
+describe('back-ups', () => {
+  const VIEW = {
+    folder: '/data/backups',
+    restore: './waxbell restore NAME --data /data',
+    keep: 3,
+    copies: [
+      { name: 'house-2026-11-28.zip', bytes: 2_400_000, at: 0, whole: true },
+      { name: 'waxbell-2026-11-28.db', bytes: 900_000, at: 0, whole: false },
+    ],
+  }
+  const LOOK = {
+    name: 'house-2026-11-28.zip',
+    version: '0.1.0',
+    at: 0,
+    whole: true,
+    sealed: false,
+    files: 8,
+    items: [
+      { item: { sort: 'cue', id: 'pour' }, name: 'Pour the taper' },
+      { item: { sort: 'cue', id: 'trim' }, name: 'Trim the wick' },
+    ],
+  }
+  it('are listed, made with what was typed, and kept as many as is said', async () => {
+    const asked = serve(() => ({ body: VIEW }))
     const made = mount(CopiesCard)
     await flushPromises()
-    expect(made.text()).toContain('waxbell-2026-11-28.db')
-    expect(made.text()).toContain('2.4 MB')
+    expect(made.text()).toContain('whole house · 2.4 MB')
+    expect(made.text()).toContain('database · 900 kB')
     expect(made.text()).toContain('./waxbell restore NAME --data /data')
-    await made.find('button').trigger('click')
-    await made.find('input[type=checkbox]').setValue(true)
-    expect(made.text()).toContain('Whoever has such a copy can read them.')
+    await made.find('form').trigger('submit')
     await flushPromises()
-    await made.find('button').trigger('click')
+    await made.find('input[type=password]').setValue('three tall tapers')
+    await made.find('form').trigger('submit')
     await flushPromises()
-    expect(asked.filter((each) => each.method === 'POST').map((each) => each.body)).toEqual([
-      { keys: false },
-      { keys: true },
+    await made.find('input[inputmode=numeric]').setValue('5')
+    await flushPromises()
+    expect(asked.filter((each) => each.method !== 'GET').map((each) => each.body)).toEqual([
+      { passphrase: '' },
+      { passphrase: 'three tall tapers' },
+      { keep: 5 },
     ])
+    expect((made.find('input[type=password]').element as HTMLInputElement).value).toBe('')
+  })
+  it('are looked into, and what is chosen comes as a pack does', async () => {
+    const gone = { path: 'media/1', value: '', message: 'This file is gone.', remedy: 'Choose something else.' }
+    const asked = serve((_, path) =>
+      path.endsWith('/coming')
+        ? { status: 422, body: { problems: [gone] } }
+        : { body: path.includes('house-') ? LOOK : VIEW },
+    )
+    mount(CopiesCard, { attachTo: document.body })
+    await flushPromises()
+    document.querySelector<HTMLElement>('[data-look="house-2026-11-28.zip"]')!.click()
+    await flushPromises()
+    const dialog = document.querySelector('[role=dialog]')!
+    expect(dialog.textContent).toContain('No passwords are in it.')
+    dialog.querySelectorAll<HTMLInputElement>('input[type=checkbox]')[0]!.click()
+    await flushPromises()
+    dialog.querySelector<HTMLElement>('[data-bring-back]')!.click()
+    await flushPromises()
+    expect(asked.at(-1)).toMatchObject({
+      path: '/api/copies/house-2026-11-28.zip/coming',
+      body: { items: [{ sort: 'cue', id: 'pour' }] },
+    })
+    expect(document.querySelector('[role=dialog]')!.textContent).toContain('This file is gone.')
   })
 })

@@ -17,13 +17,12 @@ const now = ref(props.look)
 const refused = ref<Problem[]>([])
 const ways = reactive<Record<string, { item: PackItem; way: PackChoices['items'][number]['way'] }>>({})
 const words = reactive<Record<string, { cue: string; word: string; becomes: string }>>({})
-const WAYS = { keep: 'keep mine', replace: 'take theirs', beside: 'have both' } as const
-const waysOf = (item: PackItem) =>
-  item.sort === 'cue'
-    ? (['keep', 'replace', 'beside'] as const)
-    : ['rack', 'desk', 'stage'].includes(item.sort)
-      ? (['keep', 'replace'] as const)
-      : (['keep'] as const)
+const WAYS: Record<PackLook['clashes'][number]['ways'][number], string> = {
+  add: 'mine, with what it lacks',
+  keep: 'keep mine',
+  replace: 'take theirs',
+  beside: 'have both',
+}
 const choices = (): PackChoices => ({
   items: Object.values(ways),
   words: Object.values(words),
@@ -95,21 +94,27 @@ const bring = async () => {
         <dd>{{ now.does.join(', ') }}</dd>
       </template>
     </dl>
-    <section v-if="now.clashes.length" class="border-t border-line pt-2" aria-label="Here under the same name">
-      <h3 class="text-[16px]">Here under the same name, and another</h3>
+    <section
+      v-if="now.clashes.length"
+      class="border-t border-line pt-2"
+      aria-label="Here under the same name, but not the same"
+    >
+      <h3 class="text-[16px]">Here under the same name, but not the same</h3>
       <div
         v-for="clash in now.clashes"
         :key="keyOf(clash.item)"
         class="flex flex-wrap items-center gap-x-3 py-1"
         :data-clash="keyOf(clash.item)"
       >
-        <span class="min-w-0 flex-1 basis-40">{{ clash.name }}</span>
-        <label v-for="way in waysOf(clash.item)" :key="way" class="flex items-center gap-1.5 text-[14px]">
+        <span class="min-w-0 flex-1 basis-40"
+          >{{ clash.name }}<template v-if="clash.theirs !== clash.name">, here {{ clash.theirs }}</template></span
+        >
+        <label v-for="way in clash.ways" :key="way" class="flex items-center gap-1.5 text-[14px]">
           <input
             type="radio"
             :name="keyOf(clash.item)"
             :value="way"
-            :checked="(ways[keyOf(clash.item)]?.way ?? 'keep') === way"
+            :checked="(ways[keyOf(clash.item)]?.way ?? clash.ways[0]) === way"
             @change="ways[keyOf(clash.item)] = { item: clash.item, way }"
           />
           {{ WAYS[way] }}

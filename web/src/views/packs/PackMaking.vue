@@ -6,6 +6,7 @@ import { ask } from '@/api/http'
 import type { PackContent, PackNamed } from '@/api/types'
 import { useLive } from '@/stores/live'
 import { useNotes } from '@/stores/notes'
+import PackPick from './PackPick.vue'
 import { bySort, keyOf } from './items'
 
 /** A pack is made of what is chosen; what hangs on it comes along, and is told before. */
@@ -24,12 +25,6 @@ watch(
   () => ask<PackNamed[]>('GET', '/packs/items').then((told) => (all.value = told), failed),
   { immediate: true },
 )
-const shown = computed(() => {
-  const words = find.value.trim().toLowerCase()
-  return bySort(
-    all.value.filter((each) => each.name.toLowerCase().includes(words) || chosen.value.includes(keyOf(each.item))),
-  ).filter((each) => ['rack', 'cue', 'desk', 'stage'].includes(each.sort))
-})
 const items = computed(() => all.value.filter((each) => chosen.value.includes(keyOf(each.item))))
 const look = useDebounceFn(() => {
   if (!items.value.length) {
@@ -65,20 +60,14 @@ const address = computed(() => {
       />
     </header>
     <div class="grid grid-cols-[minmax(0,1fr)_320px] gap-5 max-[900px]:grid-cols-1">
-      <div class="max-h-[420px] overflow-auto" tabindex="0" role="region" aria-label="What can be chosen">
-        <fieldset v-for="group in shown" :key="group.sort" class="pb-2">
-          <legend class="text-[13px] text-soft">{{ group.many }}</legend>
-          <div class="grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-x-3">
-            <label v-for="each in group.items" :key="keyOf(each.item)" class="flex min-w-0 items-center gap-2 py-0.5">
-              <input v-model="chosen" type="checkbox" :value="keyOf(each.item)" class="h-4 w-4 flex-none" />
-              <span class="truncate" :title="each.name">{{ each.name }}</span>
-            </label>
-          </div>
-        </fieldset>
-        <p v-if="!shown.length" class="py-4 text-center text-soft">
-          {{ find ? 'Nothing is called so.' : 'There is nothing to choose yet: make a cue first.' }}
-        </p>
-      </div>
+      <PackPick
+        v-model="chosen"
+        class="max-h-[420px]"
+        label="What can be chosen"
+        :items="all"
+        :find="find"
+        :nothing="find ? 'Nothing is called so.' : 'There is nothing to choose yet: make a cue first.'"
+      />
       <div class="flex flex-col gap-2">
         <label class="block"
           ><span class="text-[13px] text-soft">Name</span><input v-model="name" class="field" maxlength="60" data-name
@@ -113,7 +102,9 @@ const address = computed(() => {
             }}{{ content.files.length > 8 ? ` and ${content.files.length - 8} more` : '' }}
           </p>
         </div>
-        <p class="text-[13px] text-soft">Names of people in circles, passwords and addresses never go into a pack.</p>
+        <p class="text-[13px] text-soft">
+          Who is in circles, passwords and secret addresses never go into a pack; names that stand in a cue do.
+        </p>
       </div>
     </div>
   </section>

@@ -105,7 +105,9 @@ const left = (pack: PackHere) =>
         >
           <p class="min-w-0 flex-1 basis-72">
             <b class="font-serif text-[17px]">{{ pack.name }}</b>
-            <span class="text-[13px] text-soft"> {{ pack.version }}, {{ dayAndTime(pack.at) }} · {{ left(pack) }}</span>
+            <span class="pl-2 text-[13px] text-soft"
+              >version {{ pack.version }}, brought {{ dayAndTime(pack.at) }} · {{ left(pack) }}</span
+            >
             <span v-if="pack.says" class="block text-[14px]">{{ pack.says }}</span>
           </p>
           <button class="button" @click="leaving = pack">Take it out</button>

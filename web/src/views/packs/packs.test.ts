@@ -67,10 +67,13 @@ describe('a pack that comes', () => {
   })
 
   it('asks about what is here under the same id, and looks again with the answer', async () => {
-    const { calls } = await shown({ clashes: [{ item: pour, name: 'Pour', theirs: 'Pour' }] })
+    const { calls } = await shown({
+      clashes: [{ item: pour, name: 'Pour', theirs: 'Pour it', ways: ['keep', 'replace', 'beside'] }],
+    })
     const radios = document.querySelectorAll<HTMLInputElement>('[data-clash="cue/pour"] input')
     expect([...radios].map((each) => each.value)).toEqual(['keep', 'replace', 'beside'])
     expect(radios[0]!.checked).toBe(true)
+    expect(document.body.textContent).toContain('here Pour it')
     radios[2]!.checked = true
     radios[2]!.dispatchEvent(new Event('change'))
     await flushPromises()

@@ -1,6 +1,8 @@
 package org.waxbell.app;
 
+import java.io.Console;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -11,6 +13,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.NestedExceptionUtils;
+import org.waxbell.app.backup.Houses;
 import org.waxbell.app.computer.Hand;
 import org.waxbell.app.config.Copies;
 import org.waxbell.app.config.DataFolder;
@@ -21,6 +24,7 @@ import org.waxbell.app.config.ReachFile;
 import org.waxbell.app.config.SchemaGuard;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.config.Version;
+import org.waxbell.app.json.Documents;
 import org.waxbell.app.rehearse.RehearseCommand;
 import org.waxbell.app.security.KeyGuard;
 
@@ -76,11 +80,30 @@ public class App {
         Options options = Options.parse(
                 words.stream().filter(each -> each.startsWith("--")).toArray(String[]::new));
         try (DataFolder folder = DataFolder.open(options.data())) {
-            System.out.println("In place now: " + Copies.restore(folder, copy, LocalDateTime.now())
-                    + "\nWhat was there before is in " + folder.backups() + ", as replaced-….");
+            Path from = new Copies(folder).find(copy);
+            if (Houses.isHouse(from)) {
+                new Houses(folder, Documents.standalone()).restore(from, passphrase(), LocalDateTime.now());
+            } else {
+                Copies.restore(folder, copy, LocalDateTime.now());
+            }
+            System.out.println(
+                    "In place now: " + from + "\nWhat was there before is in " + folder.backups() + ", as replaced-….");
         } catch (IOException broken) {
             throw new StartRefused("The data folder could not be let go: " + broken.getMessage() + ".", "Try again.");
         }
+    }
+
+    /** What opens the key in a back-up: as the surroundings tell it, or as somebody types it; empty text for nothing. */
+    private static String passphrase() {
+        String told = System.getenv("WAXBELL_PASSPHRASE");
+        if (told != null) {
+            return told;
+        }
+        Console console = System.console();
+        char[] typed = console == null
+                ? new char[0]
+                : console.readPassword("Passphrase of its passwords and addresses (Enter for none): ");
+        return typed == null ? "" : new String(typed);
     }
 
     /** Starts with {@code options} and returns when the first page can be asked for; throws {@link StartRefused}. */

@@ -21,11 +21,13 @@ import java.util.Set;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.waxbell.app.backup.Houses;
 import org.waxbell.app.config.Copies;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.Options;
 import org.waxbell.app.config.SchemaGuard;
 import org.waxbell.app.config.StartRefused;
+import org.waxbell.app.json.Documents;
 import org.waxbell.app.security.KeyGuard;
 import org.waxbell.app.wiring.WiringStore;
 
@@ -44,7 +46,9 @@ class CopiesTest {
     static void run() throws IOException {
         try (Running app = Running.demo(ran)) {
             assertThat(app.say("wickerby", "!pour").status()).isEqualTo(200);
-            assertThat(app.post("/api/copies", Map.of("keys", true)).status()).isEqualTo(200);
+            assertThat(app.post("/api/copies", Map.of("passphrase", "three tall tapers"))
+                            .status())
+                    .isEqualTo(200);
             app.get("/api/stages/main/address");
         }
     }
@@ -99,24 +103,31 @@ class CopiesTest {
                 assertThat(copies.daily(TODAY.plusDays(day + 10))).isPresent();
                 assertThat(copies.daily(TODAY.plusDays(day + 10))).isEmpty();
             }
-            copies.now(LocalDateTime.of(2026, 11, 28, 19, 5, 0), false);
+            Houses houses = new Houses(folder, Documents.standalone());
+            houses.now(LocalDateTime.of(2026, 11, 28, 19, 5, 0), "");
+            for (int day = 0; day < 4; day++) {
+                houses.daily(TODAY.plusDays(day + 10), 2);
+                houses.daily(TODAY.plusDays(day + 10), 2);
+            }
             assertThat(copies.all())
                     .extracting(Copies.Copy::name)
-                    .contains("copy-2026-11-28-190500.db", "waxbell-2026-12-16.db", "waxbell-2026-12-10.db")
-                    .doesNotContain("waxbell-2026-12-09.db")
+                    .contains(
+                            "house-2026-11-28-190500.zip",
+                            "house-2026-12-11.zip",
+                            "house-2026-12-10.zip",
+                            "waxbell-2026-12-16.db",
+                            "waxbell-2026-12-10.db")
+                    .doesNotContain("waxbell-2026-12-09.db", "house-2026-12-09.zip")
                     .filteredOn(name -> name.startsWith("waxbell-"))
                     .hasSize(Copies.KEPT);
         }
     }
 
     @Test
-    void theProgramMakesTodaysCopyByItselfAndKeysOnlyWhenAsked() throws IOException {
+    void theProgramMakesTodaysCopyByItself() throws IOException {
         try (DataFolder folder = DataFolder.open(copy())) {
             assertThat(new Copies(folder).all())
-                    .anySatisfy(each -> assertThat(each.name()).matches("waxbell-20\\d\\d-\\d\\d-\\d\\d\\.db"))
-                    .filteredOn(Copies.Copy::keys)
-                    .singleElement()
-                    .satisfies(each -> assertThat(each.name()).endsWith("-with-keys.zip"));
+                    .anySatisfy(each -> assertThat(each.name()).matches("waxbell-20\\d\\d-\\d\\d-\\d\\d\\.db"));
         }
     }
 
@@ -171,13 +182,17 @@ class CopiesTest {
                         .isInstanceOf(StartRefused.class)
                         .hasMessageContaining("does not fit");
             }
-            String withKeys = new Copies(folder)
+            Path whole = new Copies(folder)
                     .all().stream()
-                            .filter(Copies.Copy::keys)
+                            .filter(each -> each.whole() && each.name().length() > "house-2026-11-28.zip".length())
                             .findFirst()
-                            .orElseThrow()
-                            .name();
-            Copies.restore(folder, withKeys, LocalDateTime.now());
+                            .map(each -> folder.backups().resolve(each.name()))
+                            .orElseThrow();
+            Houses houses = new Houses(folder, Documents.standalone());
+            assertThatThrownBy(() -> houses.restore(whole, "two short tapers", LocalDateTime.now()))
+                    .isInstanceOf(StartRefused.class)
+                    .hasMessageContaining("passphrase does not open");
+            houses.restore(whole, "three tall tapers", LocalDateTime.now());
             assertThat(Files.readAllBytes(folder.secretKey())).isEqualTo(key);
             assertThat(folder.backups()).isDirectoryContaining("glob:**replaced-*.key");
             KeyGuard.check(folder, false);

@@ -62,6 +62,20 @@ class PacksTest {
         return done.body();
     }
 
+    /** Another word for each that is taken. */
+    static List<Map<String, Object>> renamed(JsonNode look, String behind) {
+        return look.get("words")
+                .valueStream()
+                .map(each -> Map.<String, Object>of(
+                        "cue",
+                        each.get("cue").asString(),
+                        "word",
+                        each.get("word").asString(),
+                        "becomes",
+                        each.get("word").asString() + behind))
+                .toList();
+    }
+
     /** Documents without their versions, which count every edit. */
     private static List<String> documents(JsonNode wiring, String list) {
         String one = list.substring(0, list.length() - 1);
@@ -153,16 +167,7 @@ class PacksTest {
         Running.Answer refused = to.post(path + "/bring", unsaid);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("problems").toString()).contains("Give it another word, or leave this one out.");
-        List<Map<String, Object>> words = look.get("words")
-                .valueStream()
-                .map(each -> Map.<String, Object>of(
-                        "cue",
-                        each.get("cue").asString(),
-                        "word",
-                        each.get("word").asString(),
-                        "becomes",
-                        each.get("word").asString() + "-theirs"))
-                .toList();
+        List<Map<String, Object>> words = renamed(look, "-theirs");
         Map<String, Object> choices = Map.of(
                 "items",
                 List.of(),
@@ -178,8 +183,16 @@ class PacksTest {
         assertThat(to.say("wickerby", first).body().get("sentence").asString()).contains("Pour the taper");
         to.post("/api/hush", null);
         to.post("/api/show", Map.of("open", false));
+        Running.Answer hangs = to.post("/api/packs/pouring-hour/take-out", null);
+        assertThat(hangs.status()).isEqualTo(422);
+        assertThat(hangs.body().get("problems").toString()).contains("\"My own\"", "It hangs on the pack");
+        assertThat(wiring().get("cues").toString()).contains("My own", "-theirs");
+        to.ask(
+                "DELETE",
+                "/api/cues/mine?version=" + to.cue("mine").get("version").asLong(),
+                null);
         assertThat(to.post("/api/packs/pouring-hour/take-out", null).status()).isEqualTo(200);
-        assertThat(wiring().get("cues").toString()).contains("My own").doesNotContain("-theirs");
+        assertThat(wiring().get("cues")).isEmpty();
     }
 
     @Test
@@ -190,17 +203,7 @@ class PacksTest {
                 "POST", "/api/shelf?folder=Pictures&name=taper.svg", other, "Content-Type", "application/octet-stream");
         JsonNode look = come(pack).body();
         assertThat(look.get("files").toString()).contains("taper-2.svg");
-        List<Map<String, Object>> words = look.get("words")
-                .valueStream()
-                .map(each -> Map.<String, Object>of(
-                        "cue",
-                        each.get("cue").asString(),
-                        "word",
-                        each.get("word").asString(),
-                        "becomes",
-                        "!w" + each.get("word").asString().length()))
-                .toList();
-        bring(look, Map.of("items", List.of(), "words", words));
+        bring(look, Map.of("items", List.of(), "words", renamed(look, "-again")));
         assertThat(to.cue("pour-the-taper").toString()).contains("taper-2.svg");
     }
 
@@ -256,6 +259,29 @@ class PacksTest {
         assertThat(to.post("/api/packs/coming/" + look.get("coming").asString() + "/bring", choices)
                         .status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    @Order(8)
+    void anotherVersionIsTakenOutWithTheFirstAndMyOwnStageKeepsWhatIDidSince() {
+        to.post("/api/packs/pouring-hour/take-out", null);
+        List<String> cues = documents(wiring(), "cues");
+        bring(come(pack).body(), NO_CHOICE);
+        bring(
+                come(from.file(FILE.replace("version=1", "version=2") + "cue/kettle-on"))
+                        .body(),
+                NO_CHOICE);
+        assertThat(to.get("/api/packs").body()).hasSize(1);
+        assertThat(wiring().get("cues").toString()).contains("pour-the-taper", "kettle-on");
+        JsonNode main = wiring().get("stages").get(0);
+        ObjectNode mine = (ObjectNode) main.get("stage").deepCopy();
+        mine.put("name", "My own stage");
+        to.put("/api/stages/main", Map.of("version", main.get("version").asLong(), "stage", mine));
+        assertThat(to.post("/api/packs/pouring-hour/take-out", null).status()).isEqualTo(200);
+        assertThat(documents(wiring(), "cues")).isEqualTo(cues);
+        JsonNode after = wiring().get("stages").get(0).get("stage");
+        assertThat(after.get("name").asString()).isEqualTo("My own stage");
+        assertThat(after.get("outlets").toString()).doesNotContain("\"bench\"");
     }
 
     private static void refused(byte[] file, String why) {

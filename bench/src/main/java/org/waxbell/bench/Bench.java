@@ -20,11 +20,12 @@ public final class Bench {
 
     private Bench() {}
 
-    /** {@code bench NAME [--long|--small]}, {@code bench all --small} for every one, or {@code bench crowd} and {@code bench bare PORT} for processes of their own. */
+    /** {@code bench NAME [--long|--small]}, {@code bench all --small} for every one, or {@code bench crowd}, {@code bench press} and {@code bench bare PORT} for processes of their own. */
     public static void main(String[] args) throws Exception {
         String name = args.length > 0 ? args[0] : "";
         switch (name) {
             case "crowd" -> Crowd.run();
+            case "press" -> KeysBench.press();
             case "bare" -> BareApp.start(Integer.parseInt(args[1]));
             case "all" -> {
                 for (String each : NAMES) {

@@ -71,8 +71,8 @@ final class LiveBench {
     private void lines(Path data) throws Exception {
         int count = scale.of(300, 5_000, 50_000);
         long before = size(data, PEOPLE);
-        long bare = scale.small() ? before : size(data, 0);
-        long full = size(data, count);
+        long bare = scale.small() ? before : size(data, PEOPLE);
+        long full = size(data, PEOPLE + count);
         Figures.print("line_on_disk", (full - bare - (bare - before)) / (double) count, "bytes");
     }
 

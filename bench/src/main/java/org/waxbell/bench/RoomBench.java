@@ -46,7 +46,7 @@ final class RoomBench {
     }
 
     /** Begins something whose end is told to a queue. */
-    private interface Begins {
+    interface Begins {
         void begin() throws Exception;
     }
 
@@ -109,6 +109,7 @@ final class RoomBench {
             server.stop(0);
             client.disconnect();
         }
+        new KeysBench(this).run(data.resolve("keys"));
         putBack(data.resolve("killed"));
     }
 
@@ -178,7 +179,7 @@ final class RoomBench {
         return JSON.readTree(text.replace('\'', '"'));
     }
 
-    private static void cue(Packaged app, String id, String part) {
+    static void cue(Packaged app, String id, String part) {
         JsonNode sample = app.get("/api/wiring")
                 .get("cues")
                 .valueStream()
@@ -186,7 +187,7 @@ final class RoomBench {
                 .findFirst()
                 .orElseThrow();
         ObjectNode cue = (ObjectNode) sample.get("cue").deepCopy();
-        cue.put("id", "b-" + id).put("name", "b-" + id).putArray("gates");
+        cue.put("id", "b-" + id).put("name", "b-" + id).put("allTheSame", true).putArray("gates");
         cue.set("pulls", json("[{'kind':'chatWord','words':['!b" + id + "'],'general':false,'argument':''}]"));
         ((ObjectNode) cue.at("/takes/0/score"))
                 .set("parts", json("[{'id':'part','start':{'kind':'at','ms':0}," + part + "," + PLAIN + "}]"));
@@ -196,11 +197,19 @@ final class RoomBench {
     }
 
     /** @param each how many are heard of one round of ours; the bare one is heard once */
-    private void both(String name, BlockingQueue<Long> heard, int each, Begins ours, Begins bare) throws Exception {
+    void both(String name, BlockingQueue<Long> heard, int each, Begins ours, Begins bare) throws Exception {
+        both(name, heard, each, 0, ours, bare);
+    }
+
+    /** @param restMs before each round, until what the last one did is put back */
+    void both(String name, BlockingQueue<Long> heard, int each, long restMs, Begins ours, Begins bare)
+            throws Exception {
         List<Double> us = new ArrayList<>();
         List<Double> them = new ArrayList<>();
         for (int i = 0; i < rounds; i++) {
+            LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(restMs));
             us.add(once(heard, each, ours));
+            LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(restMs));
             them.add(once(heard, 1, bare));
         }
         Figures.printBoth(name + "_line_to", us);
@@ -290,7 +299,7 @@ final class RoomBench {
         return app.get("/api/practice/room").get(0).get("light").toString();
     }
 
-    private static boolean waitFor(BooleanSupplier wanted) {
+    static boolean waitFor(BooleanSupplier wanted) {
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(15);
         while (System.nanoTime() < until) {
             if (wanted.getAsBoolean()) {

@@ -3,18 +3,15 @@ package org.waxbell.act;
 import java.util.List;
 import java.util.Map;
 import org.waxbell.check.Problems;
-import org.waxbell.kind.Kind;
+import org.waxbell.kind.Kinded;
 import org.waxbell.kind.Records;
 import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Piece;
 
 /** What the host has written for a standing job that stands by itself, such as one clock: any stage may show it. */
-public interface DeskSheet extends DeskDocument {
+public interface DeskSheet extends DeskDocument, Kinded {
     /** The version of its document. */
     int formatVersion();
-
-    /** What its kind says of itself. */
-    Kind<?> kind();
 
     /** Adds what is wrong with it. */
     void check(Problems problems);

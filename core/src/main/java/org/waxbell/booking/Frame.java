@@ -21,6 +21,17 @@ public record Frame(int x, int y, int width, int height, int layer, boolean lock
         this(x, y, width, height, layer, false);
     }
 
+    /** The same place on a stage of another size. The first two are the width and height of the stage on which it stands, the others those of the other. */
+    public Frame scaled(int fromWide, int fromHigh, int toWide, int toHigh) {
+        return new Frame(
+                x * toWide / fromWide,
+                y * toHigh / fromHigh,
+                Math.max(1, width * toWide / fromWide),
+                Math.max(1, height * toHigh / fromHigh),
+                layer,
+                locked);
+    }
+
     /** Adds what is wrong with it. */
     public void check(Problems here) {
         here.at("width").within(width, 1, MOST_SIZE, "The width", " pixels");

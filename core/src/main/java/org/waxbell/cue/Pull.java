@@ -5,15 +5,12 @@ import java.util.Optional;
 import java.util.Set;
 import org.waxbell.check.Problems;
 import org.waxbell.event.ShowEvent;
-import org.waxbell.kind.Kind;
+import org.waxbell.kind.Kinded;
 import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Said;
 
 /** What sets a cue off. */
-public interface Pull {
-    /** What its kind says of itself. */
-    Kind<?> kind();
-
+public interface Pull extends Kinded {
     /** Its piece of the sentence of a cue. */
     Said said(Naming names);
 

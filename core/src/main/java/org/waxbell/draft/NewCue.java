@@ -37,6 +37,9 @@ import org.waxbell.words.WordKey;
  * @param rack   in which it lies
  */
 public record NewCue(Pull pull, String answer, List<String> parts, String rack) {
+    /** A cue of which nothing is written yet. */
+    public static final Cue BLANK = blank("none", "None", "");
+
     private static final String SOUND = "sound";
     private static final int LONGEST_NAME = 60;
     private static final int LONGEST_ID = 40;
@@ -47,6 +50,25 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
 
     public NewCue {
         parts = List.copyOf(parts);
+    }
+
+    private static Cue blank(String id, String name, String rack) {
+        return new Cue(
+                Cue.FORMAT,
+                id,
+                name,
+                "",
+                true,
+                rack,
+                true,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(Take.only(new Score(List.of()))),
+                TakeRule.FIRST,
+                Urgency.USUAL,
+                WAIT,
+                false);
     }
 
     /** How it will be called. */
@@ -63,22 +85,7 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
         Set<String> taken = new HashSet<>();
         wiring.cues().forEach(each -> taken.add(each.id()));
         String name = name(wiring);
-        Cue empty = new Cue(
-                Cue.FORMAT,
-                Ids.of(name, "cue", LONGEST_ID, taken),
-                name,
-                "",
-                true,
-                rack,
-                true,
-                List.of(pull),
-                List.of(),
-                List.of(),
-                List.of(Take.only(new Score(List.of()))),
-                TakeRule.FIRST,
-                Urgency.USUAL,
-                WAIT,
-                false);
+        Cue empty = blank(Ids.of(name, "cue", LONGEST_ID, taken), name, rack).withPulls(List.of(pull));
         List<Part> score = new ArrayList<>();
         for (String kind : parts) {
             kinds.kind(kind)

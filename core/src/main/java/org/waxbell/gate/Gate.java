@@ -2,15 +2,12 @@ package org.waxbell.gate;
 
 import org.waxbell.check.Problems;
 import org.waxbell.condition.Scope;
-import org.waxbell.kind.Kind;
+import org.waxbell.kind.Kinded;
 import org.waxbell.sentence.Naming;
 import org.waxbell.sentence.Said;
 
 /** One check between a pull and the score. */
-public interface Gate {
-    /** What its kind says of itself. */
-    Kind<?> kind();
-
+public interface Gate extends Kinded {
     /** Its piece of the sentence of a cue. */
     Said said(Naming names);
 

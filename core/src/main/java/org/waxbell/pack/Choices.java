@@ -1,11 +1,12 @@
 package org.waxbell.pack;
 
+import java.util.List;
 import java.util.Map;
 
 /**
  * What whoever brings a pack decided where both sides have the same.
  *
- * @param items what happens with something that is there under the same id and is another; {@link Way#ADD} for stages and {@link Way#KEEP} for all else where nothing was decided
+ * @param items what happens with something that is there under the same id and is another; the first of {@link #ways} where nothing that can be was decided
  * @param words what a chat word becomes that is taken, by {@link WordClash#key}; empty text to leave it out
  */
 public record Choices(Map<PackItem, Way> items, Map<String, String> words) {
@@ -29,7 +30,19 @@ public record Choices(Map<PackItem, Way> items, Map<String, String> words) {
         BESIDE
     }
 
+    /** What can be done with something of that sort, the usual one first. What belongs to the house is never replaced, for much else hangs on it. */
+    static List<Way> ways(PackItem.Sort sort) {
+        return switch (sort) {
+            case LOOK, SLATE, CIRCLE -> List.of(Way.KEEP);
+            case RACK, DESK -> List.of(Way.KEEP, Way.REPLACE);
+            case STAGE -> List.of(Way.ADD, Way.KEEP, Way.REPLACE);
+            case CUE -> List.of(Way.KEEP, Way.REPLACE, Way.BESIDE);
+        };
+    }
+
     Way of(PackItem item) {
-        return items.getOrDefault(item, item.sort() == PackItem.Sort.STAGE ? Way.ADD : Way.KEEP);
+        List<Way> ways = ways(item.sort());
+        Way wished = items.get(item);
+        return wished != null && ways.contains(wished) ? wished : ways.get(0);
     }
 }

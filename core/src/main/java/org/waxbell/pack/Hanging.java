@@ -2,6 +2,8 @@ package org.waxbell.pack;
 
 import java.lang.reflect.RecordComponent;
 import java.util.Collection;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -11,27 +13,29 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.act.Asking;
-import org.waxbell.act.DeskSheet;
+import org.waxbell.booking.Place;
 import org.waxbell.chapter.Chapter;
 import org.waxbell.cue.Cue;
-import org.waxbell.cue.Pull;
 import org.waxbell.event.Target;
-import org.waxbell.fixture.Fixture;
 import org.waxbell.gate.ConditionGate;
-import org.waxbell.gate.Gate;
 import org.waxbell.gate.WhoGate;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.From;
 import org.waxbell.kind.Kind;
+import org.waxbell.kind.Kinded;
 import org.waxbell.kind.Records;
-import org.waxbell.score.Part;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.Wiring;
 
-/** Finds what something of a wiring names of the rest of it: told by how kinds describe their fields, and by the values that stand in words. */
+/**
+ * Finds what something of a wiring names of the rest of it, told by how kinds describe their fields and by the values that stand in words: other
+ * things, and places on stages.
+ */
 final class Hanging {
     private static final Pattern IN_BRACES = Pattern.compile("\\{\\s*(\\w+)");
-    private static final Pattern NAMES = Pattern.compile("\\w+");
+    private static final Pattern NAMES = Pattern.compile("(\\w+)");
+    private static final Set<From> PLACES =
+            EnumSet.of(From.SPOTS, From.OUTLETS, From.OWN_OUTLETS, From.WHEELS, From.MASCOTS);
 
     /** What a field names by where its choices come from. */
     private static final Map<From, PackItem.Sort> SORTS = Map.ofEntries(
@@ -51,24 +55,54 @@ final class Hanging {
             Map.entry(From.POLLS, PackItem.Sort.DESK),
             Map.entry(From.PRIZES, PackItem.Sort.DESK));
 
-    private final Wiring wiring;
-    private final Set<PackItem> found = new TreeSet<>();
+    private final Set<PackItem> items = new TreeSet<>();
+    private final Set<Place> places = new TreeSet<>();
+    private final Names names;
+    /** The stage on which what is looked at stands, empty text for none. */
+    private final String on;
 
-    private Hanging(Wiring wiring) {
-        this.wiring = wiring;
+    private Hanging(Names names, String on) {
+        this.names = names;
+        this.on = on;
     }
 
-    /** What {@code thing} names; what is not there is not among it. */
-    static Set<PackItem> on(Object thing, Wiring wiring) {
-        Hanging hanging = new Hanging(wiring);
+    /** What stands in words for values of the slate and of desks, of one wiring. */
+    record Names(Map<String, PackItem> slate, Map<String, String> desks) {
+        static Names of(Wiring wiring) {
+            Map<String, PackItem> slate = new HashMap<>();
+            wiring.house().slate().forEach(value -> {
+                PackItem item = new PackItem(PackItem.Sort.SLATE, value.id());
+                slate.put(value.id(), item);
+                slate.put(value.inWords(), item);
+                slate.put(value.ofNamed(), item);
+            });
+            Map<String, String> desks = new HashMap<>();
+            wiring.deskDocuments()
+                    .forEach((place, desk) -> desk.values().keySet().forEach(value -> desks.put(value, place)));
+            return new Names(slate, desks);
+        }
+    }
+
+    /** What {@code thing} names; some of it may not be there. @param stage on which it stands, empty text for none */
+    static Hanging of(Object thing, Names names, String stage) {
+        Hanging hanging = new Hanging(names, stage);
         hanging.walk(thing);
-        hanging.found.retainAll(Packing.all(wiring));
-        return hanging.found;
+        return hanging;
+    }
+
+    /** Other things of the wiring. */
+    Set<PackItem> items() {
+        return items;
+    }
+
+    /** Spots, outlets and fixtures. */
+    Set<Place> places() {
+        return places;
     }
 
     private void walk(@Nullable Object thing) {
         if (thing instanceof String text) {
-            names(text, IN_BRACES);
+            named(text, IN_BRACES);
         } else if (thing instanceof Optional<?> maybe) {
             maybe.ifPresent(this::walk);
         } else if (thing instanceof Collection<?> all) {
@@ -83,77 +117,63 @@ final class Hanging {
         }
     }
 
-    /** What it names by a field. */
+    /** What it names by its fields, and what has no field that tells. */
     private void told(Object thing) {
-        kind(thing)
-                .ifPresent(kind -> kind.fields().stream()
-                        .filter(field -> field.type() != Field.Type.SECRET && SORTS.containsKey(field.from()))
-                        .forEach(field -> named(field, Kind.at(thing, field.key()))));
+        Kind<?> kind = thing instanceof Kinded kinded
+                ? kinded.kind()
+                : thing instanceof Cue ? Cue.KIND : thing instanceof Stage ? Stage.KIND : null;
+        if (kind != null) {
+            kind.fields().stream()
+                    .filter(field -> field.type() != Field.Type.SECRET)
+                    .forEach(field -> field(kind, field, thing));
+        }
         if (thing instanceof Target target && target.kind() == Target.Kind.RACK) {
-            found.add(new PackItem(PackItem.Sort.RACK, target.name()));
+            items.add(new PackItem(PackItem.Sort.RACK, target.name()));
         } else if (thing instanceof Asking asking) {
             desk(asking.about());
         } else if (thing instanceof Chapter chapter) {
             desk(chapter.clock());
         } else if (thing instanceof WhoGate who) {
-            who.circles().forEach(each -> found.add(new PackItem(PackItem.Sort.CIRCLE, each)));
+            who.circles().forEach(each -> items.add(new PackItem(PackItem.Sort.CIRCLE, each)));
         } else if (thing instanceof ConditionGate gate) {
-            names(gate.condition(), NAMES);
+            named(gate.condition(), NAMES);
         } else if (thing instanceof Cue cue) {
-            cue.takes().forEach(take -> names(take.when(), NAMES));
+            cue.takes().forEach(take -> named(take.when(), NAMES));
         }
     }
 
-    private static Optional<Kind<?>> kind(Object thing) {
-        return Optional.ofNullable(
-                thing instanceof Part part
-                        ? part.kind()
-                        : thing instanceof Gate gate
-                                ? gate.kind()
-                                : thing instanceof Pull pull
-                                        ? pull.kind()
-                                        : thing instanceof Fixture fixture
-                                                ? fixture.kind()
-                                                : thing instanceof DeskSheet desk
-                                                        ? desk.kind()
-                                                        : thing instanceof Cue
-                                                                ? Cue.KIND
-                                                                : thing instanceof Stage ? Stage.KIND : null);
-    }
-
-    private void named(Field field, Object value) {
-        PackItem.Sort sort = Objects.requireNonNull(SORTS.get(field.from()));
-        if (sort == PackItem.Sort.DESK) {
-            desk(String.valueOf(value));
-        } else {
-            found.add(new PackItem(sort, String.valueOf(value)));
+    private void field(Kind<?> kind, Field field, Object thing) {
+        if (PLACES.contains(field.from())) {
+            String stage = kind.field("stage").isPresent() ? String.valueOf(Kind.at(thing, "stage")) : on;
+            places.add(new Place(stage, String.valueOf(Kind.at(thing, field.key()))));
+        } else if (SORTS.containsKey(field.from())) {
+            PackItem.Sort sort = Objects.requireNonNull(SORTS.get(field.from()));
+            String value = String.valueOf(Kind.at(thing, field.key()));
+            if (sort == PackItem.Sort.DESK) {
+                desk(value);
+            } else {
+                items.add(new PackItem(sort, value));
+            }
         }
     }
 
     /** A desk by its place: one that stands by itself, or one on a stage. */
     private void desk(String place) {
-        int stroke = place.indexOf('/');
-        found.add(
-                stroke < 0
-                        ? new PackItem(PackItem.Sort.DESK, place)
-                        : new PackItem(PackItem.Sort.STAGE, place.substring(0, stroke)));
+        if (place.indexOf('/') < 1) {
+            items.add(new PackItem(PackItem.Sort.DESK, place));
+        } else {
+            Place there = Place.of(place);
+            items.add(new PackItem(PackItem.Sort.STAGE, there.stage()));
+            places.add(there);
+        }
     }
 
     /** Values of the slate and of desks that stand in a text. */
-    private void names(String text, Pattern pattern) {
+    private void named(String text, Pattern pattern) {
         Matcher each = pattern.matcher(text);
         while (each.find()) {
-            String name = each.group(each.groupCount());
-            wiring.house().slate().stream()
-                    .filter(value -> value.id().equals(name)
-                            || value.inWords().equals(name)
-                            || value.ofNamed().equals(name))
-                    .forEach(value -> found.add(new PackItem(PackItem.Sort.SLATE, value.id())));
-            wiring.deskDocuments().forEach((place, desk) -> {
-                if (desk.values().containsKey(name)) {
-                    desk(place);
-                }
-            });
+            Optional.ofNullable(names.slate().get(each.group(1))).ifPresent(items::add);
+            Optional.ofNullable(names.desks().get(each.group(1))).ifPresent(this::desk);
         }
     }
 }

@@ -1,20 +1,19 @@
 package org.waxbell.pack;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.function.Function;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import org.waxbell.check.Problem;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.CuePull;
 import org.waxbell.cue.Pull;
+import org.waxbell.draft.Ids;
 import org.waxbell.kind.Records;
 import org.waxbell.port.Calendars;
 import org.waxbell.stage.Stage;
@@ -31,112 +30,124 @@ import org.waxbell.wiring.WiringDocument;
  * @param words   chat words that are taken still
  * @param there   what is there already, and just so
  * @param brings  what is new or takes the place of another
+ * @param added   ids of spots, outlets and fixtures that stages which are there get, by those
  */
 public record Meeting(
-        WiringDocument comes, List<Clash> clashes, List<WordClash> words, Set<PackItem> there, Set<PackItem> brings) {
-    private static final Pattern WORD = Pattern.compile("pulls\\[(\\d+)]\\.words\\[(\\d+)]");
-    private static final int LONGEST_ID = 60;
+        WiringDocument comes,
+        List<Clash> clashes,
+        List<WordClash> words,
+        Set<PackItem> there,
+        Set<PackItem> brings,
+        Map<String, Set<String>> added) {
+    private static final int LONGEST_HEAD = 56;
 
     /** What comes of a pack's document in that wiring. */
     public static Meeting of(Wiring wiring, WiringDocument pack, Choices choices, Calendars calendars) {
-        WiringDocument meant = added(wiring, pack, choices);
+        Map<String, Set<String>> added = new TreeMap<>();
+        WiringDocument meant = meant(wiring, pack, choices, added);
         Wiring coming = meant.on(wiring.shelf());
         List<Clash> clashes = new ArrayList<>();
         Set<PackItem> same = new TreeSet<>();
         Set<PackItem> brings = new TreeSet<>();
-        Set<PackItem> left = new HashSet<>();
         for (PackItem item : Packing.all(coming)) {
-            Object mine = Packing.thing(coming, item).orElseThrow();
-            Optional<Object> theirs = Packing.thing(wiring, item);
-            if (theirs.isEmpty()) {
-                brings.add(item);
-            } else if (alike(theirs.get(), mine)) {
+            Object comes = Packing.thing(coming, item).orElseThrow();
+            Optional<Object> here = Packing.thing(wiring, item);
+            if (here.isPresent() && alike(here.get(), comes)) {
                 same.add(item);
-                left.add(item);
-            } else if (item.sort() == PackItem.Sort.STAGE && choices.of(item) == Choices.Way.ADD) {
-                // Nothing of it is another then: there is no question.
-                brings.add(item);
             } else {
-                clashes.add(new Clash(item, Packing.name(coming, item), Packing.name(wiring, item)));
-                (stays(item, choices) ? left : brings).add(item);
+                here.filter(each -> !isLacking(each, item, pack))
+                        .ifPresent(each -> clashes.add(new Clash(
+                                item,
+                                Packing.name(coming, item),
+                                Packing.name(wiring, item),
+                                Choices.ways(item.sort()))));
+                if (here.isEmpty() || choices.of(item) != Choices.Way.KEEP) {
+                    brings.add(item);
+                }
             }
         }
-        WiringDocument comes = settled(wiring, meant, choices, left);
-        return new Meeting(comes, clashes, taken(wiring, comes, calendars), same, renamed(wiring, brings, choices));
+        Map<String, String> called = called(wiring, pack, choices, brings);
+        WiringDocument comes = settled(meant, choices, brings, called);
+        Set<PackItem> names = new TreeSet<>();
+        brings.forEach(each -> names.add(
+                each.sort() == PackItem.Sort.CUE
+                        ? new PackItem(each.sort(), called.getOrDefault(each.id(), each.id()))
+                        : each));
+        return new Meeting(comes, clashes, taken(wiring, comes, calendars), same, names, added);
     }
 
-    /** The pack with stages that are here as they will be where what they lack is added. */
-    private static WiringDocument added(Wiring wiring, WiringDocument pack, Choices choices) {
-        List<Stage> stages = pack.stages().stream()
-                .map(stage -> choices.of(new PackItem(PackItem.Sort.STAGE, stage.id())) == Choices.Way.ADD
-                        ? wiring.stage(stage.id())
-                                .map(here -> StageShare.added(here, stage))
-                                .orElse(stage)
-                        : stage)
-                .toList();
-        return Records.with(pack, Map.of("stages", stages));
+    /** The pack as it is meant here: stages that are here with what they lack, and no cue that may do anything all the same. @param added is told what stages get */
+    private static WiringDocument meant(
+            Wiring wiring, WiringDocument pack, Choices choices, Map<String, Set<String>> added) {
+        List<Stage> stages = new ArrayList<>();
+        for (Stage stage : pack.stages()) {
+            Optional<Stage> here = wiring.stage(stage.id())
+                    .filter(each -> choices.of(new PackItem(PackItem.Sort.STAGE, stage.id())) == Choices.Way.ADD);
+            here.map(each -> StageShare.lacking(each, stage))
+                    .filter(ids -> !ids.isEmpty())
+                    .ifPresent(ids -> added.put(stage.id(), ids));
+            stages.add(here.map(each -> StageShare.added(each, stage)).orElse(stage));
+        }
+        return Records.with(
+                pack,
+                Map.of(
+                        "stages",
+                        stages,
+                        "cues",
+                        pack.cues().stream().map(Packing::unsaid).toList(),
+                        "media",
+                        List.of()));
     }
 
-    /** Who is in a circle stays at home on both sides. */
+    /** Whether something here only lacks what comes, so that there is nothing to decide. */
+    private static boolean isLacking(Object here, PackItem item, WiringDocument pack) {
+        return here instanceof Stage mine
+                && pack.stages().stream().anyMatch(each -> each.id().equals(item.id()) && StageShare.fits(mine, each));
+    }
+
+    /** Who is in a circle, and that a cue may ring all the same, stay at home on both sides. */
     private static boolean alike(Object here, Object comes) {
-        return here instanceof Circle mine && comes instanceof Circle theirs
-                ? mine.withoutPeople().equals(theirs.withoutPeople())
-                : here.equals(comes);
+        if (here instanceof Circle mine && comes instanceof Circle theirs) {
+            return mine.withoutPeople().equals(theirs.withoutPeople());
+        }
+        return here instanceof Cue mine ? Packing.unsaid(mine).equals(comes) : here.equals(comes);
     }
 
-    /** What belongs to the house is never replaced: much else hangs on it. */
-    private static boolean stays(PackItem item, Choices choices) {
-        return switch (item.sort()) {
-            case LOOK, SLATE, CIRCLE -> true;
-            case STAGE -> choices.of(item) != Choices.Way.REPLACE && choices.of(item) != Choices.Way.ADD;
-            case RACK, DESK -> choices.of(item) != Choices.Way.REPLACE;
-            case CUE -> choices.of(item) == Choices.Way.KEEP;
-        };
-    }
-
-    /** The ids under which cues stand that come beside others. */
-    private static Set<PackItem> renamed(Wiring wiring, Set<PackItem> brings, Choices choices) {
-        Set<PackItem> all = new TreeSet<>();
-        brings.forEach(each -> all.add(
-                choices.of(each) == Choices.Way.BESIDE ? new PackItem(each.sort(), free(wiring, each.id())) : each));
-        return all;
-    }
-
-    private static String free(Wiring wiring, String id) {
-        String head = id.substring(0, Math.min(id.length(), LONGEST_ID - 4));
-        for (int i = 2; ; i++) {
-            String next = head + "-" + i;
-            if (wiring.cues().stream().noneMatch(each -> each.id().equals(next))) {
-                return next;
+    /** The ids of cues that come beside others, by those that they had. */
+    private static Map<String, String> called(
+            Wiring wiring, WiringDocument pack, Choices choices, Set<PackItem> brings) {
+        Set<String> taken = new HashSet<>();
+        wiring.cues().forEach(each -> taken.add(each.id()));
+        pack.cues().forEach(each -> taken.add(each.id()));
+        Map<String, String> called = new HashMap<>();
+        for (PackItem item : brings) {
+            boolean here = wiring.cues().stream().anyMatch(each -> each.id().equals(item.id()));
+            if (item.sort() == PackItem.Sort.CUE && here && choices.of(item) == Choices.Way.BESIDE) {
+                String head = item.id().substring(0, Math.min(item.id().length(), LONGEST_HEAD));
+                String free = Ids.free(head, taken);
+                taken.add(free);
+                called.put(item.id(), free);
             }
         }
+        return called;
     }
 
-    private static WiringDocument settled(Wiring wiring, WiringDocument pack, Choices choices, Set<PackItem> left) {
-        Function<String, String> called = id -> choices.of(new PackItem(PackItem.Sort.CUE, id)) == Choices.Way.BESIDE
-                        && !left.contains(new PackItem(PackItem.Sort.CUE, id))
-                ? free(wiring, id)
-                : id;
-        return new WiringDocument(
-                pack.formatVersion(),
-                pack.house(),
-                but(pack.racks(), PackItem.Sort.RACK, each -> each.id(), left),
-                but(pack.stages(), PackItem.Sort.STAGE, each -> each.id(), left),
-                but(pack.desks(), PackItem.Sort.DESK, each -> each.id(), left),
-                but(pack.cues(), PackItem.Sort.CUE, Cue::id, left).stream()
-                        .map(cue -> cue(cue, choices, called))
-                        .toList(),
-                List.of());
+    private static WiringDocument settled(
+            WiringDocument pack, Choices choices, Set<PackItem> brings, Map<String, String> called) {
+        return Records.with(
+                pack,
+                Map.of(
+                        "racks", Packing.kept(pack.racks(), brings, PackItem.Sort.RACK, each -> each.id()),
+                        "stages", Packing.kept(pack.stages(), brings, PackItem.Sort.STAGE, each -> each.id()),
+                        "desks", Packing.kept(pack.desks(), brings, PackItem.Sort.DESK, each -> each.id()),
+                        "cues",
+                                Packing.kept(pack.cues(), brings, PackItem.Sort.CUE, Cue::id).stream()
+                                        .map(cue -> cue(cue, choices, called))
+                                        .toList()));
     }
 
-    private static <T> List<T> but(List<T> all, PackItem.Sort sort, Function<T, String> id, Set<PackItem> left) {
-        return all.stream()
-                .filter(each -> !left.contains(new PackItem(sort, id.apply(each))))
-                .toList();
-    }
-
-    private static Cue cue(Cue cue, Choices choices, Function<String, String> called) {
-        String id = called.apply(cue.id());
+    private static Cue cue(Cue cue, Choices choices, Map<String, String> called) {
+        String id = called.getOrDefault(cue.id(), cue.id());
         List<Pull> pulls = new ArrayList<>();
         for (Pull pull : cue.pulls()) {
             if (pull instanceof ChatWordPull chat) {
@@ -148,7 +159,7 @@ public record Meeting(
                     pulls.add(Records.with(chat, Map.of("words", words)));
                 }
             } else if (pull instanceof CuePull follows) {
-                pulls.add(Records.with(follows, Map.of("cue", called.apply(follows.cue()))));
+                pulls.add(Records.with(follows, Map.of("cue", called.getOrDefault(follows.cue(), follows.cue()))));
             } else {
                 pulls.add(pull);
             }
@@ -160,16 +171,9 @@ public record Meeting(
     /** Words of cues that come which the wiring as it then is gives to others. */
     private static List<WordClash> taken(Wiring wiring, WiringDocument comes, Calendars calendars) {
         Wiring after = comes.mergedInto(WiringDocument.of(wiring)).on(wiring.shelf());
-        List<WordClash> all = new ArrayList<>();
-        for (Cue cue : comes.cues()) {
-            for (Problem each : CueCheck.check(after, cue, calendars)) {
-                Matcher word = WORD.matcher(each.path());
-                if (word.matches() && cue.pulls().get(Integer.parseInt(word.group(1))) instanceof ChatWordPull chat) {
-                    all.add(new WordClash(
-                            cue.id(), cue.name(), chat.words().get(Integer.parseInt(word.group(2))), each.message()));
-                }
-            }
-        }
-        return all;
+        return comes.cues().stream()
+                .flatMap(cue -> CueCheck.check(after, cue, calendars).stream()
+                        .flatMap(problem -> WordClash.of(cue, problem).stream()))
+                .toList();
     }
 }

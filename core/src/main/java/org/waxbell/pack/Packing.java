@@ -1,7 +1,5 @@
 package org.waxbell.pack;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -63,58 +61,26 @@ public final class Packing {
 
     /** What is chosen, with what hangs on it, and on that; a rack brings its cues. What is not there is passed over. */
     public static Set<PackItem> closed(Wiring wiring, Set<PackItem> chosen) {
-        Set<PackItem> all = new TreeSet<>();
-        Deque<PackItem> open = new ArrayDeque<>(chosen);
-        for (PackItem rack : chosen) {
-            if (rack.sort() == PackItem.Sort.RACK) {
-                wiring.cues().stream()
-                        .filter(each -> each.rack().equals(rack.id()))
-                        .forEach(each -> open.add(new PackItem(PackItem.Sort.CUE, each.id())));
-            }
-        }
-        while (!open.isEmpty()) {
-            PackItem next = open.remove();
-            Optional<Object> thing = thing(wiring, next);
-            if (thing.isPresent() && all.add(next)) {
-                boolean whole = next.sort() != PackItem.Sort.STAGE || chosen.contains(next);
-                open.addAll(whole ? Hanging.on(thing.get(), wiring) : Set.of());
-                if (thing.get() instanceof Cue cue) {
-                    open.addAll(onStages(wiring, cue));
-                }
-            }
-        }
-        return all;
-    }
-
-    /** What hangs on what a cue uses of stages. */
-    private static Set<PackItem> onStages(Wiring wiring, Cue cue) {
-        Set<PackItem> all = new TreeSet<>();
-        for (Stage stage : wiring.stages()) {
-            Set<String> used = StageShare.used(List.of(cue), stage);
-            stage.fixtures().stream()
-                    .filter(each -> used.contains(each.id()))
-                    .forEach(each -> all.addAll(Hanging.on(each, wiring)));
-        }
-        return all;
+        return Closure.of(wiring, chosen).items();
     }
 
     /**
-     * A document with what is chosen and all that hangs on it. Of a stage that only comes along there is what its cues use; people in circles and
-     * everything of the house that nothing names stay at home.
+     * A document with what is chosen and all that hangs on it. Of a stage that only comes along there is what is used; people in circles,
+     * everything of the house that nothing names, and that a cue may ring all the same stay at home.
      */
     public static WiringDocument document(Wiring wiring, Set<PackItem> chosen) {
-        Set<PackItem> items = closed(wiring, chosen);
-        List<Cue> cues = wiring.cues().stream()
-                .filter(each -> items.contains(new PackItem(PackItem.Sort.CUE, each.id())))
-                .toList();
+        Closure closure = Closure.of(wiring, chosen);
+        Set<PackItem> items = closure.items();
         UnaryOperator<Stage> share = stage -> chosen.contains(new PackItem(PackItem.Sort.STAGE, stage.id()))
                 ? stage
-                : StageShare.of(stage, StageShare.used(cues, stage));
+                : StageShare.of(stage, closure.used(stage.id()));
         House house = house(wiring.house(), items);
         Wiring part = new Wiring(
                 house,
                 kept(wiring.racks(), items, PackItem.Sort.RACK, each -> each.id()),
-                cues,
+                kept(wiring.cues(), items, PackItem.Sort.CUE, Cue::id).stream()
+                        .map(Packing::unsaid)
+                        .toList(),
                 kept(wiring.stages(), items, PackItem.Sort.STAGE, Stage::id).stream()
                         .map(share)
                         .toList(),
@@ -122,6 +88,16 @@ public final class Packing {
                 wiring.shelf());
         return new WiringDocument(
                 WiringDocument.FORMAT, house, part.racks(), part.stages(), part.desks(), part.cues(), media(part));
+    }
+
+    /** A cue of which nobody here has said yet that it may ring although anyone may do by it what nobody should. */
+    static Cue unsaid(Cue cue) {
+        return Records.with(cue, Map.of("allTheSame", false));
+    }
+
+    /** A stage without what a pack added to it: ids of spots, outlets and fixtures. */
+    public static Stage without(Stage stage, Set<String> ids) {
+        return StageShare.without(stage, ids);
     }
 
     private static House house(House there, Set<PackItem> items) {
@@ -158,7 +134,7 @@ public final class Packing {
         return all.stream().filter(each -> !items.contains(item.apply(each))).toList();
     }
 
-    private static <T> List<T> kept(List<T> all, Set<PackItem> items, PackItem.Sort sort, Function<T, String> id) {
+    static <T> List<T> kept(List<T> all, Set<PackItem> items, PackItem.Sort sort, Function<T, String> id) {
         return all.stream()
                 .filter(each -> items.contains(new PackItem(sort, id.apply(each))))
                 .toList();

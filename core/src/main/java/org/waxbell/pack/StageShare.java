@@ -1,63 +1,19 @@
 package org.waxbell.pack;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.Function;
 import org.waxbell.booking.Outlet;
 import org.waxbell.booking.Spot;
-import org.waxbell.cue.Cue;
 import org.waxbell.fixture.Fixture;
-import org.waxbell.kind.Field;
-import org.waxbell.kind.From;
-import org.waxbell.kind.Kind;
 import org.waxbell.kind.Records;
-import org.waxbell.score.AskPart;
-import org.waxbell.score.Part;
 import org.waxbell.stage.Stage;
 
-/** As much of a stage as cues use: what a stage brings along that nobody chose, and what another lacks. */
+/** Stages in part: as much of one as is used, one with what it lacks, one without what was added. */
 final class StageShare {
-    private static final Set<From> PLACES =
-            EnumSet.of(From.SPOTS, From.OUTLETS, From.OWN_OUTLETS, From.WHEELS, From.MASCOTS);
-
     private StageShare() {}
-
-    /** What cues use of a stage: ids of spots, outlets and fixtures, those that these sound by included. */
-    static Set<String> used(List<Cue> cues, Stage stage) {
-        Set<String> used = new TreeSet<>();
-        cues.stream()
-                .flatMap(cue -> cue.takes().stream())
-                .flatMap(take -> take.score().parts().stream())
-                .forEach(part -> used.addAll(used(part, stage.id())));
-        stage.fixtures().stream()
-                .filter(each -> used.contains(each.id()))
-                .toList()
-                .forEach(each -> used.addAll(named(each.kind(), each)));
-        return used;
-    }
-
-    private static Set<String> used(Part part, String stage) {
-        Set<String> used = new HashSet<>();
-        if (part instanceof AskPart ask && ask.about().startsWith(stage + "/")) {
-            used.add(ask.about().substring(stage.length() + 1));
-        }
-        if (part.kind().field("stage").isPresent() && stage.equals(Kind.at(part, "stage"))) {
-            used.addAll(named(part.kind(), part));
-        }
-        return used;
-    }
-
-    private static List<String> named(Kind<?> kind, Object thing) {
-        return kind.fields().stream()
-                .filter(field -> field.type() != Field.Type.SECRET && PLACES.contains(field.from()))
-                .map(field -> String.valueOf(Kind.at(thing, field.key())))
-                .toList();
-    }
 
     /** The stage with these alone. */
     static Stage of(Stage stage, Set<String> ids) {
@@ -102,5 +58,30 @@ final class StageShare {
                 .filter(each -> here.stream().noneMatch(one -> id.apply(one).equals(id.apply(each))))
                 .forEach(all::add);
         return all;
+    }
+
+    /** Whether a stage need only be given what it lacks to be, as far as the other goes, just as that. */
+    static boolean fits(Stage here, Stage more) {
+        Stage both = of(added(here, more), more.ids());
+        return here.name().equals(more.name())
+                && here.width() == more.width()
+                && here.height() == more.height()
+                && Set.copyOf(both.spots()).equals(Set.copyOf(more.spots()))
+                && Set.copyOf(both.outlets()).equals(Set.copyOf(more.outlets()))
+                && Set.copyOf(both.fixtures()).equals(Set.copyOf(more.fixtures()));
+    }
+
+    /** What of another a stage lacks: ids of spots, outlets and fixtures. */
+    static Set<String> lacking(Stage here, Stage more) {
+        Set<String> ids = more.ids();
+        ids.removeAll(here.ids());
+        return ids;
+    }
+
+    /** A stage without these; what is not there is passed over. */
+    static Stage without(Stage stage, Set<String> ids) {
+        Set<String> kept = stage.ids();
+        kept.removeAll(ids);
+        return Records.with(of(stage, kept), Map.of("backdrop", stage.backdrop()));
     }
 }

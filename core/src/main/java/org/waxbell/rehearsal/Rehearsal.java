@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import org.waxbell.directive.Directive;
 import org.waxbell.engine.Completion;
@@ -24,12 +25,15 @@ public final class Rehearsal {
     private final Engine engine;
     private final Tally tally = new Tally();
     private final boolean standsIn;
+    private final Consumer<Directive> watcher;
     private final PriorityQueue<Step.Reported> reports =
             new PriorityQueue<>(Comparator.comparingLong(Step.Reported::at).thenComparing(Step.Reported::partRun));
 
-    private Rehearsal(CueBook book, EngineState from, Calendars calendars, boolean standsIn) {
+    private Rehearsal(
+            CueBook book, EngineState from, Calendars calendars, boolean standsIn, Consumer<Directive> watcher) {
         this.engine = Show.engine(book, from, LEAD, calendars);
         this.standsIn = standsIn;
+        this.watcher = watcher;
     }
 
     /**
@@ -68,7 +72,7 @@ public final class Rehearsal {
                 : script.stream()
                         .filter(step -> !(step instanceof Step.Reported) && !(step instanceof Step.Rewired))
                         .toList();
-        return new Rehearsal(book, from, calendars, !asItWas).play(steps, progress, goOn);
+        return new Rehearsal(book, from, calendars, !asItWas, directive -> {}).play(steps, progress, goOn);
     }
 
     /** Plays a recorded evening again: from its opening state, with what its adapters reported. */
@@ -76,13 +80,31 @@ public final class Rehearsal {
         return from(book, from, recorded, true, calendars, percent -> {}, () -> true);
     }
 
+    /** Plays a script from a state up to a moment, parts stood in for. @param watcher is told all that adapters would be told, in order */
+    public static void watched(
+            CueBook book,
+            EngineState from,
+            List<Step> script,
+            long until,
+            Calendars calendars,
+            Consumer<Directive> watcher) {
+        Rehearsal rehearsal = new Rehearsal(book, from, calendars, true, watcher);
+        script.forEach(rehearsal::play);
+        rehearsal.reportUntil(until);
+        rehearsal.note(rehearsal.engine.wake(until));
+    }
+
+    private void play(Step step) {
+        reportUntil(step.at());
+        note(engine.wake(step.at()));
+        note(step.play(engine));
+    }
+
     private Report play(List<Step> script, IntConsumer progress, BooleanSupplier goOn) {
         long last = script.isEmpty() ? 0 : script.get(script.size() - 1).at();
         int played = 0;
         for (Step step : script) {
-            reportUntil(step.at());
-            note(engine.wake(step.at()));
-            note(step.play(engine));
+            play(step);
             if (++played % TOLD_EVERY == 0) {
                 progress.accept((int) (100L * played / script.size()));
                 if (!goOn.getAsBoolean()) {
@@ -113,6 +135,7 @@ public final class Rehearsal {
 
     private void note(Outcome outcome) {
         tally.note(outcome);
+        outcome.directives().forEach(watcher);
         if (standsIn) {
             for (Directive directive : outcome.directives()) {
                 directive

@@ -12,15 +12,13 @@ import org.waxbell.event.Fact;
 import org.waxbell.event.Target;
 import org.waxbell.kind.Field;
 import org.waxbell.kind.Kind;
+import org.waxbell.kind.Kinded;
 import org.waxbell.sentence.Naming;
 import org.waxbell.shelf.Media;
 import org.waxbell.shelf.Shelf;
 
 /** One thing that a score does. It has a start and a length; shown things go away by themselves. */
-public interface Part {
-    /** What its kind says of itself. */
-    Kind<?> kind();
-
+public interface Part extends Kinded {
     /** Its name within the score, by which other parts hang on it. */
     String id();
 

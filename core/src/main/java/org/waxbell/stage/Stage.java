@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.Predicate;
 import org.waxbell.act.DeskSheet;
 import org.waxbell.booking.BusyRule;
@@ -89,6 +90,15 @@ public record Stage(
                 spots,
                 outlets,
                 fixtures.stream().filter(which.negate()).toList());
+    }
+
+    /** The ids of all that stands on it, in order. */
+    public Set<String> ids() {
+        Set<String> ids = new TreeSet<>();
+        spots.forEach(each -> ids.add(each.id()));
+        outlets.forEach(each -> ids.add(each.id()));
+        fixtures.forEach(each -> ids.add(each.id()));
+        return ids;
     }
 
     /** The same with one more fixture. */

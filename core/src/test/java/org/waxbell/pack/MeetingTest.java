@@ -10,6 +10,7 @@ import org.waxbell.Samples;
 import org.waxbell.cue.ChatWordPull;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.CuePull;
+import org.waxbell.kind.Records;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
 import org.waxbell.stage.Stage;
@@ -56,7 +57,9 @@ class MeetingTest {
     @Test
     void anotherOfTheSameIdIsAskedAboutAndStaysOutUntilThen() {
         Meeting meeting = meeting(Choices.NONE, OTHER);
-        assertThat(meeting.clashes()).containsExactly(new Clash(POURING, "Pour the taper", "Pour the taper"));
+        assertThat(meeting.clashes())
+                .containsExactly(
+                        new Clash(POURING, "Pour the taper", "Pour the taper", Choices.ways(PackItem.Sort.CUE)));
         assertThat(after(meeting).cues()).containsExactly(POUR);
     }
 
@@ -119,7 +122,7 @@ class MeetingTest {
         Wiring with = first.comes().mergedInto(WiringDocument.of(HERE)).on(HERE.shelf());
         var other = new org.waxbell.slate.SlateValue("pours", "Pours ever", true, false, true, "0");
         Wiring changed = new Wiring(
-                org.waxbell.kind.Records.with(theirs.house(), Map.of("slate", List.of(other))),
+                Records.with(theirs.house(), Map.of("slate", List.of(other))),
                 theirs.racks(),
                 theirs.cues(),
                 theirs.stages(),
@@ -149,8 +152,11 @@ class MeetingTest {
         assertThat(stage.name()).isEqualTo("Mine");
         assertThat(stage.width()).isEqualTo(1920);
         assertThat(stage.spots()).isEqualTo(Samples.MAIN.spots());
-        assertThat(added.clashes()).isEmpty();
+        assertThat(added.clashes()).extracting(Clash::item).containsExactly(main);
+        assertThat(added.clashes().get(0).ways().get(0)).isEqualTo(Choices.Way.ADD);
         assertThat(added.brings()).contains(main);
+        assertThat(added.added().get("main")).containsExactlyInAnyOrder("lower-third", "corner", "bench");
+        assertThat(Packing.without(stage, added.added().get("main"))).isEqualTo(bare);
         Wiring after = added.comes().mergedInto(WiringDocument.of(here)).on(here.shelf());
         assertThat(WiringCheck.whole(here, after, Calendars.NONE)).isEmpty();
         Meeting again = Meeting.of(after, pack, Choices.NONE, Calendars.NONE);
@@ -174,5 +180,24 @@ class MeetingTest {
                 Calendars.NONE);
         assertThat(meeting.clashes()).isEmpty();
         assertThat(meeting.there()).containsExactly(new PackItem(PackItem.Sort.CIRCLE, "dippers"));
+    }
+
+    @Test
+    void thatACueMayRingAllTheSameIsSaidHereAndNowhereElse() {
+        Cue said = Records.with(OTHER, Map.of("allTheSame", true));
+        Meeting fresh =
+                Meeting.of(Samples.wiring(), WiringDocument.of(Samples.wiring(said)), Choices.NONE, Calendars.NONE);
+        assertThat(fresh.comes().cues()).extracting(Cue::allTheSame).containsExactly(false);
+        Meeting here = Meeting.of(
+                Samples.wiring(said), WiringDocument.of(Samples.wiring(OTHER)), Choices.NONE, Calendars.NONE);
+        assertThat(here.there()).contains(POURING);
+        assertThat(here.clashes()).isEmpty();
+    }
+
+    @Test
+    void aWayThatASortDoesNotHaveCountsAsTheUsualOne() {
+        Choices odd = new Choices(Map.of(new PackItem(PackItem.Sort.LOOK, "x"), Choices.Way.REPLACE), Map.of());
+        assertThat(odd.of(new PackItem(PackItem.Sort.LOOK, "x"))).isEqualTo(Choices.Way.KEEP);
+        assertThat(odd.of(new PackItem(PackItem.Sort.STAGE, "main"))).isEqualTo(Choices.Way.ADD);
     }
 }

@@ -4,15 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
+import org.waxbell.act.Asking;
+import org.waxbell.booking.Frame;
+import org.waxbell.chapter.Chapter;
+import org.waxbell.chapter.ChapterEnd;
+import org.waxbell.chapter.EveningOrder;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.CuePull;
 import org.waxbell.cue.Rack;
 import org.waxbell.event.Standing;
+import org.waxbell.fixture.WheelFixture;
+import org.waxbell.fixture.WheelFixture.Segment;
 import org.waxbell.gate.WhoGate;
 import org.waxbell.port.Calendars;
 import org.waxbell.score.Anchor;
@@ -136,5 +144,33 @@ class PackingTest {
                 .extracting(each -> each.id())
                 .containsExactly("wish");
         assertThat(Packing.without(Samples.house(), Set.of())).isEqualTo(Samples.house());
+    }
+
+    @Test
+    void whatADeskAsksOnAStageComesWithIt() {
+        WheelFixture dyes = new WheelFixture(
+                "dyes",
+                "Dyes",
+                new Frame(20, 20, 200, 200, 1, false),
+                List.of(new Segment("Sea", "#2f6f63", 1), new Segment("Sage", "#c8841a", 1)),
+                false,
+                false);
+        Stage stage = Samples.MAIN.with(dyes);
+        Chapter spins = new Chapter(
+                "spin",
+                "Spin",
+                0,
+                ChapterEnd.HAND,
+                "",
+                false,
+                List.of(),
+                List.of(new Asking("wheel", "main/dyes", "spin", Map.of())));
+        EveningOrder order = new EveningOrder(1, "evening", "Evening", "", "UTC", true, List.of(spins));
+        Wiring wiring = new Wiring(Samples.house(), List.of(), List.of(), List.of(stage), Samples.SHELF)
+                .withDesks(List.of(order));
+        WiringDocument document = Packing.document(wiring, Set.of(new PackItem(PackItem.Sort.DESK, "evening")));
+        assertThat(document.desks()).containsExactly(order);
+        assertThat(document.stages().get(0).fixtures()).containsExactly(dyes);
+        assertThat(document.stages().get(0).spots()).isEmpty();
     }
 }

@@ -70,6 +70,13 @@ public final class Browser implements AutoCloseable {
         return driver.getWindowHandle();
     }
 
+    /** Closes a tab, and goes to the first that is left. */
+    public void leave(String tab) {
+        driver.switchTo().window(tab);
+        driver.close();
+        driver.switchTo().window(driver.getWindowHandles().iterator().next());
+    }
+
     /** Gives the page of this tab another size, in pixels. */
     public void size(int width, int height) {
         driver.executeCdpCommand(

@@ -65,9 +65,7 @@ class ComputerTest {
 
     @AfterAll
     static void stop() {
-        browser.to(console);
-        browser.driver().close();
-        browser.to(browser.driver().getWindowHandles().iterator().next());
+        browser.leave(console);
         app.close();
         screen.close();
     }

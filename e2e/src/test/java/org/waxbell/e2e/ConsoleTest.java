@@ -212,6 +212,10 @@ class ConsoleTest {
         "/checkup, dusk",
         "/packs, day",
         "/packs, dusk",
+        "/ready/a-queue, day",
+        "/ready, dusk",
+        "/guide, day",
+        "/guide/people, dusk",
         "/words, day",
         "/stages, day",
         "/stages, dusk",
@@ -246,7 +250,7 @@ class ConsoleTest {
         "button.chip[data-chip='pull:0']",
         "button[aria-pressed].button-dark",
         "button[aria-label='Go or do: Ctrl+K']",
-        "button[aria-label='Keys and version']",
+        "button[aria-label='Help: ?']",
         "aside .button-dark"
     })
     void nothingThatOpensHasAFaultThatAxeFinds(String opener) throws IOException {

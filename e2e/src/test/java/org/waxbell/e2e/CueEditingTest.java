@@ -34,9 +34,7 @@ class CueEditingTest {
 
     @AfterAll
     static void close() {
-        browser.to(console);
-        browser.driver().close();
-        browser.to(browser.driver().getWindowHandles().iterator().next());
+        browser.leave(console);
     }
 
     private static void show(String path) {

@@ -29,9 +29,7 @@ class MenusTest {
 
     @AfterAll
     static void close() {
-        browser.to(console);
-        browser.driver().close();
-        browser.to(browser.driver().getWindowHandles().iterator().next());
+        browser.leave(console);
     }
 
     /** What of an open list lies outside the window, or under something else. */

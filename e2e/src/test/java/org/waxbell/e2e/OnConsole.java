@@ -22,9 +22,7 @@ abstract class OnConsole {
     @AfterAll
     static void close() {
         app.post("/api/hush", Map.of());
-        browser.to(console);
-        browser.driver().close();
-        browser.to(browser.driver().getWindowHandles().iterator().next());
+        browser.leave(console);
     }
 
     /** Shows a place of the console, such as {@code /cues}. */

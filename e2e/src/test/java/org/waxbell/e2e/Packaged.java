@@ -29,10 +29,23 @@ public final class Packaged implements AutoCloseable {
     }
 
     /** @param environment beside our own, such as the screen that it knows */
-    Packaged(Path data, Map<String, String> environment) {
+    public Packaged(Path data, Map<String, String> environment) {
+        this(data, environment, true);
+    }
+
+    private Packaged(Path data, Map<String, String> environment, boolean demo) {
         port = freePort();
-        process = launch(environment, "--demo", "--data=" + data, "--port=" + port);
+        List<String> words = new ArrayList<>(List.of("--data=" + data, "--port=" + port));
+        if (demo) {
+            words.add("--demo");
+        }
+        process = launch(environment, words.toArray(String[]::new));
         awaitAnswer();
+    }
+
+    /** The same with an empty house. */
+    public static Packaged empty(Path data) {
+        return new Packaged(data, Map.of(), false);
     }
 
     /** Starts the program with these words, its output kept with the test's. */

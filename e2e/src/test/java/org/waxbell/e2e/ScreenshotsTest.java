@@ -231,14 +231,16 @@ class ScreenshotsTest {
                                 .executeScript(
                                         "return [...document.querySelectorAll('iframe')].some((each) => each.contentDocument.querySelector('.count')?.textContent.startsWith('7'))")));
         take(browser, tab, "stages");
-        go(browser, app, "/looks", "ul[aria-label=Looks] iframe");
+        go(browser, app, "/ready/a-poll", "[data-chosen] iframe");
         browser.await(
-                "cards stand in their looks",
+                "pieces are drawn",
                 any -> Boolean.TRUE.equals(
                         browser.driver()
                                 .executeScript(
-                                        "return [...document.querySelectorAll('iframe')].every((each) => each.contentDocument?.querySelector('.card img')?.complete)")));
-        take(browser, tab, "looks");
+                                        "return [...document.querySelectorAll('[data-piece] iframe')].slice(0, 3)"
+                                                + ".every((each) => each.contentDocument.querySelector('.card'))"
+                                                + " && !!document.querySelector('[data-chosen] iframe').contentDocument.querySelector('.poll')")));
+        take(browser, tab, "ready");
         go(browser, app, "/shelf", "ul[aria-label='What lies here']");
         browser.seeText("ul[aria-label='What lies here'] li button", "pour-2.wav")
                 .click();

@@ -1,7 +1,6 @@
 package org.waxbell.app.config;
 
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -20,11 +19,10 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
-import java.util.zip.ZipOutputStream;
 
 /**
  * Copies of the database in the data folder: one a day by itself, of which the last seven are kept; one before each change of its
- * schema; and one whenever it is asked for, with the keys where that is asked for too.
+ * schema. The whole house in one file is another thing.
  */
 public final class Copies {
     /** How many daily copies are kept. */
@@ -42,8 +40,8 @@ public final class Copies {
         this.folder = folder;
     }
 
-    /** A copy. @param name of its file in the folder of copies @param bytes its size @param at when it was made, in milliseconds since 1970 UTC @param keys whether the keys are in it */
-    public record Copy(String name, long bytes, long at, boolean keys) {}
+    /** A copy. @param name of its file in the folder of copies @param bytes its size @param at when it was made, in milliseconds since 1970 UTC @param whole whether it is the whole house */
+    public record Copy(String name, long bytes, long at, boolean whole) {}
 
     /** All copies, the newest first. */
     public List<Copy> all() throws IOException {
@@ -80,38 +78,8 @@ public final class Copies {
         return Optional.of(target);
     }
 
-    /** Makes a copy that stays until somebody takes it away. @param keys whether the key of all passwords and addresses is put beside it, so that another computer could read them */
-    public synchronized Path now(LocalDateTime now, boolean keys) throws IOException, SQLException {
-        String name = "copy-" + now.format(SECOND);
-        if (!keys) {
-            Path target = folder.backups().resolve(name + ".db");
-            make(target);
-            return target;
-        }
-        Path bare = folder.backups().resolve(name + ".bare");
-        Path part = folder.backups().resolve(name + ".part");
-        Path target = folder.backups().resolve(name + "-with-keys.zip");
-        try {
-            make(bare);
-            Files.deleteIfExists(part);
-            DataFolder.ownerOnly(Files.createFile(part));
-            try (OutputStream out = Files.newOutputStream(part);
-                    ZipOutputStream zip = new ZipOutputStream(out)) {
-                zip.putNextEntry(new ZipEntry(IN_ZIP));
-                Files.copy(bare, zip);
-                zip.putNextEntry(new ZipEntry(KEY_IN_ZIP));
-                Files.copy(folder.secretKey(), zip);
-            }
-            Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            Files.deleteIfExists(bare);
-            Files.deleteIfExists(part);
-        }
-        return target;
-    }
-
     /** Makes a copy under a name of its own. */
-    void make(Path target) throws IOException, SQLException {
+    public void make(Path target) throws IOException, SQLException {
         // A copy that was broken off must never be taken for one.
         Path part = target.resolveSibling(name(target) + ".part");
         Files.deleteIfExists(part);
@@ -139,7 +107,8 @@ public final class Copies {
                 // All that can be wrong with the copy is known before anything is moved.
                 unpack(from, zip ? IN_ZIP : "", database);
                 look(database);
-                if (zip) {
+                boolean keys = zip && holds(from, KEY_IN_ZIP);
+                if (keys) {
                     unpack(from, KEY_IN_ZIP, key);
                 }
                 Path aside = folder.backups().resolve("replaced-" + now.format(SECOND) + ".db");
@@ -150,7 +119,7 @@ public final class Copies {
                             aside);
                 }
                 Files.move(database, folder.database());
-                if (zip) {
+                if (keys) {
                     move(folder.secretKey(), name(aside).replace(".db", ".key"), aside);
                     Files.move(key, folder.secretKey());
                 }
@@ -173,7 +142,8 @@ public final class Copies {
         }
     }
 
-    private Path find(String copy) throws IOException {
+    /** The file of a copy: by its name in the folder of copies, by its path, or the newest for empty text; throws {@link StartRefused} where there is none. */
+    public Path find(String copy) throws IOException {
         List<String> known = all().stream().map(Copy::name).toList();
         if (copy.isEmpty()) {
             return folder.backups()
@@ -195,6 +165,12 @@ public final class Copies {
         throw new StartRefused(
                 "There is no copy called \"" + copy + "\".",
                 known.isEmpty() ? "Name the file of one." : "There are " + String.join(", ", known) + ".");
+    }
+
+    private static boolean holds(Path from, String entry) throws IOException {
+        try (ZipFile zip = new ZipFile(from.toFile())) {
+            return zip.getEntry(entry) != null;
+        }
     }
 
     private static void unpack(Path from, String entry, Path target) throws IOException {

@@ -24,9 +24,9 @@ public record Options(Path data, int port, boolean demo, boolean versionOnly, Se
         return new Options(data, port, demo, false, Set.of(), false);
     }
 
-    /** The port of the encrypted door, where there is one: the next one; 0 takes any free one. */
+    /** The port of the encrypted door, where there is one: the next one, or the one before the last of all. */
     public int securePort() {
-        return port == 0 ? 0 : port + 1;
+        return port == LAST_PORT ? port - 1 : port + 1;
     }
 
     private static final int USUAL_PORT = 8087;

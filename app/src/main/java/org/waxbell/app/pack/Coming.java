@@ -2,14 +2,17 @@ package org.waxbell.app.pack;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.waxbell.app.pack.Manifest.Packed;
 import org.waxbell.app.pack.PackLook.ComingFile;
@@ -18,6 +21,8 @@ import org.waxbell.check.Problem;
 import org.waxbell.checkup.Checkup;
 import org.waxbell.checkup.Remark;
 import org.waxbell.cue.Cue;
+import org.waxbell.draft.Ids;
+import org.waxbell.kind.Records;
 import org.waxbell.pack.Choices;
 import org.waxbell.pack.Meeting;
 import org.waxbell.pack.PackItem;
@@ -34,13 +39,13 @@ import org.waxbell.wiring.WiringDocument;
 /** A pack beside what is here: its files under names that are free, its documents as choices leave them, and all that is wrong with that. */
 final class Coming {
     private static final Pattern PLACE = Pattern.compile("(cues|stages|racks|desks)\\[(\\d+)]\\.?(.*)");
-    private static final Pattern WORD = Pattern.compile(".*pulls\\[\\d+]\\.words\\[\\d+]");
+    private static final Pattern WORD = Pattern.compile("cues\\[\\d+]\\.pulls\\[\\d+]\\.words\\[\\d+]");
     private final Wiring here;
     private final Map<Packed, String> names = new HashMap<>();
     private final Wiring after;
     private final Meeting meeting;
     private final Calendars calendars;
-    private final BiPredicate<Media, Packed> alike;
+    private final Set<Packed> lying = new HashSet<>();
 
     Coming(
             Wiring here,
@@ -51,13 +56,15 @@ final class Coming {
             Calendars calendars) {
         this.here = here;
         this.calendars = calendars;
-        this.alike = alike;
         WiringDocument named = wiring;
         List<Media> shelf = new ArrayList<>(here.shelf().all());
         for (Packed file : manifest.files()) {
             Optional<Media> there = here.shelf().find(file.folder(), file.name());
             boolean same = there.isPresent() && alike.test(there.get(), file);
             String name = there.isEmpty() || same ? file.name() : free(here.shelf(), file);
+            if (same) {
+                lying.add(file);
+            }
             names.put(file, name);
             if (!name.equals(file.name())) {
                 named = renamed(named, manifest, file.media(), name);
@@ -74,26 +81,23 @@ final class Coming {
         int dot = file.name().lastIndexOf('.');
         String head = dot < 0 ? file.name() : file.name().substring(0, dot);
         String ending = dot < 0 ? "" : file.name().substring(dot);
-        for (int i = 2; ; i++) {
-            String name = head + "-" + i + ending;
-            if (shelf.find(file.folder(), name).isEmpty()) {
-                return name;
-            }
-        }
+        Set<String> taken = shelf.folder(file.folder()).stream()
+                .map(Media::name)
+                .filter(each -> each.endsWith(ending))
+                .map(each -> each.substring(0, each.length() - ending.length()))
+                .collect(Collectors.toSet());
+        return Ids.free(head, taken) + ending;
     }
 
     /** Cues and stages that use a file under another name. */
     private static WiringDocument renamed(WiringDocument wiring, Manifest manifest, Media from, String name) {
         Shelf shelf = new Shelf(manifest.files().stream().map(Packed::media).toList());
         ShelfUse.Moved moved = ShelfUse.moved(wiring.on(shelf), from, from.folder(), name);
-        return new WiringDocument(
-                wiring.formatVersion(),
-                wiring.house(),
-                wiring.racks(),
-                other(wiring.stages(), moved.stages(), Stage::id),
-                wiring.desks(),
-                other(wiring.cues(), moved.cues(), Cue::id),
-                wiring.media());
+        return Records.with(
+                wiring,
+                Map.of(
+                        "stages", other(wiring.stages(), moved.stages(), Stage::id),
+                        "cues", other(wiring.cues(), moved.cues(), Cue::id)));
     }
 
     private static <T> List<T> other(List<T> all, List<T> moved, Function<T, String> id) {
@@ -110,24 +114,18 @@ final class Coming {
     Map<Packed, String> fresh() {
         Map<Packed, String> all = new HashMap<>();
         names.forEach((file, name) -> {
-            if (!lies(file, name)) {
+            if (!lying.contains(file)) {
                 all.put(file, name);
             }
         });
         return all;
     }
 
-    private boolean lies(Packed file, String name) {
-        return here.shelf()
-                .find(file.folder(), name)
-                .filter(each -> alike.test(each, file))
-                .isPresent();
-    }
-
-    /** What is wrong; words that are taken are told apart. */
+    /** What is wrong; words that are taken are told apart, on whichever of the two cues that is found. */
     List<Problem> problems() {
         return WiringCheck.whole(here, after, calendars).stream()
-                .filter(each -> !WORD.matcher(each.path()).matches())
+                .filter(each ->
+                        meeting.words().isEmpty() || !WORD.matcher(each.path()).matches())
                 .map(each -> new Problem(place(each.path()), each.value(), each.message(), each.remedy()))
                 .toList();
     }
@@ -163,7 +161,7 @@ final class Coming {
                 manifest.files().stream()
                         .map(each -> {
                             String name = Objects.requireNonNull(names.get(each));
-                            return new ComingFile(each.folder(), name, lies(each, name));
+                            return new ComingFile(each.folder(), name, lying.contains(each));
                         })
                         .toList(),
                 meeting.comes().cues().stream()

@@ -51,8 +51,9 @@ public class ComingFiles {
 
     private void tidy() throws IOException {
         try (Stream<Path> all = Files.list(folder)) {
-            List<Path> old = all.sorted(
-                            Comparator.comparing(ComingFiles::modified).reversed())
+            List<Path> old = all.filter(
+                            each -> String.valueOf(each.getFileName()).endsWith(".zip"))
+                    .sorted(Comparator.comparing(ComingFiles::modified).reversed())
                     .skip(KEPT - 1L)
                     .toList();
             for (Path each : old) {

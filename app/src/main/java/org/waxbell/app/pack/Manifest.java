@@ -1,8 +1,9 @@
 package org.waxbell.app.pack;
 
 import java.util.List;
-import java.util.Locale;
+import java.util.Set;
 import org.waxbell.check.Problems;
+import org.waxbell.draft.Ids;
 import org.waxbell.shelf.Media;
 
 /**
@@ -43,9 +44,7 @@ public record Manifest(int formatVersion, String name, String version, String sa
 
     /** By what the pack is kept: one of the same name is another version of it. */
     public String id() {
-        String bare =
-                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return bare.isEmpty() ? "pack" : bare;
+        return Ids.of(name, "pack", LONGEST_NAME, Set.of());
     }
 
     /** Adds what is wrong with it. */

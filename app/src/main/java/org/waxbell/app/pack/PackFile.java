@@ -2,7 +2,6 @@ package org.waxbell.app.pack;
 
 import java.io.Closeable;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -10,10 +9,10 @@ import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
-import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import org.waxbell.app.archive.Archive;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Faults;
 import org.waxbell.app.json.Refused;
@@ -35,43 +34,35 @@ final class PackFile implements Closeable {
     private static final String WIRING = "wiring.json";
     private static final int MOST_TEXT = 20_000_000;
     private static final int MOST_FILE = 100_000_000;
-    private static final int MOST_ENTRIES = 2_100;
+    private static final Archive.Sort SORT = new Archive.Sort(
+            "pack",
+            Pattern.compile("pack\\.json|wiring\\.json|media/[^/\\\\]+/[^/\\\\]+"),
+            2_100,
+            "pack.json, wiring.json and files under media/FOLDER/",
+            "Choose a file that was made under Packs.");
     /** Two packs of the same are the same, byte for byte. */
     private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
 
-    private final ZipFile zip;
+    private final Archive archive;
     private final Manifest manifest;
     private final byte[] wiring;
     private long left = MOST_BYTES;
 
-    private PackFile(ZipFile zip, Documents json) throws IOException {
-        this.zip = zip;
-        Set<String> names = new HashSet<>();
-        zip.stream().forEach(each -> checkName(each, names));
+    private PackFile(Archive archive, Documents json) throws IOException {
+        this.archive = archive;
         this.manifest = manifest(json);
         this.wiring = read(WIRING, MOST_TEXT);
-        checkFiles(names);
+        checkFiles();
     }
 
     /** Opens one; throws {@link Refused} with the place that is wrong. */
     static PackFile open(Path file, Documents json) {
-        ZipFile zip;
+        Archive archive = Archive.open(file, SORT);
         try {
-            zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
-        } catch (ZipException broken) {
-            throw new Refused(
-                    "",
-                    "",
-                    "This is no pack: " + broken.getMessage() + ".",
-                    "Choose a file that was made under Packs.");
-        } catch (IOException broken) {
-            throw new Refused("", "", "The file cannot be read: " + broken.getMessage() + ".", "Choose it again.");
-        }
-        try {
-            return new PackFile(zip, json);
+            return new PackFile(archive, json);
         } catch (IOException | RuntimeException wrong) {
             try {
-                zip.close();
+                archive.close();
             } catch (IOException ignored) {
                 // It is refused anyway.
             }
@@ -79,24 +70,6 @@ final class PackFile implements Closeable {
                 throw refused;
             }
             throw new Refused("", "", "The pack is damaged: " + wrong.getMessage() + ".", "Have it made again.");
-        }
-    }
-
-    private static void checkName(ZipEntry entry, Set<String> names) {
-        String name = entry.getName();
-        if (names.size() >= MOST_ENTRIES) {
-            throw new Refused("", "", "There is too much in it.", "A pack has at most " + MOST_ENTRIES + " files.");
-        }
-        if (!names.add(name)) {
-            throw new Refused(name, "", "This stands in the pack twice.", "Have it made again.");
-        }
-        boolean known = name.equals(MANIFEST) || name.equals(WIRING) || name.matches("media/[^/\\\\]+/[^/\\\\]+");
-        if (!known || name.contains("..") || entry.isDirectory()) {
-            throw new Refused(
-                    name,
-                    "",
-                    "Nothing of this name belongs in a pack.",
-                    "A pack has pack.json, wiring.json and files under media/FOLDER/.");
         }
     }
 
@@ -124,7 +97,8 @@ final class PackFile implements Closeable {
     }
 
     /** What is told is there, and nothing else. */
-    private void checkFiles(Set<String> names) {
+    private void checkFiles() {
+        Set<String> names = archive.names();
         Set<String> told = new HashSet<>(Set.of(MANIFEST, WIRING));
         for (int i = 0; i < manifest.files().size(); i++) {
             Packed each = manifest.files().get(i);
@@ -169,23 +143,18 @@ final class PackFile implements Closeable {
     }
 
     private byte[] read(String name, int most) throws IOException {
-        ZipEntry entry = zip.getEntry(name);
-        if (entry == null) {
-            throw new Refused(name, "", "It is not in this file.", "Choose a file that was made under Packs.");
+        byte[] all = archive.bytes(name, most);
+        left -= all.length;
+        if (left < 0) {
+            throw new Refused(
+                    name, "", "There is too much in it.", "Keep a pack under " + MOST_BYTES / 1_000_000 + " MB.");
         }
-        try (InputStream in = zip.getInputStream(entry)) {
-            byte[] all = in.readNBytes(most + 1);
-            left -= all.length;
-            if (all.length > most || left < 0) {
-                throw new Refused(name, "", "It is too large.", "Keep it under " + most / 1_000_000 + " MB.");
-            }
-            return all;
-        }
+        return all;
     }
 
     @Override
     public void close() throws IOException {
-        zip.close();
+        archive.close();
     }
 
     /** Gives the content of a file that is packed. */

@@ -10,11 +10,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.waxbell.actor.Actor;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.link.Causes;
 import org.waxbell.app.media.Intake;
 import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.pack.Manifest.Packed;
@@ -29,7 +34,9 @@ import org.waxbell.app.wiring.WiringReader;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problem;
 import org.waxbell.check.Problems;
+import org.waxbell.cue.Cue;
 import org.waxbell.pack.Choices;
+import org.waxbell.pack.Meeting;
 import org.waxbell.pack.PackItem;
 import org.waxbell.pack.Packing;
 import org.waxbell.port.Calendars;
@@ -40,6 +47,7 @@ import org.waxbell.wiring.WiringDocument;
 /** Makes packs of what is chosen, looks at those that come, brings them in, and takes them out again whole. */
 @Component
 public class Packs {
+    private static final Pattern CUE = Pattern.compile("cues\\[(\\d+)].*");
     private final WiringStore store;
     private final WiringEdits edits;
     private final WiringReader reader;
@@ -71,14 +79,9 @@ public class Packs {
         this.clock = clock;
     }
 
-    /** What a pack brought. */
-    record Brought(List<Was> documents, List<PackItem> house, List<Shelving.Spot> files) {}
-
-    /** A document that it brought. @param former what stood there before, as JSON; empty text where nothing did */
-    record Was(DocumentKind kind, String id, String former) {}
-
-    /** A pack that is here. @param here how much of it is still here @param of how much it brought */
-    public record PackHere(String id, String name, String version, String says, long at, int here, int of) {}
+    /** A pack that is here. @param here how much of it is still here @param of how much it brought @param cues ids of its cues that are still here */
+    public record PackHere(
+            String id, String name, String version, String says, long at, int here, int of, List<String> cues) {}
 
     /** What would be in a pack of these. */
     public WiringDocument document(Set<PackItem> chosen) {
@@ -122,6 +125,10 @@ public class Packs {
     /** What lies there as it is taken in anywhere: what could do harm is out of it, so that here and there it is the same. */
     private byte[] plain(Media media) {
         try {
+            if (media.audible()) {
+                // A sound is only measured, never changed.
+                return Files.readAllBytes(files.file(media.hash()));
+            }
             return Intake.of(media.folder(), Files.readAllBytes(files.file(media.hash())))
                     .content();
         } catch (IOException broken) {
@@ -181,38 +188,56 @@ public class Packs {
                     "The wiring was changed since you looked.",
                     "Look at the pack again.");
         }
-        try (PackFile pack = PackFile.open(file.path(), json)) {
+        PackFile pack = PackFile.open(file.path(), json);
+        try {
             Coming coming = coming(pack, choices);
             refuse(coming);
-            List<Was> documents = new ArrayList<>();
-            List<PackItem> house = new ArrayList<>();
-            for (PackItem item : coming.meeting().brings()) {
-                kind(item).ifPresentOrElse(kind -> documents.add(was(kind, item.id())), () -> house.add(item));
-            }
-            Manifest manifest = pack.manifest();
-            List<Shelving.Spot> laid = new ArrayList<>();
-            return shelved(pack, coming.fresh(), laid, by)
-                    .thenCompose(done ->
-                            edits.merge(coming.meeting().comes(), "pack " + manifest.name(), store.revision(), by))
-                    .thenApply(done -> kept(manifest, new Brought(documents, house, laid)))
+            Brought brought = brought(coming.meeting());
+            return shelved(pack, coming.fresh(), brought.files(), by)
+                    .thenCompose(done -> edits.merge(
+                            coming.meeting().comes(), "pack " + pack.manifest().name(), store.revision(), by))
+                    .thenApply(done -> kept(pack.manifest(), brought))
                     .whenComplete((done, failed) -> {
-                        if (failed != null && !laid.isEmpty()) {
-                            shelving.take(laid, by);
+                        close(pack);
+                        if (failed != null && !brought.files().isEmpty()) {
+                            shelving.take(brought.files(), by);
                         }
                     });
+        } catch (RuntimeException refused) {
+            close(pack);
+            throw refused;
+        }
+    }
+
+    private static void close(PackFile pack) {
+        try {
+            pack.close();
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
     }
 
+    /** What it is going to bring; files stand in it as soon as they lie here. */
+    private Brought brought(Meeting meeting) {
+        Brought brought = new Brought(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+        for (PackItem item : meeting.brings()) {
+            Set<String> added =
+                    item.sort() == PackItem.Sort.STAGE ? meeting.added().getOrDefault(item.id(), Set.of()) : Set.of();
+            kind(item)
+                    .ifPresentOrElse(
+                            kind -> brought.documents().add(was(kind, item.id(), added)),
+                            () -> brought.house().add(item));
+        }
+        return brought;
+    }
+
+    /** One file after another is read and laid, so that a large pack needs little memory. */
     private CompletableFuture<?> shelved(PackFile pack, Map<Packed, String> fresh, List<Shelving.Spot> laid, Actor by) {
         CompletableFuture<?> all = CompletableFuture.completedFuture(null);
         for (Map.Entry<Packed, String> each : fresh.entrySet()) {
             Packed file = each.getKey();
-            // It is read while the pack is open, and laid in its turn.
-            byte[] content = pack.content(file);
-            all = all.thenCompose(
-                            done -> shelving.add(file.folder(), "", each.getValue(), content, file.lengthMs(), by))
+            all = all.thenCompose(done ->
+                            shelving.add(file.folder(), "", each.getValue(), pack.content(file), file.lengthMs(), by))
                     .thenAccept(put -> laid.add(
                             new Shelving.Spot(put.media().folder(), put.media().name())));
         }
@@ -230,14 +255,15 @@ public class Packs {
         }
     }
 
-    private Was was(DocumentKind kind, String id) {
-        return new Was(
+    private Brought.Was was(DocumentKind kind, String id, Set<String> added) {
+        return new Brought.Was(
                 kind,
                 id,
                 store.current()
                         .find(kind, id)
                         .map(each -> json.write(each.value()))
-                        .orElse(""));
+                        .orElse(""),
+                added);
     }
 
     private static Optional<DocumentKind> kind(PackItem item) {
@@ -251,9 +277,14 @@ public class Packs {
                 });
     }
 
+    /** Of another version of it that is here all stays its own, with what stood there before that. */
     private String kept(Manifest manifest, Brought brought) {
+        PackRow before = mapper.find(manifest.id());
+        Brought all = before == null
+                ? brought
+                : json.read(before.brought(), Brought.class).and(brought);
         mapper.put(new PackRow(
-                manifest.id(), manifest.name(), manifest.version(), manifest.says(), clock.now(), json.write(brought)));
+                manifest.id(), manifest.name(), manifest.version(), manifest.says(), clock.now(), json.write(all)));
         return manifest.name() + " is here.";
     }
 
@@ -276,7 +307,12 @@ public class Packs {
                             row.says(),
                             row.at(),
                             (int) left,
-                            brought.documents().size() + brought.house().size());
+                            brought.documents().size() + brought.house().size(),
+                            brought.documents().stream()
+                                    .filter(each -> each.kind() == DocumentKind.CUE)
+                                    .map(Brought.Was::id)
+                                    .filter(each -> there.contains(new PackItem(PackItem.Sort.CUE, each)))
+                                    .toList());
                 })
                 .toList();
     }
@@ -289,13 +325,7 @@ public class Packs {
         }
         Brought brought = json.read(row.brought(), Brought.class);
         List<Former> formers = new ArrayList<>();
-        brought.documents()
-                .forEach(each -> formers.add(new Former(
-                        each.kind(),
-                        each.id(),
-                        each.former().isEmpty()
-                                ? null
-                                : json.read(each.former(), each.kind().type()))));
+        brought.documents().forEach(each -> formers.add(new Former(each.kind(), each.id(), former(each))));
         if (!brought.house().isEmpty()) {
             formers.add(new Former(
                     DocumentKind.HOUSE,
@@ -303,6 +333,9 @@ public class Packs {
                     Packing.without(store.current().wiring().house(), Set.copyOf(brought.house()))));
         }
         return edits.putBack(formers, "taking out pack " + row.name(), by)
+                .exceptionally(failed -> {
+                    throw hanging(failed, formers);
+                })
                 .thenCompose(done -> {
                     List<Shelving.Spot> unused = unused(brought.files());
                     mapper.remove(id);
@@ -311,6 +344,44 @@ public class Packs {
                             : shelving.take(unused, by).thenApply(gone -> null);
                 })
                 .thenApply(done -> row.name() + " is taken out.");
+    }
+
+    /** A refusal that names which cues hang on the pack, where it is one. */
+    private CompletionException hanging(Throwable failed, List<Former> formers) {
+        if (!(Causes.of(failed) instanceof Refused refused)) {
+            return new CompletionException(failed);
+        }
+        List<Cue> left = store.current().wiring().cues().stream()
+                .filter(cue -> formers.stream()
+                        .noneMatch(each -> each.kind() == DocumentKind.CUE
+                                && each.value() == null
+                                && each.id().equals(cue.id())))
+                .toList();
+        return new CompletionException(new Refused(refused.problems().stream()
+                .map(each -> {
+                    Matcher at = CUE.matcher(each.path());
+                    return at.matches()
+                            ? new Problem(
+                                    left.get(Integer.parseInt(at.group(1))).name(),
+                                    each.value(),
+                                    "It hangs on the pack: " + each.message(),
+                                    "Have it use something else, or delete it, and take the pack out then.")
+                            : each;
+                })
+                .toList()));
+    }
+
+    private @Nullable Object former(Brought.Was was) {
+        if (!was.added().isEmpty()) {
+            return store.current()
+                    .wiring()
+                    .stage(was.id())
+                    .map(stage -> Packing.without(stage, was.added()))
+                    .orElse(null);
+        }
+        return was.former().isEmpty()
+                ? null
+                : json.read(was.former(), was.kind().type());
     }
 
     private List<Shelving.Spot> unused(List<Shelving.Spot> laid) {

@@ -195,6 +195,11 @@ public class Rehearsals {
                 "Choose now, asItWas, or before- with the number of an edit.");
     }
 
+    /** Whether one was played to its end since the program began. */
+    public synchronized boolean wasDone() {
+        return runs.values().stream().anyMatch(each -> each.standing.going() == Going.DONE);
+    }
+
     /** How the rehearsal of that number stands; throws {@link Refused} where it is not known any more. */
     public Standing standing(long id) {
         return find(id).standing;

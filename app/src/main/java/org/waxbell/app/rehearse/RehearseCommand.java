@@ -14,6 +14,7 @@ import org.waxbell.app.calendar.RecurCalendars;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.wiring.StoredWiring;
 import org.waxbell.app.wiring.WiringReader;
 import org.waxbell.check.Problem;
 import org.waxbell.engine.EngineState;

@@ -126,8 +126,7 @@ class DraftController {
     /** A pull with values that work at once. */
     @PostMapping("/cues/pulls/{kind}")
     Pull pull(@PathVariable String kind) {
-        return fresh(
-                kinds.pulls(), kind, drafting.on(wiring.current().wiring()).within(Drafting.EMPTY, List.of(), kind));
+        return fresh(kinds.pulls(), kind, drafting.on(wiring.current().wiring()).within(NewCue.BLANK, List.of(), kind));
     }
 
     /** Copies of saved cues with words of their own; nothing is saved. */

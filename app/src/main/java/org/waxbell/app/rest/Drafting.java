@@ -13,39 +13,18 @@ import org.waxbell.app.link.LinkView;
 import org.waxbell.app.link.Links;
 import org.waxbell.app.mixer.MixerDesk;
 import org.waxbell.cue.Cue;
-import org.waxbell.cue.Take;
-import org.waxbell.cue.TakeRule;
-import org.waxbell.cue.Urgency;
 import org.waxbell.draft.CueLook;
 import org.waxbell.draft.FreshOn;
+import org.waxbell.draft.NewCue;
 import org.waxbell.kind.From;
 import org.waxbell.mixer.MixerPicture;
 import org.waxbell.port.Calendars;
-import org.waxbell.score.Score;
 import org.waxbell.wiring.Kinds;
 import org.waxbell.wiring.Wiring;
 
 /** Looks at cues that are being written, with what only the program around knows: the mixer's scenes and sources, and the links. */
 @Component
 class Drafting {
-    /** A cue of which nothing is written yet. */
-    static final Cue EMPTY = new Cue(
-            Cue.FORMAT,
-            "none",
-            "None",
-            "",
-            true,
-            "",
-            true,
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(Take.only(new Score(List.of()))),
-            TakeRule.FIRST,
-            Urgency.USUAL,
-            0,
-            false);
-
     private final Calendars calendars;
     private final Kinds kinds;
     private final Links links;
@@ -93,6 +72,7 @@ class Drafting {
                 linked(each -> each.kind().equals("web")),
                 From.OSC_LINKS,
                 linked(each -> each.kind().equals("osc")));
-        return new FreshOn(among, EMPTY, List.of(), Optional.empty(), "", known, clock.now(), ZoneId.systemDefault());
+        return new FreshOn(
+                among, NewCue.BLANK, List.of(), Optional.empty(), "", known, clock.now(), ZoneId.systemDefault());
     }
 }

@@ -15,6 +15,7 @@ import org.waxbell.condition.Scope;
 import org.waxbell.condition.SetOff;
 import org.waxbell.cue.EventPull;
 import org.waxbell.draft.FreshOn;
+import org.waxbell.draft.NewCue;
 import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
@@ -107,7 +108,7 @@ public final class KindViews {
         private static Lane usual(Kind<?> kind) {
             FreshOn on = new FreshOn(
                     EMPTY,
-                    Drafting.EMPTY,
+                    NewCue.BLANK,
                     List.of(),
                     Optional.empty(),
                     kind.name(),

@@ -41,7 +41,7 @@ import org.waxbell.app.rest.WiringViews.SheetView;
 import org.waxbell.app.rest.WiringViews.StageSave;
 import org.waxbell.app.rest.WiringViews.StageView;
 import org.waxbell.app.rest.WiringViews.WiringView;
-import org.waxbell.app.store.JournalMapper;
+import org.waxbell.app.store.Journal;
 import org.waxbell.app.store.JournalMapper.CountRow;
 import org.waxbell.app.store.StateStore;
 import org.waxbell.app.wiring.Document;
@@ -71,7 +71,7 @@ import org.waxbell.wiring.StageUse;
 class WiringController {
     private final WiringStore store;
     private final WiringEdits edits;
-    private final JournalMapper journal;
+    private final Journal journal;
     private final StageKeys keys;
     private final MediaTokens tokens;
     private final SystemClock clock;
@@ -80,7 +80,7 @@ class WiringController {
     WiringController(
             WiringStore store,
             WiringEdits edits,
-            JournalMapper journal,
+            Journal journal,
             StageKeys keys,
             MediaTokens tokens,
             SystemClock clock,

@@ -23,7 +23,7 @@ public final class KeyGuard {
     private static final Pattern LOCKED = Pattern.compile("(?<![0-9a-f])(?:[0-9a-f]{2}){29,}(?![0-9a-f])");
 
     private static final String REMEDY =
-            "Put it back from a copy that was made with keys (./waxbell restore), or start with --new-keys: pages of stages then have "
+            "Put it back from a back-up that was made with a passphrase (./waxbell restore), or start with --new-keys: pages of stages then have "
                     + "new addresses, and passwords of links must be written again.";
 
     private KeyGuard() {}

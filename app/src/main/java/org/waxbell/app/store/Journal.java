@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.store.JournalMapper.CountRow;
 import org.waxbell.app.store.JournalMapper.DecisionRow;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Standing;
@@ -69,6 +70,16 @@ public class Journal {
         return rows.stream().map(this::read).toList();
     }
 
+    /** The number of the newest, 0 where there is none. */
+    long newest() {
+        return mapper.newest();
+    }
+
+    /** How often cues rang and were held on a day. */
+    public List<CountRow> counts(String day) {
+        return mapper.counts(day);
+    }
+
     /** Keeps one, and counts its cues. @param day on which it was */
     void add(Decision decision, String day) {
         mapper.add(row(decision));
@@ -78,7 +89,7 @@ public class Journal {
     }
 
     /** The row of one. */
-    public DecisionRow row(Decision decision) {
+    DecisionRow row(Decision decision) {
         boolean quiet = decision.cues().isEmpty() && decision.note().isEmpty();
         Object told = quiet && decision.event() instanceof ChatLine line ? quiet(line) : decision;
         return new DecisionRow(
@@ -113,7 +124,7 @@ public class Journal {
     }
 
     /** What a row tells. */
-    public Decision read(DecisionRow row) {
+    Decision read(DecisionRow row) {
         if (!row.json().startsWith("[")) {
             return json.read(row.json(), Decision.class);
         }

@@ -32,8 +32,7 @@ public class StateStore {
     private static final String SEED = "seed";
     private static final long DAY = 86_400_000;
     private final EngineMapper engine;
-    private final JournalMapper journal;
-    private final Journal decisions;
+    private final Journal journal;
     private final PersonMapper people;
     private final ChatMapper chat;
     private final EveningMapper books;
@@ -46,8 +45,7 @@ public class StateStore {
 
     StateStore(
             EngineMapper engine,
-            JournalMapper journal,
-            Journal decisions,
+            Journal journal,
             PersonMapper people,
             ChatMapper chat,
             SettingMapper settings,
@@ -57,7 +55,6 @@ public class StateStore {
             HelperName helper) {
         this.engine = engine;
         this.journal = journal;
-        this.decisions = decisions;
         this.people = people;
         this.chat = chat;
         this.books = books;
@@ -136,7 +133,7 @@ public class StateStore {
 
     private void decision(Decision decision) {
         Viewer viewer = decision.event().by().orElse(null);
-        decisions.add(decision, day(decision.at()));
+        journal.add(decision, day(decision.at()));
         if (viewer != null) {
             people.seen(new PersonMapper.SeenNow(
                     viewer.id(),

@@ -18,6 +18,7 @@ import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.store.DocumentMapper;
 import org.waxbell.app.store.DocumentRow;
 import org.waxbell.app.store.EveningMapper;
+import org.waxbell.app.store.FirstSetting;
 import org.waxbell.app.store.HelperName;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.app.store.SettingMapper;
@@ -86,6 +87,9 @@ class FirstFill {
             for (DeskFact fact : json.read(text("demo/desks.json"), DeskFact[].class)) {
                 desks.putFact(fact.kind(), fact.id(), fact.kept().toString());
             }
+        }
+        if (!options.demo()) {
+            settings.put(FirstSetting.NAME, FirstSetting.BEGUN);
         }
         // The practice channel has its viewers in every installation, so that a cue can be tried as anybody.
         for (PracticeViewer viewer : json.read(text("demo/viewers.json"), PracticeViewer[].class)) {

@@ -1,4 +1,4 @@
-package org.waxbell.app.rehearse;
+package org.waxbell.app.wiring;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,18 +20,29 @@ import org.waxbell.stage.Stage;
 import org.waxbell.wiring.House;
 import org.waxbell.wiring.Wiring;
 
-/** The wiring in a data folder, read beside a program that may have it open, and without changing anything. */
-final class StoredWiring {
+/** A wiring as a database keeps it, read beside a program that may have it open, and without changing anything. */
+public final class StoredWiring {
     private StoredWiring() {}
 
-    /** The wiring; throws {@link StartRefused} where there is none. */
-    static Wiring read(Path data, Documents json) {
+    /** The wiring of a data folder; throws {@link StartRefused} where there is none. */
+    public static Wiring read(Path data, Documents json) {
         Path database = data.resolve("waxbell.db");
         if (!Files.exists(database)) {
             throw new StartRefused(
                     "There is no wiring in " + data + ".",
                     "Name its folder with --data FOLDER, or a wiring that was exported with --wiring FILE.");
         }
+        try {
+            return of(database, json);
+        } catch (SQLException broken) {
+            throw new StartRefused(
+                    "The wiring in " + data + " cannot be read: " + broken.getMessage() + ".",
+                    "Start Wax Bell once with this folder, or export the wiring and name it with --wiring FILE.");
+        }
+    }
+
+    /** The wiring in a database; throws where it cannot be read. */
+    public static Wiring of(Path database, Documents json) throws SQLException {
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database + "?open_mode=1");
                 Statement statement = connection.createStatement()) {
             List<Media> media = new ArrayList<>();
@@ -55,10 +66,6 @@ final class StoredWiring {
                     all(statement, "stage", Stage.class, json),
                     all(statement, "desk", DeskSheet.class, json),
                     new Shelf(media));
-        } catch (SQLException broken) {
-            throw new StartRefused(
-                    "The wiring in " + data + " cannot be read: " + broken.getMessage() + ".",
-                    "Start Wax Bell once with this folder, or export the wiring and name it with --wiring FILE.");
         }
     }
 
