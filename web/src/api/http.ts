@@ -45,3 +45,22 @@ export const send = async <T>(method: string, path: string, body: BodyInit | und
   }
   return (await answer.json()) as T
 }
+
+/** Sends a file and tells how much of it is there, from 0 to 1; throws {@link Refusal}. Only this old way tells how far it is. */
+export const sendSeen = <T>(path: string, file: Blob, seen: (share: number) => void): Promise<T> =>
+  new Promise((done, failed) => {
+    const request = new XMLHttpRequest()
+    request.open('POST', `/api${path}`)
+    request.setRequestHeader('Content-Type', 'application/octet-stream')
+    request.upload.onprogress = (at) => at.lengthComputable && seen(at.loaded / at.total)
+    request.onerror = () => failed(new Refusal(0, 'Wax Bell does not answer. Is it still running?', []))
+    request.onload = () => {
+      const answer = new Response(request.responseText, { status: request.status })
+      if (answer.ok) {
+        done(answer.json() as Promise<T>)
+      } else {
+        refusal(answer).then(failed, failed)
+      }
+    }
+    request.send(file)
+  })

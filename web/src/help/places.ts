@@ -127,7 +127,7 @@ export const PLACE_HELP: PlaceHelp[] = [
     things: [
       'Make one: its words, its rack and its display come along.',
       'Run it by buttons here; viewers do by words.',
-      'Change what it answers, in its sentence.',
+      'Change what it answers, in its sentence; or bring an extension that does what no desk does.',
     ],
     guide: 'Desks: clocks',
   },

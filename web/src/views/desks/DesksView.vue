@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { Plus } from '@lucide/vue'
+import { Plus, Puzzle } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useOpenDesks } from '@/composables/useOpenDesks'
 import { useDeskBoards } from '@/stores/desks'
 import { useWiring } from '@/stores/wiring'
+import BringExtension from './BringExtension.vue'
 import DeskSheet from './DeskSheet.vue'
 import NewDeskDialog from './NewDeskDialog.vue'
 import { DRAWN } from './kinds'
@@ -15,6 +16,7 @@ const wiring = useWiring()
 const desks = useDeskBoards()
 const router = useRouter()
 const making = ref(false)
+const bringing = ref(false)
 const view = (id: string) => desks.all.find((each) => each.about === id)
 const groups = computed(() =>
   Object.keys(DRAWN)
@@ -27,6 +29,7 @@ const shown = computed(() => wiring.sheets.find((each) => each.desk.id === (prop
 useOpenDesks(() => (shown.value ? [shown.value.desk.id] : []))
 const made = async (id: string) => {
   making.value = false
+  bringing.value = false
   await wiring.load()
   await router.push(`/desks/${id}`)
 }
@@ -39,6 +42,9 @@ const made = async (id: string) => {
       aria-label="Desks"
     >
       <button class="button button-dark justify-center" @click="making = true"><Plus :size="15" /> New desk</button>
+      <button class="button justify-center" data-bring-extension @click="bringing = true">
+        <Puzzle :size="15" /> Bring an extension
+      </button>
       <template v-for="group in groups" :key="group.all[0]!.desk.kind">
         <h2 class="pt-2 text-[13px] font-normal text-soft">{{ group.title }}</h2>
         <RouterLink
@@ -64,6 +70,7 @@ const made = async (id: string) => {
         <button class="underline" @click="making = true">Make the first</button>.
       </p>
     </div>
+    <BringExtension :open="bringing" @close="bringing = false" @brought="made" />
     <NewDeskDialog :open="making" @close="making = false" @made="made" />
   </div>
 </template>

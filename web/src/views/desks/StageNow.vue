@@ -27,6 +27,9 @@ const shown = computed(() => kinds.all.fixtures.some((each) => each.name === pro
         <RouterLink :to="`/stages/${stage.stage.id}`" class="underline">change how it looks</RouterLink>
       </p>
     </template>
+    <p v-else-if="kind === 'extension'" class="text-[14px] text-soft">
+      It shows nothing on a stage by itself. A cue that waits for what an extension tells can show it.
+    </p>
     <p v-else-if="!shown" class="text-[14px] text-soft">
       Nothing of it stands on a stage by itself. Its values stand in words, so a label on a
       <RouterLink to="/stages" class="underline">stage</RouterLink> can show them.

@@ -4,6 +4,8 @@ import ClockDesk from './ClockDesk.vue'
 import ClockTable from './ClockTable.vue'
 import CrowdDesk from './CrowdDesk.vue'
 import CrowdMovesForm from './CrowdMovesForm.vue'
+import ExtensionDesk from './ExtensionDesk.vue'
+import ExtensionForm from './ExtensionForm.vue'
 import GameDesk from './GameDesk.vue'
 import OrderDesk from './OrderDesk.vue'
 import PointsDesk from './PointsDesk.vue'
@@ -67,5 +69,10 @@ export const DRAWN: Record<string, { board: Component; form?: Component; begins:
   tunes: {
     board: TunesDesk,
     begins: 'Viewers ask for tunes by title or link; your own list plays while nobody does.',
+  },
+  extension: {
+    board: ExtensionDesk,
+    form: ExtensionForm,
+    begins: 'A small program of yours in JavaScript: it hears what happens and acts within what you let it.',
   },
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FileUp } from '@lucide/vue'
-import { onMounted, ref, watch } from 'vue'
-import { ask, problemsOf, send } from '@/api/http'
+import { computed, onMounted, ref, watch } from 'vue'
+import { ask, problemsOf, sendSeen } from '@/api/http'
 import type { PackHere, PackLook, Problem } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
 import CuesNav from '@/components/cue/CuesNav.vue'
@@ -19,6 +19,9 @@ const here = ref<PackHere[]>([])
 const problems = ref<Problem[]>([])
 const look = ref<PackLook | null>(null)
 const busy = ref(false)
+/** How much of the file has been sent. */
+const sent = ref(0)
+const going = computed(() => (sent.value < 1 ? `Sending it: ${Math.floor(100 * sent.value)} %` : 'Looking at it …'))
 const leaving = ref<PackHere | null>(null)
 const picker = ref<HTMLInputElement | null>(null)
 const load = () =>
@@ -39,7 +42,8 @@ const come = async (event: Event) => {
   busy.value = true
   problems.value = []
   try {
-    look.value = await send<PackLook>('POST', '/packs/coming', file, 'application/octet-stream')
+    sent.value = 0
+    look.value = await sendSeen<PackLook>('/packs/coming', file, (share) => (sent.value = share))
   } catch (failed) {
     problems.value = problemsOf(failed)
   } finally {
@@ -73,8 +77,9 @@ const left = (pack: PackHere) =>
           in.
         </p>
         <button class="button button-dark" :disabled="busy" data-bring @click="picker?.click()">
-          <FileUp :size="15" /> {{ busy ? 'Looking at it …' : 'Bring a pack' }}
+          <FileUp :size="15" /> {{ busy ? going : 'Bring a pack' }}
         </button>
+        <progress v-if="busy" class="w-full" :value="sent < 1 ? sent : undefined" aria-label="How much is sent" />
         <input
           ref="picker"
           type="file"

@@ -26,6 +26,7 @@ import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.config.Version;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.rehearse.RehearseCommand;
+import org.waxbell.app.script.ScriptChild;
 import org.waxbell.app.security.KeyGuard;
 
 /** The program: looks at what it was started with, refuses with one sentence and a remedy, or serves until it is stopped. */
@@ -33,12 +34,18 @@ import org.waxbell.app.security.KeyGuard;
 public class App {
     /** The word with which the program starts as the helper that presses keys of this computer. */
     public static final String HELPER = "hand";
+    /** The word with which the program starts as the one that runs scripts. */
+    public static final String SCRIPTS = "scripts";
 
     /** Starts the program. */
     public static void main(String[] args) {
         try {
             if (args.length > 0 && args[0].equals(HELPER)) {
                 Hand.serve();
+                System.exit(0);
+            }
+            if (args.length > 0 && args[0].equals(SCRIPTS)) {
+                ScriptChild.serve();
                 System.exit(0);
             }
             if (args.length > 0 && args[0].equals("rehearse")) {

@@ -140,6 +140,35 @@ class OscTest {
     }
 
     @Test
+    void aSurfacePressesOurButtonsAndIsToldWhichAreLit() throws Exception {
+        String lit = "/waxbell/lit/with-thanks i ";
+        send("/waxbell/surface", "i", "1");
+        await("all buttons are told").atMost(RoomContract.PATIENCE).until(() -> dumped(lit + 0));
+        send("/waxbell/press/with-thanks", "i", "0");
+        send("/waxbell/press/nothing", "i", "1");
+        send("/waxbell/press/with-thanks", "f", "1");
+        await("it is lit").atMost(RoomContract.PATIENCE).until(() -> dumped(lit + 1));
+        assertThat(app.get("/api/journal").body().toString()).contains("pressed Thanks");
+        send("/waxbell/hush", "i", "1");
+        await("it hushes, and is lit no more")
+                .atMost(RoomContract.PATIENCE)
+                .until(() -> Files.readString(dumped).lastIndexOf(lit + 0)
+                        > Files.readString(dumped).indexOf(lit + 1));
+        send("/waxbell/surface", "i", "0");
+        send("/waxbell/press/with-thanks", "i", "1");
+        await("it rings again")
+                .atMost(RoomContract.PATIENCE)
+                .until(() -> app.get("/api/journal").body().toString().split("pressed Thanks", -1).length == 3);
+        assertThat(Files.readString(dumped).indexOf(lit + 1))
+                .as("it wants to be told no more")
+                .isEqualTo(Files.readString(dumped).lastIndexOf(lit + 1));
+    }
+
+    private static boolean dumped(String text) throws IOException {
+        return Files.readString(dumped).contains(text);
+    }
+
+    @Test
     void aPacketThatIsCutShortIsPassedOverAndSaidAndTheNextCounts() throws Exception {
         cue(
                 "button",

@@ -16,7 +16,8 @@ public final class Bench {
             "desks",
             "room",
             "people",
-            "live");
+            "live",
+            "scripts");
 
     private Bench() {}
 
@@ -57,6 +58,7 @@ public final class Bench {
             case "room" -> new RoomBench(scale).run();
             case "people" -> new PeopleBench(scale).run();
             case "live" -> new LiveBench(scale).run();
+            case "scripts" -> new ScriptsBench(scale).run();
             case "voice" -> new VoiceBench(scale).run();
             default -> new StageBench(scale).run();
         }

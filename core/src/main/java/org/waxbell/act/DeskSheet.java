@@ -2,6 +2,7 @@ package org.waxbell.act;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.waxbell.check.Problems;
 import org.waxbell.kind.Kinded;
 import org.waxbell.kind.Records;
@@ -27,6 +28,16 @@ public interface DeskSheet extends DeskDocument, Kinded {
     @Override
     default String desk() {
         return kind().name();
+    }
+
+    /** What it has to be let do before it does anything, in words; nothing for most. */
+    default List<String> wants() {
+        return List.of();
+    }
+
+    /** How it comes in from outside: what a person agreed to elsewhere was not agreed to here. @param here what stands here under its id, if anything */
+    default DeskSheet arriving(Optional<DeskSheet> here) {
+        return this;
     }
 
     /** The same under other names. @param newId free among all desks */

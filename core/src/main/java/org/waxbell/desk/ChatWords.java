@@ -59,15 +59,24 @@ public record ChatWords(DeskDocument document, String about, String rack) {
 
     /** A chat word with these parts. @param behind what stands behind the id in its own id and word, such as {@code -left}; empty text for nothing */
     public Cue cue(String behind, String name, List<Gate> gates, Part... parts) {
+        return cue(document.id() + behind, (document.id() + behind).replace("-", ""), name, gates, parts);
+    }
+
+    /** A chat word of its own with these parts. @param word without a sign */
+    public Cue called(String word, String name, List<Gate> gates, Part... parts) {
+        return cue(document.id() + "-" + word, word, name, gates, parts);
+    }
+
+    private Cue cue(String id, String word, String name, List<Gate> gates, Part... parts) {
         return new Cue(
                 Cue.FORMAT,
-                document.id() + behind,
+                id,
                 name,
                 "",
                 true,
                 rack,
                 true,
-                List.of(new ChatWordPull(List.of((document.id() + behind).replace("-", "")), true, "")),
+                List.of(new ChatWordPull(List.of(word), true, "")),
                 gates,
                 List.of(),
                 List.of(Take.only(new Score(List.of(parts)))),

@@ -67,9 +67,14 @@ public interface Desk<D extends DeskDocument, S> {
     /** Does what is asked for, or refuses. */
     Answer<S> ask(D document, S now, Ask ask, Surroundings evening);
 
-    /** Whether it wants to hear of such an event. */
+    /** Whether it wants to hear of such an event; of lines of chat it hears all or none. */
     default boolean hears(ShowEvent event) {
         return false;
+    }
+
+    /** Whether one of its documents wants to hear of such an event; of lines of chat it hears all or none. */
+    default boolean hears(D document, ShowEvent event) {
+        return hears(event);
     }
 
     /** Hears what happens, of what it wants to. */
@@ -84,6 +89,11 @@ public interface Desk<D extends DeskDocument, S> {
 
     /** Its moment has come. */
     default Answer<S> wake(D document, S now, long at, Surroundings evening) {
+        return Answer.nothing(now);
+    }
+
+    /** An adapter tells what came of a directive of its own, whose run is {@link DeskReport#run}. */
+    default Answer<S> reported(D document, S now, long at, DeskReport report, Surroundings evening) {
         return Answer.nothing(now);
     }
 

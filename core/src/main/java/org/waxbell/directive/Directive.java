@@ -13,6 +13,7 @@ public sealed interface Directive
                 MakeClip,
                 CallWeb,
                 PostNotice,
+                RunScript,
                 SendOsc,
                 UseComputer,
                 SetMark,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.waxbell.directive.RunScript;
 import org.waxbell.event.Identity;
 import org.waxbell.score.Draws;
 import org.waxbell.shelf.Media;
@@ -35,6 +36,11 @@ final class Chance implements Handler {
     /** A number from 0 up to, not with, {@code bound}, for a ring of a cue. */
     int below(String cueId, String purpose, long ring, int bound) {
         return (int) Long.remainderUnsigned(hash(cueId + "/" + purpose, ring), bound);
+    }
+
+    /** What a script draws by chance is drawn from the evening's own. */
+    RunScript drawn(RunScript run) {
+        return run.drawn(below("script", run.partRun(), run.meantFor(), Integer.MAX_VALUE));
     }
 
     /** What was chosen last for {@code purpose} of a cue, empty text for nothing yet. */

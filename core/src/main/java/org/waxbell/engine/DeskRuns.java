@@ -17,8 +17,11 @@ import org.waxbell.actor.Actor;
 import org.waxbell.desk.Answer;
 import org.waxbell.desk.Ask;
 import org.waxbell.desk.Desk;
+import org.waxbell.desk.DeskReport;
 import org.waxbell.desk.Errand;
 import org.waxbell.desk.Lots;
+import org.waxbell.directive.RunScript;
+import org.waxbell.event.ChatLine;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
@@ -31,6 +34,7 @@ import org.waxbell.wiring.CueBook;
 
 /** Runs every desk: hands on what is asked and what happens, keeps how each stands, and lets out what comes of it. */
 final class DeskRuns implements Handler {
+    private static final ChatLine ANY_LINE = Facts.chat();
     private final List<Desk<?, ?>> desks;
     private final Surroundings evening;
     private final Points points;
@@ -40,6 +44,8 @@ final class DeskRuns implements Handler {
     private final Map<Desk<?, ?>, Map<String, Object>> states = new LinkedHashMap<>();
 
     private final Map<String, Run<?, ?>> runs = new LinkedHashMap<>();
+    /** Those who hear lines, of which there are most. */
+    private List<Run<?, ?>> ofLines = List.of();
     /** When the first of them wants to be woken, worked out only when one of them changed. */
     private long next;
 
@@ -114,6 +120,15 @@ final class DeskRuns implements Handler {
             return become(ask.at(), desk.ask(document, now(), ask, evening), depth, turn);
         }
 
+        boolean hears(ShowEvent event) {
+            return desk.hears(document, event);
+        }
+
+        void reported(long at, DeskReport report, Turn turn) {
+            atWork = place;
+            become(at, desk.reported(document, now(), at, report, evening), 1, turn);
+        }
+
         void hear(long at, ShowEvent event, Turn turn) {
             atWork = place;
             Answer<?> answer = become(at, desk.hear(document, now(), at, event, evening), turn.depth() + 1, turn);
@@ -142,7 +157,8 @@ final class DeskRuns implements Handler {
             }
             stands.become(place, desk.holds(before), desk.holds(answer.next()), at, depth, turn);
             answer.points().forEach(move -> points.move(at, move.person(), move.amount(), move.why(), turn));
-            answer.directives().forEach(turn::directed);
+            answer.directives()
+                    .forEach(each -> turn.directed(each instanceof RunScript run ? chance.drawn(run) : each));
             answer.told().forEach(fact -> turn.follows(fact, depth));
             answer.asks().forEach(other -> turn.follows(asked(other), depth));
             atWork = "";
@@ -199,11 +215,11 @@ final class DeskRuns implements Handler {
         if (event instanceof Fact fact && (fact.is(Facts.ASKED) || fact.is(Facts.DESK_ASKED))) {
             byHand(at, fact, turn);
         } else {
-            runs.values().forEach(run -> {
-                if (run.desk.hears(event)) {
+            for (Run<?, ?> run : event instanceof ChatLine ? ofLines : runs.values()) {
+                if (run.hears(event)) {
                     run.hear(at, event, turn);
                 }
-            });
+            }
         }
     }
 
@@ -219,7 +235,7 @@ final class DeskRuns implements Handler {
 
     /** Whether any desk wants to hear of such an event. */
     boolean hears(ShowEvent event) {
-        return runs.values().stream().anyMatch(run -> run.desk.hears(event));
+        return runs.values().stream().anyMatch(run -> run.hears(event));
     }
 
     private void byHand(long at, Fact fact, Turn turn) {
@@ -249,6 +265,14 @@ final class DeskRuns implements Handler {
         if (asker != null && undo != null) {
             asker.answered(
                     fact.text("mark"), new Asking(fact.text("desk"), fact.text("about"), undo, Map.of()), at, turn);
+        }
+    }
+
+    /** An adapter tells what came of a directive of a desk; where that is no more, it is passed over. */
+    void completed(long at, String partRun, Completion result, Turn turn) {
+        Run<?, ?> run = runs.get(DeskReport.placeOf(partRun));
+        if (run != null && result.kind() != Completion.Kind.MEASURED) {
+            run.reported(at, new DeskReport(partRun, result.detail(), result.results()), turn);
         }
     }
 
@@ -332,6 +356,7 @@ final class DeskRuns implements Handler {
                         .filter(desk -> desk.name().equals(document.desk()))
                         .findFirst()
                         .ifPresent(desk -> runs.put(place, new Run<>(desk, place, document))));
+        ofLines = runs.values().stream().filter(run -> run.hears(ANY_LINE)).toList();
     }
 
     /** What the fixture at that place shows, null where no desk runs it. */

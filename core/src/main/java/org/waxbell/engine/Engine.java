@@ -2,9 +2,11 @@ package org.waxbell.engine;
 
 import java.util.List;
 import org.waxbell.actor.Actor;
+import org.waxbell.actor.Origin;
 import org.waxbell.condition.Condition;
 import org.waxbell.cue.Urgency;
 import org.waxbell.desk.Desk;
+import org.waxbell.desk.DeskReport;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
@@ -122,9 +124,12 @@ public final class Engine {
                 && !fact.actor().inPerson();
     }
 
-    /** What a desk did is told even where nobody waits for it: the journal says who changed it, and why. */
+    /** What a desk or a script did is told even where nobody waits for it: the journal says who changed it, and why. */
     private static boolean isOfDesk(ShowEvent event) {
-        return event instanceof Fact fact && (fact.what().isTold() || fact.is(Facts.DESK_ASKED));
+        return event instanceof Fact fact
+                && (fact.what().isTold()
+                        || fact.is(Facts.DESK_ASKED)
+                        || fact.actor().origin() == Origin.EXTENSION);
     }
 
     /** Answers what followed from the input, first in, first out. */
@@ -174,7 +179,11 @@ public final class Engine {
         Turn turn = new Turn();
         runUntil(at, turn);
         handlers.desks().begin(at);
-        runner.completed(at, partRun, result, turn);
+        if (partRun.startsWith(DeskReport.OF_DESK)) {
+            handlers.desks().completed(at, partRun, result, turn);
+        } else {
+            runner.completed(at, partRun, result, turn);
+        }
         return over(at, turn);
     }
 

@@ -27,6 +27,11 @@ record Known(
     }
 
     @Override
+    public String home() {
+        return wired.house().home();
+    }
+
+    @Override
     public boolean showOpen() {
         return shows.evening().open();
     }

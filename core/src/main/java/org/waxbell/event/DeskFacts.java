@@ -211,6 +211,39 @@ public final class DeskFacts {
     /** The planned time of the chapter that is on is up. */
     public static final FactKind CHAPTER_DUE = chapter("chapterDue", "has had its time", "the time of a chapter is up");
 
+    /** What a script did with something that it heard or was asked for; what that was, what it did, and what it was not let do. */
+    public static final FactKind EXTENSION_DID = FactKind.ofDesk(
+                    "extensionDid",
+                    Optional.empty(),
+                    fact -> fact.text("name") + ", on " + fact.text("heard")
+                            + (fact.text("did").isEmpty() ? "" : ", " + fact.text("did"))
+                            + (fact.text("left").isEmpty() ? "" : "; left out: " + fact.text("left")),
+                    text("name", "deskName", "Guess the weight"),
+                    text("heard", "", "Guess, for brine_otter"),
+                    text("did", "", "says something"),
+                    text("left", "", ""))
+            .maybeBy(OTTER);
+    /** A script failed; at what, and why. */
+    public static final FactKind EXTENSION_FAILED = FactKind.ofDesk(
+            "extensionFailed",
+            Optional.empty(),
+            fact -> fact.text("name") + " failed on " + fact.text("heard") + ": " + fact.text("why"),
+            text("name", "deskName", "Guess the weight"),
+            text("heard", "", "Guess, for brine_otter"),
+            text("why", "", "line 4: heaviest is not defined"));
+    /** A script tells cues something: a word, a text and a number. */
+    public static final FactKind EXTENSION_TELLS = FactKind.ofDesk(
+                    "extensionTells",
+                    Optional.empty(),
+                    fact -> fact.text("name") + " tells " + fact.text("word")
+                            + FactKind.colon().apply(fact.text("text")),
+                    text("name", "deskName", "Guess the weight"),
+                    text("word", "toldWord", "won"),
+                    text("text", "toldText", "412 grams"),
+                    number("number", "toldNumber", 412))
+            .maybeBy(OTTER)
+            .offered("an extension tells something", "{toldText}");
+
     static final List<FactKind> ALL = List.of(
             WHEEL_STOPPED,
             CLOCK_STARTED,
@@ -249,7 +282,10 @@ public final class DeskFacts {
             GAME_PLAYED,
             CHAPTER_ENTERED,
             CHAPTER_LEFT,
-            CHAPTER_DUE);
+            CHAPTER_DUE,
+            EXTENSION_DID,
+            EXTENSION_FAILED,
+            EXTENSION_TELLS);
 
     private DeskFacts() {}
 

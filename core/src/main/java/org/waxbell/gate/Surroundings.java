@@ -36,6 +36,9 @@ public interface Surroundings {
     /** How many points are, in the host's own word: {@code 40 drips}. */
     String points(long count);
 
+    /** The chat for what came from none, by the id of its link; empty text for none. */
+    String home();
+
     /** Every tune there is. */
     Catalogue catalogue();
 

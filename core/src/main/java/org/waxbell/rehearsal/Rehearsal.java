@@ -6,12 +6,15 @@ import java.util.PriorityQueue;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
+import org.waxbell.desk.DeskReport;
 import org.waxbell.directive.Directive;
+import org.waxbell.directive.RunScript;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.port.Calendars;
+import org.waxbell.port.Scripts;
 import org.waxbell.show.Show;
 import org.waxbell.wiring.CueBook;
 
@@ -21,16 +24,26 @@ public final class Rehearsal {
     /** How long after the last step the evening is carried on, so that what plays comes to its end, in milliseconds. */
     private static final long AFTERWARDS = 900_000;
 
+    /** How long after it was called a script is taken to be done, in milliseconds. */
+    private static final long SCRIPT_TAKES = 5;
+
     private static final int TOLD_EVERY = 500;
     private final Engine engine;
     private final Tally tally = new Tally();
     private final boolean standsIn;
     private final Consumer<Directive> watcher;
+    private final Scripts scripts;
     private final PriorityQueue<Step.Reported> reports =
             new PriorityQueue<>(Comparator.comparingLong(Step.Reported::at).thenComparing(Step.Reported::partRun));
 
     private Rehearsal(
-            CueBook book, EngineState from, Calendars calendars, boolean standsIn, Consumer<Directive> watcher) {
+            CueBook book,
+            EngineState from,
+            Calendars calendars,
+            Scripts scripts,
+            boolean standsIn,
+            Consumer<Directive> watcher) {
+        this.scripts = scripts;
         this.engine = Show.engine(book, from, LEAD, calendars);
         this.standsIn = standsIn;
         this.watcher = watcher;
@@ -50,14 +63,14 @@ public final class Rehearsal {
             Calendars calendars,
             IntConsumer progress,
             BooleanSupplier goOn) {
-        return from(book, EngineState.fresh(seed), script, false, calendars, progress, goOn);
+        return from(book, EngineState.fresh(seed), script, false, calendars, Scripts.NONE, progress, goOn);
     }
 
     /**
      * Plays a script from a state.
      *
      * @param asItWas whether it is a recorded evening that is to go just as it went: with what its adapters reported and the edits that
-     *                were made; else parts are stood in for and edits are left out, so that {@code book} holds all the time
+     *                were made; else parts are stood in for, scripts are run, and edits are left out, so that {@code book} holds all the time
      */
     public static Report from(
             CueBook book,
@@ -65,6 +78,7 @@ public final class Rehearsal {
             List<Step> script,
             boolean asItWas,
             Calendars calendars,
+            Scripts scripts,
             IntConsumer progress,
             BooleanSupplier goOn) {
         List<Step> steps = asItWas
@@ -72,12 +86,12 @@ public final class Rehearsal {
                 : script.stream()
                         .filter(step -> !(step instanceof Step.Reported) && !(step instanceof Step.Rewired))
                         .toList();
-        return new Rehearsal(book, from, calendars, !asItWas, directive -> {}).play(steps, progress, goOn);
+        return new Rehearsal(book, from, calendars, scripts, !asItWas, directive -> {}).play(steps, progress, goOn);
     }
 
     /** Plays a recorded evening again: from its opening state, with what its adapters reported. */
     public static Report again(CueBook book, EngineState from, List<Step> recorded, Calendars calendars) {
-        return from(book, from, recorded, true, calendars, percent -> {}, () -> true);
+        return from(book, from, recorded, true, calendars, Scripts.NONE, percent -> {}, () -> true);
     }
 
     /** Plays a script from a state up to a moment, parts stood in for. @param watcher is told all that adapters would be told, in order */
@@ -88,7 +102,7 @@ public final class Rehearsal {
             long until,
             Calendars calendars,
             Consumer<Directive> watcher) {
-        Rehearsal rehearsal = new Rehearsal(book, from, calendars, true, watcher);
+        Rehearsal rehearsal = new Rehearsal(book, from, calendars, Scripts.NONE, true, watcher);
         script.forEach(rehearsal::play);
         rehearsal.reportUntil(until);
         rehearsal.note(rehearsal.engine.wake(until));
@@ -138,13 +152,24 @@ public final class Rehearsal {
         outcome.directives().forEach(watcher);
         if (standsIn) {
             for (Directive directive : outcome.directives()) {
-                directive
-                        .standIn()
-                        .ifPresent(report -> reports.add(new Step.Reported(
-                                directive.meantFor() + report.afterMs(),
-                                directive.partRun(),
-                                Completion.ended(report.results()))));
+                standIn(directive);
             }
         }
+    }
+
+    private void standIn(Directive directive) {
+        if (directive instanceof RunScript run) {
+            DeskReport report = scripts.run(run);
+            Completion came = report.failure().isEmpty()
+                    ? Completion.ended(report.results())
+                    : Completion.failed(report.failure(), report.results());
+            reports.add(new Step.Reported(run.meantFor() + SCRIPT_TAKES, run.partRun(), came));
+        }
+        directive
+                .standIn()
+                .ifPresent(report -> reports.add(new Step.Reported(
+                        directive.meantFor() + report.afterMs(),
+                        directive.partRun(),
+                        Completion.ended(report.results()))));
     }
 }

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.waxbell.actor.Origin;
 import org.waxbell.booking.Place;
 import org.waxbell.engine.Books;
 import org.waxbell.engine.Outcome;
@@ -57,7 +58,7 @@ final class Tally {
             if (decision.event() instanceof Fact fact && fact.what().isTold()) {
                 desks.merge(new DeskTally(fact.text("name"), fact.what().happens(), 0), 1, Integer::sum);
             }
-            if (!decision.cues().isEmpty()) {
+            if (!decision.cues().isEmpty() || decision.event().actor().origin() == Origin.EXTENSION) {
                 decisions.add(decision);
                 decision.cues().forEach(answer -> answer(decision.number(), answer));
             }

@@ -9,6 +9,7 @@ import org.waxbell.crowd.CrowdDesk;
 import org.waxbell.desk.Desk;
 import org.waxbell.earning.EarningDesk;
 import org.waxbell.engine.Books;
+import org.waxbell.extension.ExtensionDesk;
 import org.waxbell.game.GameDesk;
 import org.waxbell.poll.PollDesk;
 import org.waxbell.prize.PrizeDesk;
@@ -36,6 +37,7 @@ public final class Desks {
             new GameDesk(),
             new RewardDesk(),
             new OrderDesk(),
+            new ExtensionDesk(),
             new VoiceDesk());
 
     private Desks() {}

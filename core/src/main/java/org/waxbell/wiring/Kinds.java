@@ -12,6 +12,7 @@ import org.waxbell.cue.Pull;
 import org.waxbell.cue.Pulls;
 import org.waxbell.cue.Rack;
 import org.waxbell.earning.Earning;
+import org.waxbell.extension.Extension;
 import org.waxbell.fixture.Fixture;
 import org.waxbell.fixture.Fixtures;
 import org.waxbell.game.Game;
@@ -49,7 +50,8 @@ public record Kinds(
                     Earning.KIND,
                     Game.KIND,
                     Rewards.KIND,
-                    EveningOrder.KIND));
+                    EveningOrder.KIND,
+                    Extension.KIND));
 
     /** Those that ship. */
     public static final Kinds ALL = new Kinds(Pulls.ALL, Gates.ALL, Parts.ALL, Fixtures.ALL, DESKS);

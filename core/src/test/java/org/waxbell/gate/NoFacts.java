@@ -14,6 +14,11 @@ record NoFacts(boolean onAir, String scene, long canSpend, boolean kept) impleme
     }
 
     @Override
+    public String home() {
+        return "";
+    }
+
+    @Override
     public boolean showOpen() {
         return true;
     }

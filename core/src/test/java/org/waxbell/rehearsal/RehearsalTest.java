@@ -28,6 +28,7 @@ import org.waxbell.gate.CooldownGate;
 import org.waxbell.gate.PriceGate;
 import org.waxbell.journal.Decision;
 import org.waxbell.port.Calendars;
+import org.waxbell.port.Scripts;
 import org.waxbell.score.Anchor;
 import org.waxbell.score.Lane;
 import org.waxbell.show.Show;
@@ -261,7 +262,14 @@ class RehearsalTest {
                 .extracting(Report.CueTally::rang, Report.CueTally::held)
                 .containsExactly(2, Map.of("cooldown", 1));
         Report now = Rehearsal.from(
-                Samples.book(pour), EngineState.fresh(1), recorded, false, Calendars.NONE, percent -> {}, () -> true);
+                Samples.book(pour),
+                EngineState.fresh(1),
+                recorded,
+                false,
+                Calendars.NONE,
+                Scripts.NONE,
+                percent -> {},
+                () -> true);
         assertThat(now.cues())
                 .singleElement()
                 .extracting(Report.CueTally::rang, Report.CueTally::held)

@@ -23,6 +23,7 @@ public final class Packaged implements AutoCloseable {
     private final HttpClient client = HttpClient.newHttpClient();
     private final int port;
     private final Process process;
+    private final Path data;
 
     public Packaged(Path data) {
         this(data, Map.of());
@@ -34,6 +35,7 @@ public final class Packaged implements AutoCloseable {
     }
 
     private Packaged(Path data, Map<String, String> environment, boolean demo) {
+        this.data = data;
         port = freePort();
         List<String> words = new ArrayList<>(List.of("--data=" + data, "--port=" + port));
         if (demo) {
@@ -95,6 +97,11 @@ public final class Packaged implements AutoCloseable {
     /** The process itself. */
     public Process process() {
         return process;
+    }
+
+    /** Its data folder. */
+    Path data() {
+        return data;
     }
 
     public String address() {

@@ -17,6 +17,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.app.App;
+import org.waxbell.app.config.OwnProgram;
 import org.waxbell.app.hub.ComputerHub;
 import org.waxbell.app.link.LinkView.LinkFact;
 import org.waxbell.keys.Allowed;
@@ -59,7 +60,9 @@ final class OwnComputer implements ComputerHub {
             return;
         }
         try {
-            ProcessBuilder builder = new ProcessBuilder(command()).redirectError(ProcessBuilder.Redirect.DISCARD);
+            ProcessBuilder builder = new ProcessBuilder(OwnProgram.command(
+                            App.class.getName(), List.of("-Xmx64m", "-Djava.awt.headless=false"), App.HELPER))
+                    .redirectError(ProcessBuilder.Redirect.DISCARD);
             builder.environment().putAll(environment);
             Process fresh = builder.start();
             helper = fresh;
@@ -71,18 +74,6 @@ final class OwnComputer implements ComputerHub {
             ear.broken(Trouble.passing(
                     "The helper that presses keys cannot be started: " + cannot.getMessage() + ".", ""));
         }
-    }
-
-    /** The same Java and the same program, told to be the helper. */
-    private static List<String> command() {
-        String java = ProcessHandle.current().info().command().orElse("java");
-        String path = System.getProperty("java.class.path");
-        List<String> command = new ArrayList<>(
-                List.of(java, "-Xmx64m", "-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", "-Djava.awt.headless=false"));
-        command.addAll(
-                path.matches("[^:;]+\\.jar") ? List.of("-jar", path) : List.of("-cp", path, App.class.getName()));
-        command.add(App.HELPER);
-        return command;
     }
 
     private void hear(Process from, Ear ear) {

@@ -21,6 +21,8 @@ import org.waxbell.engine.Completion;
 import org.waxbell.evening.Soon;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
+import org.waxbell.extension.Permission;
+import org.waxbell.extension.ScriptSetting;
 import org.waxbell.fixture.ClockFixture;
 import org.waxbell.fixture.LabelFixture;
 import org.waxbell.fixture.QueueFixture;
@@ -71,6 +73,8 @@ class JsonConfig {
     /** Enums that our JSON writes in small letters: the one list to which a new one is added. */
     private static final List<Class<?>> SMALL = List.of(
             Soon.class,
+            Permission.class,
+            ScriptSetting.Type.class,
             PackItem.Sort.class,
             Choices.Way.class,
             Advice.Sort.class,

@@ -33,12 +33,14 @@ final class OscDesk implements Carriers, LinkMaker<OscSettings>, OscLink.Ear {
     private static final int MOST_ADDRESSES = 1_000;
     private final Inbox loop;
     private final WiringStore wiring;
+    private final OscSurface surface;
     private final OpenLinks<OscLink> links = new OpenLinks<>();
     private final Map<String, Long> last = new HashMap<>();
     private Set<String> awaited = Set.of();
     private long awaitedOf = -1;
 
-    OscDesk(Inbox loop, WiringStore wiring) {
+    OscDesk(Inbox loop, WiringStore wiring, OscSurface surface) {
+        this.surface = surface;
         this.loop = loop;
         this.wiring = wiring;
     }
@@ -77,6 +79,9 @@ final class OscDesk implements Carriers, LinkMaker<OscSettings>, OscLink.Ear {
 
     @Override
     public void heard(OscLink from, OscWire.Heard message) {
+        if (message.address().startsWith(OscSurface.PLACE)) {
+            surface.heard(from, message.address(), number(message) > 0);
+        }
         if (!awaited().contains(message.address())) {
             return;
         }
@@ -116,6 +121,7 @@ final class OscDesk implements Carriers, LinkMaker<OscSettings>, OscLink.Ear {
     @Override
     public void gone(OscLink link) {
         links.remove(link.id(), link);
+        surface.gone(link);
     }
 
     private static long number(OscWire.Heard message) {

@@ -164,10 +164,12 @@ final class Coming {
                             return new ComingFile(each.folder(), name, lying.contains(each));
                         })
                         .toList(),
-                meeting.comes().cues().stream()
-                        .flatMap(cue -> cue.takes().stream())
-                        .flatMap(take -> take.score().parts().stream())
-                        .map(part -> part.kind().title())
+                Stream.concat(
+                                meeting.comes().cues().stream()
+                                        .flatMap(cue -> cue.takes().stream())
+                                        .flatMap(take -> take.score().parts().stream())
+                                        .map(part -> part.kind().title()),
+                                meeting.comes().desks().stream().flatMap(desk -> desk.wants().stream()))
                         .distinct()
                         .sorted()
                         .toList(),

@@ -12,6 +12,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.script.Scripted;
 import org.waxbell.app.wiring.WiringHistory;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
@@ -171,14 +172,19 @@ public class Rehearsals {
                 : book(which);
         EngineState from = opening == null ? EngineState.fresh(wanted.madeUp().seed()) : opening.state();
         int parts = wanted.against().isEmpty() ? 1 : 2;
-        return run -> Rehearsal.from(
-                book,
-                from,
-                script.steps(),
-                asItWas,
-                calendars,
-                percent -> run.become(Going.RUNNING, (part * 100 + percent) / parts, ""),
-                () -> !run.cancelled);
+        return run -> {
+            try (Scripted scripts = new Scripted()) {
+                return Rehearsal.from(
+                        book,
+                        from,
+                        script.steps(),
+                        asItWas,
+                        calendars,
+                        scripts,
+                        percent -> run.become(Going.RUNNING, (part * 100 + percent) / parts, ""),
+                        () -> !run.cancelled);
+            }
+        };
     }
 
     private CueBook book(String which) {

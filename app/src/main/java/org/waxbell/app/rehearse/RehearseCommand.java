@@ -14,6 +14,7 @@ import org.waxbell.app.calendar.RecurCalendars;
 import org.waxbell.app.config.StartRefused;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.script.Scripted;
 import org.waxbell.app.wiring.StoredWiring;
 import org.waxbell.app.wiring.WiringReader;
 import org.waxbell.check.Problem;
@@ -113,7 +114,10 @@ public final class RehearseCommand {
 
     private Report rehearse(Script read, @Nullable Path file, String what) {
         EngineState from = read.opening().map(opening -> opening.state()).orElse(EngineState.fresh(seed));
-        return Rehearsal.from(book(file), from, read.steps(), false, new RecurCalendars(), percents(what), () -> true);
+        try (Scripted scripts = new Scripted()) {
+            return Rehearsal.from(
+                    book(file), from, read.steps(), false, new RecurCalendars(), scripts, percents(what), () -> true);
+        }
     }
 
     /** A tenth at a time, so that a log of it stays readable. */

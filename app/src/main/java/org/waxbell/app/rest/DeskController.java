@@ -38,6 +38,7 @@ import org.waxbell.crowd.CrowdBoard;
 import org.waxbell.desk.Desk;
 import org.waxbell.earning.EarningBoard;
 import org.waxbell.event.Facts;
+import org.waxbell.extension.ExtensionBoard;
 import org.waxbell.game.GameBoard;
 import org.waxbell.poll.PollBoard;
 import org.waxbell.prize.PrizeBoard;
@@ -125,6 +126,7 @@ class DeskController {
                                                 CrowdBoard.class,
                                                 EarningBoard.class,
                                                 GameBoard.class,
+                                                ExtensionBoard.class,
                                                 PollBoard.class,
                                                 PrizeBoard.class,
                                                 RewardBoard.class

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.TreeSet;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.app.json.Refused;
 import org.waxbell.check.Problem;
 import org.waxbell.cue.Cue;
+import org.waxbell.cue.Rack;
 import org.waxbell.port.Calendars;
 import org.waxbell.stage.Stage;
 import org.waxbell.wiring.Wiring;
@@ -48,7 +50,19 @@ record GoneDesk(String id, long version, boolean withCues, Calendars calendars) 
                     "Take them away with it, or change them first.");
         }
         broken.forEach(cue -> aims.add(new Edit.Aim(DocumentKind.CUE, cue.id(), null, null)));
+        emptied(wiring, (DeskSheet) there.value(), broken)
+                .forEach(rack -> aims.add(new Edit.Aim(DocumentKind.RACK, rack.id(), null, null)));
         return aims;
+    }
+
+    /** The rack that was made for its chat words, where nothing is left in it. */
+    private static List<Rack> emptied(Wiring wiring, DeskSheet desk, List<Cue> gone) {
+        return wiring.racks().stream()
+                .filter(rack -> rack.name().equals(desk.name()))
+                .filter(rack -> gone.stream().anyMatch(cue -> cue.rack().equals(rack.id())))
+                .filter(rack ->
+                        wiring.cues().stream().allMatch(cue -> !cue.rack().equals(rack.id()) || gone.contains(cue)))
+                .toList();
     }
 
     private List<Cue> broken(Wiring wiring, List<Stage> stages) {

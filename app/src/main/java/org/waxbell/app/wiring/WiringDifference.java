@@ -3,6 +3,7 @@ package org.waxbell.app.wiring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.waxbell.act.DeskSheet;
 import org.waxbell.app.wiring.Edit.Aim;
 import org.waxbell.wiring.WiringDocument;
 
@@ -30,7 +31,12 @@ public record WiringDifference(
         building.comes(DocumentKind.HOUSE, "house", target.house());
         target.racks().forEach(rack -> building.comes(DocumentKind.RACK, rack.id(), rack));
         target.stages().forEach(stage -> building.comes(DocumentKind.STAGE, stage.id(), stage));
-        target.desks().forEach(desk -> building.comes(DocumentKind.DESK, desk.id(), desk));
+        target.desks()
+                .forEach(desk -> building.comes(
+                        DocumentKind.DESK,
+                        desk.id(),
+                        desk.arriving(
+                                current.find(DocumentKind.DESK, desk.id()).map(there -> (DeskSheet) there.value()))));
         target.cues().forEach(cue -> building.comes(DocumentKind.CUE, cue.id(), cue));
         return building.done();
     }

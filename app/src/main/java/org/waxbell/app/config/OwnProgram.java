@@ -1,0 +1,28 @@
+package org.waxbell.app.config;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** This very program, begun once more as a helper of its own. */
+public final class OwnProgram {
+    private OwnProgram() {}
+
+    /**
+     * The same Java and the same program.
+     *
+     * @param main    the class that begins it where it is no single file
+     * @param options of Java
+     * @param word    what it is begun as
+     */
+    public static List<String> command(String main, List<String> options, String word) {
+        String path = System.getProperty("java.class.path");
+        List<String> command = new ArrayList<>();
+        command.add(ProcessHandle.current().info().command().orElse("java"));
+        command.add("-XX:+UseSerialGC");
+        command.add("-XX:TieredStopAtLevel=1");
+        command.addAll(options);
+        command.addAll(path.matches("[^:;]+\\.jar") ? List.of("-jar", path) : List.of("-cp", path, main));
+        command.add(word);
+        return command;
+    }
+}
