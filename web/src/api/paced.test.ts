@@ -32,4 +32,31 @@ describe('what comes by a socket', () => {
     hear('decision', 61)
     expect(heard.at(-1)).toBe(61)
   })
+
+  it('is heard less often on a page that takes long to hear and to paint it, and as before when it is quick again', async () => {
+    let each = 0
+    let taken = 0
+    vi.spyOn(performance, 'now').mockImplementation(() => Date.now() + taken)
+    let times = new Set<number>()
+    const hear = paced(() => {
+      taken += each
+      times.add(Date.now())
+    })
+    const flood = async () => {
+      times = new Set()
+      for (let i = 0; i < 500; i++) {
+        hear('decision', i)
+        await vi.advanceTimersByTimeAsync(10)
+      }
+      return times.size
+    }
+    await flood()
+    const quick = await flood()
+    each = 8
+    await flood()
+    expect(await flood()).toBeLessThan(quick / 2)
+    each = 0
+    await flood()
+    expect(await flood()).toBeGreaterThan(quick * 0.9)
+  })
 })

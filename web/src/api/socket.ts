@@ -1,3 +1,5 @@
+import { unhurried } from '@/lib/unhurried'
+
 const SOONEST = 250
 const LATEST = 5_000
 
@@ -10,11 +12,15 @@ export const paced = (hear: (type: string, body: unknown) => void): ((type: stri
   let begun = 0
   let count = 0
   let waiting: [string, unknown][] = []
-  const together = () => {
-    const all = waiting
-    waiting = []
-    all.forEach(([type, body]) => hear(type, body))
-  }
+  const together = unhurried(
+    () => {
+      const all = waiting
+      waiting = []
+      all.forEach(([type, body]) => hear(type, body))
+    },
+    TOGETHER,
+    TOGETHER,
+  )
   return (type, body) => {
     const now = Date.now()
     if (now - begun > WINDOW) {
@@ -23,8 +29,9 @@ export const paced = (hear: (type: string, body: unknown) => void): ((type: stri
     }
     if (++count <= CALM && !waiting.length) {
       hear(type, body)
-    } else if (waiting.push([type, body]) === 1) {
-      setTimeout(together, TOGETHER)
+    } else {
+      waiting.push([type, body])
+      together()
     }
   }
 }

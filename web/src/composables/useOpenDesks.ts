@@ -1,5 +1,5 @@
-import { watchThrottled } from '@vueuse/core'
 import { onScopeDispose, watch } from 'vue'
+import { unhurried } from '@/lib/unhurried'
 import { useDeskBoards } from '@/stores/desks'
 import { useLive } from '@/stores/live'
 
@@ -17,8 +17,5 @@ export const useOpenDesks = (ids: () => string[]) => {
     { immediate: true },
   )
   onScopeDispose(() => void desks.show(who, []))
-  watchThrottled([() => live.wiringStamp, () => live.deskStamp], () => void desks.refresh(), {
-    throttle: OFTEN_MS,
-    immediate: true,
-  })
+  watch([() => live.wiringStamp, () => live.deskStamp], unhurried(desks.refresh, OFTEN_MS), { immediate: true })
 }

@@ -3,6 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { ask } from '@/api/http'
 import type { Me } from '@/api/types'
 import TheNotes from '@/components/rail/TheNotes.vue'
+import MarkMoment from '@/components/MarkMoment.vue'
 import ShutterStrip from '@/components/rail/ShutterStrip.vue'
 import { useDusk } from '@/composables/useDusk'
 import { usePress } from '@/composables/useHandKeys'
@@ -62,6 +63,7 @@ const playing = computed(() => [...live.rings.values()].filter((each) => each.st
           >helping as <bdi data-me>{{ me?.name || 'the host' }}</bdi></span
         >
       </h1>
+      <MarkMoment v-if="may('mark')" />
       <button v-if="may('hush')" class="button button-wax" data-hush @click="notes.tell(live.hush())">Hush</button>
     </header>
     <p v-if="turned" role="alert" class="bg-wax px-4 py-1 text-on-wax">

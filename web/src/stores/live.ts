@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { ref, shallowRef, triggerRef } from 'vue'
 import { useNotes } from './notes'
 import { useWiring } from './wiring'
 import { ask } from '@/api/http'
@@ -18,6 +18,7 @@ import type {
 
 const MOST_DECISIONS = 200
 const ROPE_BACK = 40_000
+const FORGETS_EVERY = 1_000
 
 /** A ring that was given up while it waited, and when that was heard. */
 export interface Drop {
@@ -49,8 +50,14 @@ export const useLive = defineStore('live', () => {
   /** The server's time in ms; the console is drawn by it, not by this machine's own clock. */
   const now = () => Date.now() + offset
 
+  let forgotten = 0
+  /** Lets go, once a second, of what has left the rope: thousands may stand on it. */
   const forgetOld = (all: Map<number, RingNotice>) => {
-    const since = now() - ROPE_BACK
+    if (now() - forgotten < FORGETS_EVERY) {
+      return
+    }
+    forgotten = now()
+    const since = forgotten - ROPE_BACK
     for (const [number, ring] of all) {
       if (
         ring.state !== 'waiting' &&
@@ -60,7 +67,6 @@ export const useLive = defineStore('live', () => {
         all.delete(number)
       }
     }
-    return all
   }
 
   /** Whether anybody looks at what needs the host; what was told while nobody listened is asked for then. */
@@ -110,7 +116,9 @@ export const useLive = defineStore('live', () => {
       if (ring.state === 'dropped' && rings.value.get(ring.number)?.state === 'waiting') {
         drops.value = [...drops.value, { at: now(), ring }].slice(-MOST_DECISIONS)
       }
-      rings.value = forgetOld(new Map(rings.value).set(ring.number, ring))
+      // The same map is told anew: a copy for each ring of a flood would cost more than all else.
+      forgetOld(rings.value.set(ring.number, ring))
+      triggerRef(rings)
     } else if (type === 'pages') {
       pages.value = body as PageNotice[]
     } else if (type === 'saved') {

@@ -22,6 +22,7 @@ const SAYS: Record<string, string> = {
   ask: 'run the desks that are ticked below',
   press: 'press the buttons that are ticked below',
   say: 'write in chat as the helper',
+  mark: 'mark moments that are worth finding again',
   hush: 'stop what plays, Hush, and lower the shutters',
 }
 const take = (now: HelpersView) => (view.value = now)

@@ -72,6 +72,7 @@ watch(quiet, (is) => move(!is), { immediate: true })
           <button
             v-for="bar in bars"
             :key="bar.key"
+            v-memo="[bar.left, bar.width, bar.row, rowSize, bar.state, bar.label, bar.why]"
             class="bar"
             :class="[`lane-${bar.lane}`, bar.state]"
             :style="{

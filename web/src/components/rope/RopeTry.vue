@@ -102,7 +102,12 @@ const MOODS = { held: 'text-rope-held', missed: 'text-rope-held', rang: 'text-ro
       class="mt-1.5 min-h-0 flex-1 overflow-auto pb-1 text-[12.5px] leading-[18px]"
       tabindex="0"
     >
-      <li v-for="line in lines" :key="line.key" :title="`${timeOfDay(line.at)} ${line.event}`">
+      <li
+        v-for="line in lines"
+        :key="line.key"
+        v-memo="[line.sentence, line.mood]"
+        :title="`${timeOfDay(line.at)} ${line.event}`"
+      >
         <button
           class="flex w-full gap-1.5 text-left hover:bg-rope-well"
           :disabled="!line.decision"

@@ -110,6 +110,8 @@ const does = (look: ExtensionLook) => (look.asks.length ? `It ${look.asks.join('
         />
       </div>
     </template>
-    <TheProblems :problems="problems" />
+    <p v-for="each in problems" :key="each.path + each.message" role="alert">
+      <code v-if="each.path" class="pr-2 text-soft">{{ each.path }}</code><TheProblems :problems="[each]" />
+    </p>
   </TheDialog>
 </template>

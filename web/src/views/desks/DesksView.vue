@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Plus, Puzzle } from '@lucide/vue'
+import { Plus, ScrollText } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useOpenDesks } from '@/composables/useOpenDesks'
@@ -43,7 +43,7 @@ const made = async (id: string) => {
     >
       <button class="button button-dark justify-center" @click="making = true"><Plus :size="15" /> New desk</button>
       <button class="button justify-center" data-bring-extension @click="bringing = true">
-        <Puzzle :size="15" /> Bring an extension
+        <ScrollText :size="15" /> Bring an extension
       </button>
       <template v-for="group in groups" :key="group.all[0]!.desk.kind">
         <h2 class="pt-2 text-[13px] font-normal text-soft">{{ group.title }}</h2>

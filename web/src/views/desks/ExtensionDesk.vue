@@ -46,10 +46,7 @@ const agree = () => change({ agreed: props.sheet.asks, on: true })
 const takeBack = (permission: string) =>
   change({ agreed: props.sheet.agreed.filter((each) => each !== permission) as Extension['agreed'] })
 const act = (name: string) => desks.act('extension', props.sheet.id, name, { text: said.value }).then(load)
-const choices = computed(() => [
-  ...props.sheet.hears.map((each) => ({ value: each, name: each === 'line' ? 'a line of chat' : each })),
-  ...props.sheet.offers.map((each) => ({ value: `asked/${each.name}`, name: `asked: ${each.title}` })),
-])
+const choices = computed(() => facts.value?.tries ?? [])
 const wanted = computed(() => event.value || (choices.value[0]?.value ?? ''))
 const tryIt = () =>
   ask<ExtensionTried>('POST', `/extensions/${props.sheet.id}/try`, { event: wanted.value, text: said.value }).then(
@@ -122,16 +119,16 @@ const mean = computed(() => {
         >
           {{ each.title }}
         </button>
-        <template v-if="choices.length">
-          <span class="ml-auto w-56"
-            ><ChoiceField
-              label="Tried with"
-              :model-value="wanted"
-              :choices="choices"
-              @update:model-value="event = $event"
-          /></span>
-          <button class="button" data-try @click="tryIt">Try it, nothing is done</button>
-        </template>
+      </div>
+      <div v-if="choices.length" class="flex items-end gap-2 pt-2">
+        <span class="min-w-0 flex-1"
+          ><ChoiceField
+            label="Tried with"
+            :model-value="wanted"
+            :choices="choices"
+            @update:model-value="event = $event"
+        /></span>
+        <button class="button" data-try @click="tryIt">Try it, nothing is done</button>
       </div>
       <div v-if="tried" class="mt-2 rounded-[8px] bg-well px-3 py-2 text-[14px]" role="status" data-tried>
         <p v-if="tried.failure" class="text-wax-words">{{ tried.failure }}</p>

@@ -17,6 +17,7 @@ const facts = {
     lines: [{ at: 1, failed: true, text: '<b>main.js line 2', heard: 'asked begin, lou' }],
   },
   notes: '<h1>Weigh</h1>',
+  tries: [{ value: 'line', name: 'lines of chat' }],
   asks: [
     { permission: 'say', words: 'writes in chat as your helper', agreed: true },
     { permission: 'points', words: 'gives points and takes them', agreed: false },

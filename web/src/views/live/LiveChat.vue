@@ -2,6 +2,7 @@
 import { Reply } from '@lucide/vue'
 import { useResizeObserver } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { ask } from '@/api/http'
 import type { DecisionNotice } from '@/api/types'
 import { timeOfDay } from '@/lib/spans'
@@ -19,6 +20,7 @@ const { helping = false, answering = true } = defineProps<{
   helping?: boolean
   answering?: boolean
 }>()
+const router = useRouter()
 const live = useLive()
 const why = useWhy()
 const notes = useNotes()
@@ -63,6 +65,7 @@ const send = () =>
     () => (text.value = ''),
     (refusal: Error) => notes.say(refusal.message),
   )
+const personOf = (viewer: string) => `/people?name=${encodeURIComponent(viewer)}`
 const MOODS = {
   rang: 'text-verdigris-words',
   held: 'text-wax-words',
@@ -96,21 +99,24 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
       tabindex="0"
       @scroll="scrolled"
     >
+      <!-- Drawn once; in a flood, a part of its own in each line would be most of the work. -->
+      <span class="hidden"><Reply id="sign-answer" :size="14" /></span>
       <div
         v-for="line in shown"
         :key="line.number"
         v-memo="[line, answering]"
-        class="flex items-baseline gap-2 border-b border-line py-1.5 pr-2 pl-4"
+        class="flex items-baseline gap-2 border-b border-line py-1.5 pr-2 pl-4 contain-content"
         :data-line="line.number"
       >
         <p class="min-w-0 flex-1 break-words" :title="timeOfDay(line.at)">
           <bdi v-if="!line.written" class="text-honey-words italic">{{ line.event }}</bdi>
           <template v-else>
-            <RouterLink
+            <a
               v-if="line.viewer && !helping"
-              :to="`/people?name=${encodeURIComponent(line.viewer)}`"
+              :href="personOf(line.viewer)"
               class="font-semibold hover:underline"
-              ><bdi>{{ line.viewer }}</bdi></RouterLink
+              @click.exact.prevent="router.push(personOf(line.viewer))"
+              ><bdi>{{ line.viewer }}</bdi></a
             >
             <bdi v-else class="font-semibold">{{ line.viewer }}</bdi>
             <span v-if="line.written.privately" class="text-[12.5px] text-soft"> to you alone</span>
@@ -140,7 +146,7 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
           :title="`Answer ${line.viewer}`"
           @click="answer(line)"
         >
-          <Reply :size="14" />
+          <svg width="14" height="14"><use href="#sign-answer" /></svg>
         </button>
         <span v-else class="w-[22px] flex-none" />
       </div>

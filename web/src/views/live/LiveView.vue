@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ArrowLeft, ArrowRight } from '@lucide/vue'
 import { ref } from 'vue'
+import MarkMoment from '@/components/MarkMoment.vue'
 import { useLive } from '@/stores/live'
 import { moved, useArrangement } from './arrangement'
 import LiveButtons from './LiveButtons.vue'
@@ -31,6 +32,7 @@ const NAMES: Record<string, string> = { chat: 'Chat', now: 'What plays', desks: 
     <LiveEvening />
     <div class="flex flex-none flex-wrap items-stretch justify-end gap-2">
       <NeedsStrip class="min-w-0" :class="size === 'dock' ? 'basis-full' : 'flex-1'" />
+      <MarkMoment />
       <a
         v-if="size !== 'dock'"
         class="button"

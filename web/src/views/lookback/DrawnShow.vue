@@ -25,12 +25,17 @@ const length = computed(() => {
   return Math.max(LEAST, bars.value.length) * each * 60_000
 })
 const end = computed(() => Math.max(props.show.summary.to, props.show.summary.from + length.value))
+const FILL: Record<string, string> = {
+  scene: 'var(--lane-mixer)',
+  clip: 'var(--honey)',
+  marked: 'var(--ink)',
+  hush: 'var(--wax)',
+}
 const placed = computed(() =>
   props.show.summary.moments
-    .filter((each) => each.kind === 'scene' || each.kind === 'clip' || each.kind === 'hush')
+    .filter((each) => each.kind in FILL)
     .map((each) => ({ ...each, x: Math.min(WIDE - 2, ((each.at - props.show.summary.from) / length.value) * WIDE) })),
 )
-const FILL: Record<string, string> = { scene: 'var(--lane-mixer)', clip: 'var(--honey)', hush: 'var(--wax)' }
 </script>
 
 <template>

@@ -27,7 +27,11 @@ const seen = (lines: number): ShowSeen => ({
     minutes: [minute(1), minute(5), minute(2)],
     cues: [{ cue: 'pour', name: 'Pour', rang: 3, held: 1, by: { cooldown: 1 } }],
     tried: [],
-    moments: [{ number: 4, at: 60_000, kind: 'scene', says: 'the scene is Away' }],
+    moments: [
+      { number: 4, at: 60_000, kind: 'scene', says: 'the scene is Away' },
+      { number: 5, at: 70_000, kind: 'marked', says: 'marked the moment: the spill' },
+      { number: 6, at: 80_000, kind: 'onAir', says: 'on air' },
+    ],
     viewers: [{ name: '<b>lou', lines: 6, rang: 1 }],
   },
   open: false,
@@ -67,6 +71,11 @@ describe('look back', () => {
     await flushPromises()
     expect(shown.find('[data-figures]').text()).toContain('8')
     expect(shown.find('[data-advice]').text()).toContain('!scent was written 4 times.')
+    const moments = shown.findAll('[aria-label=Moments] button').map((each) => each.text())
+    expect(moments.map((each) => each.replace(/^[\d:]+ /, ''))).toEqual([
+      'the scene is Away',
+      'marked the moment: the spill',
+    ])
     expect(shown.html()).not.toContain('<b>lou')
     await shown.find("[aria-label='Beside which show']").setValue('1')
     await flushPromises()

@@ -2,6 +2,8 @@ package org.waxbell.app;
 
 import java.io.Console;
 import java.io.IOException;
+import java.io.InputStream;
+import java.net.URI;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.Arrays;
@@ -36,25 +38,15 @@ public class App {
     public static final String HELPER = "hand";
     /** The word with which the program starts as the one that runs scripts. */
     public static final String SCRIPTS = "scripts";
+    /** The word with which it starts in a folder, shows its first page to nobody and ends, so that Java can see what a start needs. */
+    private static final String ONCE = "once";
 
     /** Starts the program. */
     public static void main(String[] args) {
         try {
-            if (args.length > 0 && args[0].equals(HELPER)) {
-                Hand.serve();
-                System.exit(0);
-            }
-            if (args.length > 0 && args[0].equals(SCRIPTS)) {
-                ScriptChild.serve();
-                System.exit(0);
-            }
-            if (args.length > 0 && args[0].equals("rehearse")) {
-                new RehearseCommand(System.out, System.err)
-                        .run(Arrays.asList(args).subList(1, args.length));
-                return;
-            }
-            if (args.length > 0 && args[0].equals("restore")) {
-                restore(Arrays.asList(args).subList(1, args.length));
+            if (args.length > 0
+                    && !args[0].startsWith("--")
+                    && aside(args[0], Arrays.asList(args).subList(1, args.length))) {
                 return;
             }
             Options options = Options.parse(args);
@@ -75,6 +67,42 @@ public class App {
                             + NestedExceptionUtils.getMostSpecificCause(broken).getMessage()
                             + "\nThe log in the data folder says more; ./waxbell restore puts the newest copy of the database in its place.");
             System.exit(StartRefused.EXIT_CODE);
+        }
+    }
+
+    /** What the program is besides itself; says whether {@code word} names something of that kind, which then was done. */
+    private static boolean aside(String word, List<String> words) throws IOException {
+        switch (word) {
+            case HELPER -> {
+                Hand.serve();
+                System.exit(0);
+            }
+            case SCRIPTS -> {
+                ScriptChild.serve();
+                System.exit(0);
+            }
+            case ONCE -> {
+                once(Path.of(words.get(0)));
+                System.exit(0);
+            }
+            case "rehearse" -> new RehearseCommand(System.out, System.err).run(words);
+            case "restore" -> restore(words);
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static void once(Path data) throws IOException {
+        try (ConfigurableApplicationContext running = start(Options.usual(data.toAbsolutePath(), 0, true))) {
+            String port = running.getEnvironment().getRequiredProperty("local.server.port");
+            for (String page : List.of("/", "/api/live", "/api/wiring")) {
+                try (InputStream in =
+                        URI.create("http://127.0.0.1:" + port + page).toURL().openStream()) {
+                    in.readAllBytes();
+                }
+            }
         }
     }
 

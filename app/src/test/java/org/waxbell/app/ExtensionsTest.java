@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -263,11 +264,66 @@ class ExtensionsTest {
 
     @Test
     @Order(9)
-    void takenAwayItLeavesNothing() {
+    void whatWasWrittenWhileTheProgramWasOffIsTakenAndWhatWasSavedIsNotUndone() throws IOException {
+        Path main = data.resolve("extensions").resolve(WEIGH).resolve("main.js");
+        String night = Files.readString(main) + "// by night\n";
+        app.restart(() -> write(main, night));
+        await().atMost(Duration.ofSeconds(60))
+                .until(() -> sheet().get("desk").get("code").asString().endsWith("// by night\n"));
+        assertThat(change("about", "By day").status()).isEqualTo(200);
+        Path manifest = data.resolve("extensions").resolve(WEIGH).resolve("extension.json");
+        await().atMost(Duration.ofSeconds(60))
+                .until(() -> Files.readString(manifest).contains("By day"));
+        app.restart();
+        assertThat(sheet().get("desk").get("about").asString()).isEqualTo("By day");
+        assertThat(sheet().get("desk").get("on").asBoolean())
+                .as("it is agreed to still")
+                .isTrue();
+    }
+
+    @Test
+    @Order(10)
+    void aPackBringsItOffAndSaysWhatItWants() {
+        byte[] pack = app.file("/api/packs/file?name=Games&version=1&says=&item=desk/" + WEIGH);
+        delete();
+        JsonNode look = app.askBytes("POST", "/api/packs/coming", pack, "Content-Type", "application/octet-stream")
+                .body();
+        assertThat(look.get("does").toString()).contains("Guess the weight gives points and takes them");
+        assertThat(app.post(
+                                "/api/packs/coming/" + look.get("coming").asString() + "/bring",
+                                Map.of(
+                                        "items",
+                                        List.of(),
+                                        "words",
+                                        List.of(),
+                                        "revision",
+                                        look.get("revision").asLong()))
+                        .status())
+                .isEqualTo(200);
+        assertThat(sheet().get("desk").get("on").asBoolean()).isFalse();
+        assertThat(sheet().get("desk").get("agreed")).isEmpty();
+        assertThat(act("begin", "4").body().toString()).contains("it waits until you have agreed");
+        assertThat(app.post("/api/packs/games/take-out", null).status()).isEqualTo(200);
+        nothingIsLeft();
+    }
+
+    private static void write(Path file, String text) {
+        try {
+            Files.writeString(file, text);
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    private static void delete() {
         long version = sheet().get("version").asLong();
         assertThat(app.ask("DELETE", "/api/sheets/" + WEIGH + "?version=" + version + "&withCues=true", null)
                         .status())
                 .isEqualTo(200);
+        nothingIsLeft();
+    }
+
+    private static void nothingIsLeft() {
         await().atMost(Duration.ofSeconds(60))
                 .until(() -> !Files.exists(data.resolve("extensions").resolve(WEIGH)));
         assertThat(cues()).isEqualTo(before);

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.DispatcherServlet;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import org.waxbell.app.security.Helpers;
+import org.waxbell.app.store.ClipMapper;
 import tools.jackson.databind.JsonNode;
 
 /** Helpers of the host: invited once, limited to what they were given, at once when it changes, and named in the journal. */
@@ -39,6 +40,7 @@ class HelpersTest {
             "POST /api/cues/{id}/press",
             "POST /api/desks/{desk}/{act}",
             "POST /api/hush",
+            "POST /api/marks",
             "POST /api/rings/{number}/stop",
             "POST /api/shutters",
             "POST /api/voice/waits/{decision}/drop",
@@ -168,6 +170,28 @@ class HelpersTest {
     }
 
     @Test
+    void aMomentIsMarkedByWhoMayAndFoundAgainInTheShow() throws Exception {
+        app.post("/api/show", Map.of("open", true));
+        MockHttpSession sedge = in(invite("marshlight_ines", List.of("mark")), "nine wet tapers", 204);
+        long earlier = System.currentTimeMillis() - 60_000;
+        assertThat(asks(sedge, "POST", "/api/marks", "{\"at\":" + earlier + ",\"words\":\"the <b>spill</b>\"}", true)
+                        .getStatus())
+                .isEqualTo(200);
+        org.awaitility.Awaitility.await()
+                .until(() -> app.get("/api/lookback/1").body().toString().contains("marked the moment: the <b>spill"));
+        assertThat(app.bean(ClipMapper.class).marks(earlier, earlier + 1))
+                .singleElement()
+                .satisfies(mark -> assertThat(mark.maker()).isEqualTo("marshlight_ines"));
+        assertThat(asks(sedge, "POST", "/api/chat")).as("not given").isEqualTo(403);
+        JsonNode tooOld = app.post("/api/marks", Map.of("at", earlier - 3_600_000, "words", ""))
+                .body();
+        assertThat(tooOld.at("/problems/0/path").asString()).isEqualTo("at");
+        JsonNode tooLong = app.post("/api/marks", Map.of("at", 0, "words", "x".repeat(201)))
+                .body();
+        assertThat(tooLong.at("/problems/0/path").asString()).isEqualTo("words");
+    }
+
+    @Test
     void whoForgotTheirPassphraseIsInvitedAnewAndASessionIsEnded() throws Exception {
         invite("pip_in_the_reeds", List.of("say"));
         String again = word(app.post("/api/helpers/" + id("pip_in_the_reeds") + "/invitation", null));
@@ -203,8 +227,10 @@ class HelpersTest {
     /** Every route that the application has, as somebody asks for it who was given all that can be given. */
     @Test
     void whatIsNotGivenToHelpersIsTheHostsOnEveryRoute() throws Exception {
-        MockHttpSession all =
-                in(invite("brine_otter", List.of("approve", "ask", "press", "say", "hush")), "nine wet tapers", 204);
+        MockHttpSession all = in(
+                invite("brine_otter", List.of("approve", "ask", "press", "say", "mark", "hush")),
+                "nine wet tapers",
+                204);
         MockHttpSession none = in(invite("wickerby", List.of()), "nine wet tapers", 204);
         Set<String> through = new TreeSet<>();
         Set<String> watched = new TreeSet<>();

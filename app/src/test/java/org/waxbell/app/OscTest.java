@@ -55,6 +55,14 @@ class OscTest {
                                         Map.of()))
                         .status())
                 .isEqualTo(200);
+        // What comes before it listens is lost.
+        await("the link is up")
+                .atMost(RoomContract.PATIENCE)
+                .until(() -> app.get("/api/links")
+                        .body()
+                        .valueStream()
+                        .anyMatch(each -> each.get("id").asString().equals("lights")
+                                && each.at("/state/phase").asString().equals("up")));
     }
 
     @AfterAll

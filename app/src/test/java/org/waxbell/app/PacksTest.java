@@ -221,10 +221,10 @@ class PacksTest {
         refused(
                 changed((name, text) -> name.startsWith("media/") ? text + " " : text),
                 "Its content is not what the pack tells of it");
-        refused(with("media/../../escape.svg", "x"), "Nothing of this name belongs in a pack");
-        refused(with("run.sh", "x"), "Nothing of this name belongs in a pack");
+        refused(with("media/../../escape.svg", "x"), "Nothing of this name belongs in the pack");
+        refused(with("run.sh", "x"), "Nothing of this name belongs in the pack");
         refused(with("media/Pictures/more.svg", "x"), "The pack does not tell of this file");
-        refused(with("wiring.json.bak", "x"), "Nothing of this name belongs in a pack");
+        refused(with("wiring.json.bak", "x"), "Nothing of this name belongs in the pack");
         refused(
                 changed((name, text) -> name.equals("pack.json") ? text.replace("Pouring hour", "") : text),
                 "The name");

@@ -55,7 +55,13 @@ final class Running implements AutoCloseable {
     }
 
     void restart() throws IOException {
+        restart(() -> {});
+    }
+
+    /** Ends it and starts it again. @param meanwhile what happens while it does not run */
+    void restart(Runnable meanwhile) throws IOException {
         close();
+        meanwhile.run();
         context = App.start(options);
     }
 

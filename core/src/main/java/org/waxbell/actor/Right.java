@@ -10,6 +10,8 @@ public enum Right {
     PRESS,
     /** Write into chats as the helper of the house. */
     SAY,
+    /** Write down moments that are worth finding again. */
+    MARK,
     /** Look at the wiring, the evening and what happened. */
     LOOK,
     /** Edit the wiring, bring media and carry all of it in and out. */

@@ -1,5 +1,6 @@
 package org.waxbell.cue;
 
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.waxbell.actor.Actor;
@@ -45,6 +46,23 @@ public record HandPull(String button, String key) implements Pull {
             "Ctrl+R",
             "F5");
 
+    /** What happens when somebody presses the button of a cue; empty where it has neither a button nor a key. */
+    public static Optional<Fact> pressed(Cue cue, Actor by) {
+        return of(cue).map(pull -> pull.pressed(cue.id(), by));
+    }
+
+    /** The button of a cue, the first where there are several; empty where it has none. */
+    public static Optional<HandPull> of(Cue cue) {
+        return cue.pulls().stream()
+                .filter(HandPull.class::isInstance)
+                .map(HandPull.class::cast)
+                .findFirst();
+    }
+
+    private Fact pressed(String cue, Actor by) {
+        return Facts.HAND.by(by, cue, button.isEmpty() ? key : button);
+    }
+
     @Override
     public Kind<?> kind() {
         return KIND;
@@ -59,7 +77,7 @@ public record HandPull(String button, String key) implements Pull {
 
     @Override
     public ShowEvent sample(Sampling on) {
-        return Facts.HAND.by(Actor.HOST, on.cue(), button.isEmpty() ? key : button);
+        return pressed(on.cue(), Actor.HOST);
     }
 
     @Override

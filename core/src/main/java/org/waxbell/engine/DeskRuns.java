@@ -250,7 +250,7 @@ final class DeskRuns implements Handler {
         Answer<?> answer = ask(
                 at,
                 fact.actor(),
-                fact.by(),
+                fact,
                 fact.text("desk"),
                 fact.text("about"),
                 fact.text("act"),
@@ -281,11 +281,11 @@ final class DeskRuns implements Handler {
         return run == null || !run.desk.name().equals(desk) ? Optional.empty() : run.document.act(name);
     }
 
-    /** Asks one desk; refused where there is no such document or act any more. */
+    /** Asks one desk; refused where there is no such document or act any more. @param event what led to it */
     Answer<?> ask(
             long at,
             Actor by,
-            Optional<Viewer> viewer,
+            ShowEvent event,
             String desk,
             String place,
             String act,
@@ -297,7 +297,7 @@ final class DeskRuns implements Handler {
         Run<?, ?> run = runs.get(place);
         return wanted == null || run == null
                 ? Answer.refused("", "gone", "there is nothing called " + place + " that could be asked for " + act)
-                : run.ask(new Ask(at, by, viewer, wanted, with, lots), depth, turn);
+                : run.ask(new Ask(at, by, event.by(), event.link(), wanted, with, lots), depth, turn);
     }
 
     /** What an account has at a desk the person has from now on; where the person has something there already, both stay as they are. */

@@ -353,7 +353,7 @@ final class Runner {
                 .ask(
                         at,
                         Actor.cue(ring.cueId()),
-                        ring.event().by(),
+                        ring.event(),
                         asking.desk(),
                         asking.about(),
                         asking.act(),

@@ -189,7 +189,8 @@ public final class Facts {
     /** A person wrote on the slate; the person is empty text for the channel's value. */
     public static final FactKind SLATE_WRITTEN = FactKind.inHouse(
             "slate",
-            fact -> fact.text("value") + " on the slate is set to " + fact.text("text") + " by hand",
+            fact -> fact.text("value") + " on the slate is set to " + fact.text("text")
+                    + (fact.actor().inPerson() ? " by hand" : ""),
             text("value", "", "pours"),
             text("person", "", ""),
             text("text", "", "10"));
@@ -201,6 +202,11 @@ public final class Facts {
             text("chat", "", "practice"),
             text("to", "", ""),
             text("text", "", "the next one is sage"));
+    /** Somebody writes down the moment, as one worth finding again. */
+    public static final FactKind MARKED = FactKind.inHouse(
+            "marked",
+            fact -> "marked the moment" + (fact.text("text").isEmpty() ? "" : ": " + fact.text("text")),
+            text("text", "", "the pour that spilled"));
     /** The host says that two accounts are one person's: which account, and whom it belongs to, each as it was seen last. */
     public static final FactKind JOINED = FactKind.inHouse(
             "joined",
@@ -293,6 +299,7 @@ public final class Facts {
                             HASTENED,
                             SLATE_WRITTEN,
                             SAID,
+                            MARKED,
                             JOINED,
                             PARTED,
                             CIRCLED,

@@ -3,6 +3,7 @@ package org.waxbell.extension;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.waxbell.act.Act;
 import org.waxbell.act.ActField;
 import org.waxbell.act.DeskSheet;
@@ -147,6 +149,13 @@ public record Extension(
         return !hears.isEmpty() && hears.contains(event instanceof ChatLine ? LINES : event.kind());
     }
 
+    /** What it may hear: not what extensions do, or two of them would tell one another for ever. */
+    private static List<String> heard() {
+        return Stream.concat(Stream.of(LINES), Facts.awaited().stream())
+                .filter(each -> !each.startsWith(DESK))
+                .toList();
+    }
+
     /** Its settings as the script has them: numbers, yes or no, and texts. */
     public Map<String, Object> read() {
         Map<String, Object> all = new TreeMap<>();
@@ -177,13 +186,12 @@ public record Extension(
 
     private void checkHears(Problems problems) {
         for (int i = 0; i < hears.size(); i++) {
-            String kind = hears.get(i);
-            if (!kind.equals(LINES) && Facts.awaited(kind).isEmpty()) {
+            if (!heard().contains(hears.get(i))) {
                 problems.at("hears", i)
                         .add(
-                                kind,
-                                "Nothing of that name happens.",
-                                "Write " + LINES + ", or one of " + String.join(", ", Facts.awaited()) + ".");
+                                hears.get(i),
+                                "An extension hears nothing of that name.",
+                                "Write one of " + String.join(", ", heard()) + ".");
             }
         }
         once(problems, "hears", hears, each -> each);
@@ -251,6 +259,14 @@ public record Extension(
         if (all.size() > 2 * MOST) {
             problems.at(key).add(all.size(), "These are too many.", "Have at most " + 2 * MOST + ".");
         }
+    }
+
+    /** What it can be tried with, as {@link ExtensionDesk#sample} takes it, each in words. */
+    public Map<String, String> tries() {
+        Map<String, String> all = new LinkedHashMap<>();
+        hears.forEach(each -> all.put(each, happens(each)));
+        offers.forEach(each -> all.put(ExtensionDesk.ASKED + each.name(), "asked: " + each.title()));
+        return all;
     }
 
     private static String happens(String kind) {

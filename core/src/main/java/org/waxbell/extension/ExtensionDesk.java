@@ -13,8 +13,10 @@ import org.waxbell.desk.ChatWords;
 import org.waxbell.desk.Desk;
 import org.waxbell.desk.DeskReport;
 import org.waxbell.directive.RunScript;
+import org.waxbell.event.ChatLine;
 import org.waxbell.event.DeskFacts;
 import org.waxbell.event.Fact;
+import org.waxbell.event.FactKind;
 import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Viewer;
@@ -36,7 +38,9 @@ public final class ExtensionDesk implements Desk<Extension, ExtensionState> {
     /** Whoever plays may do so at once, and again soon. */
     private static final Gate OFTEN = new CooldownGate(0, 3_000);
 
-    private static final String ASKED = Call.ASKED + "/";
+    /** What it is tried with begins so where an act of it is. */
+    static final String ASKED = Call.ASKED + "/";
+
     private static final Book<ExtensionStore> STORES = new Book<>(Extension.DESK, ExtensionStore.class);
     /** What has not come back by then never will, in milliseconds. */
     private static final long LOST = 15_000;
@@ -95,8 +99,7 @@ public final class ExtensionDesk implements Desk<Extension, ExtensionState> {
         if (!why.isEmpty()) {
             return Answer.refused(now, "off", extension.name() + ": " + why + ".");
         }
-        Map<String, Object> event = new HashMap<>(
-                Map.of("kind", "asked", "act", ask.act().name(), Extension.TEXT, ask.text(Extension.TEXT)));
+        Map<String, Object> event = asked(ask.act().name(), ask.text(Extension.TEXT));
         tellWho(extension, ask.viewer(), event, evening);
         Call call = new Call(
                 Call.ASKED,
@@ -104,7 +107,7 @@ public final class ExtensionDesk implements Desk<Extension, ExtensionState> {
                 ask.act().title()
                         + ask.viewer().map(viewer -> ", for " + viewer.name()).orElse(""),
                 ask.viewer(),
-                ask.viewer().map(viewer -> linkOf(viewer.id())).orElse(""));
+                ask.link().orElse(""));
         ExtensionState next = now.waiting(call);
         return next.lost() > now.lost()
                 ? Answer.refused(next, "busy", extension.name() + " is still busy with what came before.")
@@ -130,15 +133,10 @@ public final class ExtensionDesk implements Desk<Extension, ExtensionState> {
         if (event instanceof Fact fact && fact.is(Facts.HUSH)) {
             return Answer.becomes(now.quiet());
         }
-        boolean ownDoing = event.actor().equals(Did.actor(extension));
-        if (ownDoing || !whyNot(extension, now).isEmpty()) {
+        if (!whyNot(extension, now).isEmpty()) {
             return Answer.nothing(now);
         }
-        Map<String, Object> told = new HashMap<>(event.values());
-        told.putAll(event.numbers());
-        told.put("kind", event.kind().equals("chatLine") ? Extension.LINES : event.kind());
-        event.by().ifPresent(viewer -> told.put("viewer", "somebody"));
-        told.putIfAbsent(Extension.TEXT, event.values().getOrDefault("line", ""));
+        Map<String, Object> told = heard(event);
         tellWho(extension, event.by(), told, evening);
         String says = extension.may(Permission.PEOPLE) ? event.sentence() : event.kind();
         ExtensionState next = now.waiting(
@@ -161,47 +159,49 @@ public final class ExtensionDesk implements Desk<Extension, ExtensionState> {
 
     /** A call with a made-up event, as if it had been agreed to all. @param event something that it hears, or {@code asked/} and an act; empty where that is neither @param now milliseconds since 1970 UTC */
     public static Optional<RunScript> sample(Extension extension, String event, String text, long now) {
-        Map<String, Object> told = new HashMap<>(Map.of("kind", event, Extension.TEXT, text));
-        Viewer viewer = Facts.chat().viewer();
-        told.putAll(
-                Map.of("viewer", viewer.name(), "person", viewer.id(), "standing", "vip", "months", 0L, "points", 40L));
-        String function = Call.HEARD;
-        if (event.startsWith(ASKED)) {
-            String act = event.substring(ASKED.length());
-            if (extension.offers().stream().noneMatch(each -> each.name().equals(act))) {
-                return Optional.empty();
-            }
-            told.put("kind", Call.ASKED);
-            told.put("act", act);
-            function = Call.ASKED;
-        } else if (!extension.hears().contains(event)) {
+        boolean asked = event.startsWith(ASKED);
+        String act = asked ? event.substring(ASKED.length()) : "";
+        if (!extension.tries().containsKey(event)) {
             return Optional.empty();
-        } else {
-            Facts.kind(event).ifPresent(kind -> {
-                told.putAll(kind.sample().values());
-                told.putAll(kind.sample().numbers());
-            });
         }
-        Call call = new Call(function, told, "a try", Optional.empty(), "");
+        ChatLine line = Facts.chat();
+        ShowEvent made = Facts.kind(event)
+                .<ShowEvent>map(FactKind::sample)
+                .orElseGet(() -> text.isEmpty() ? line : new ChatLine(line.from(), line.viewer(), text));
+        Map<String, Object> told = asked ? asked(act, text) : heard(made);
+        (asked ? Optional.of(line.viewer()) : made.by()).ifPresent(viewer -> tell(viewer, told, 0));
+        Call call = new Call(asked ? Call.ASKED : Call.HEARD, told, "a try", Optional.empty(), "");
         return Optional.of(
                 Did.running(extension, ExtensionStore.NONE, call, "try", now).drawn(now));
+    }
+
+    private static Map<String, Object> asked(String act, String text) {
+        return new HashMap<>(Map.of("kind", Call.ASKED, "act", act, Extension.TEXT, text));
+    }
+
+    private static Map<String, Object> heard(ShowEvent event) {
+        Map<String, Object> told = new HashMap<>(event.values());
+        told.putAll(event.numbers());
+        told.put("kind", event instanceof ChatLine ? Extension.LINES : event.kind());
+        told.putIfAbsent(Extension.TEXT, event instanceof ChatLine line ? line.text() : "");
+        return told;
     }
 
     private static void tellWho(
             Extension extension, Optional<Viewer> by, Map<String, Object> event, Surroundings evening) {
         if (extension.may(Permission.PEOPLE)) {
-            by.ifPresent(viewer -> {
-                event.put("viewer", viewer.name());
-                event.put("person", viewer.id());
-                event.put("standing", viewer.nearest().name().toLowerCase(Locale.ROOT));
-                event.put("months", (long) viewer.months());
-                event.put("points", evening.canSpend(viewer.id()));
-            });
+            by.ifPresent(viewer -> tell(viewer, event, evening.canSpend(viewer.id())));
+        } else {
+            by.ifPresent(viewer -> event.put("viewer", "somebody"));
         }
     }
 
-    private static String linkOf(String person) {
-        return person.substring(0, Math.max(0, person.indexOf(':')));
+    private static void tell(Viewer viewer, Map<String, Object> event, long points) {
+        event.put("viewer", viewer.name());
+        event.put("person", viewer.id());
+        event.put("standing", viewer.nearest().name().toLowerCase(Locale.ROOT));
+        event.put("months", (long) viewer.months());
+        event.put("points", points);
     }
 
     /** Lets the next call go, where none runs. */

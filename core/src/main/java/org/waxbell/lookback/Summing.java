@@ -33,8 +33,15 @@ public final class Summing {
     /** A word longer than this is no attempt at a chat word. */
     private static final int LONGEST_WORD = 30;
 
-    private static final Set<FactKind> LOOKED_FOR =
-            Set.of(Facts.SCENE, Facts.CLIP, Facts.ARRIVAL, Facts.AIR_ON, Facts.AIR_OFF, Facts.HUSH, Facts.MENDED);
+    private static final Set<FactKind> LOOKED_FOR = Set.of(
+            Facts.SCENE,
+            Facts.CLIP,
+            Facts.MARKED,
+            Facts.ARRIVAL,
+            Facts.AIR_ON,
+            Facts.AIR_OFF,
+            Facts.HUSH,
+            Facts.MENDED);
 
     private final long show;
     private final long from;

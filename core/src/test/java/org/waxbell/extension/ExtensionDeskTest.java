@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -22,6 +23,7 @@ import org.waxbell.directive.SayInChat;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.Facts;
+import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.kind.Records;
 
@@ -147,12 +149,16 @@ class ExtensionDeskTest {
     }
 
     @Test
-    void itTellsItselfNothing() {
-        Extension loop = Records.with(ALL, Map.of("hears", List.of("line", "extensionTells")));
-        OnExtension echo = new OnExtension(loop);
-        echo.line(OTTER, "good evening");
-        echo.wants(wish("tell", "word", "again"));
-        assertThat(echo.runs).hasSize(1);
+    void theAnswerGoesToTheChatThatAskedWhateverTheIdentity() {
+        Viewer elsewhere = new Viewer("tower:juniper", "juniper", Set.of(Standing.FOLLOWER), 0);
+        on.line(elsewhere, "!guess 1");
+        on.wants();
+        Outcome did = on.wants(wish("say", "text", "noted"));
+        assertThat(did.directives())
+                .filteredOn(SayInChat.class::isInstance)
+                .singleElement()
+                .extracting(each -> ((SayInChat) each).link())
+                .isEqualTo(Samples.line(elsewhere, "x").from());
     }
 
     @Test

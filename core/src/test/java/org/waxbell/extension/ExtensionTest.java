@@ -41,6 +41,7 @@ class ExtensionTest {
     static Stream<Arguments> bad() {
         return Stream.of(
                 Arguments.of("hears[0]", Map.of("hears", List.of("thunder"))),
+                Arguments.of("hears[0]", Map.of("hears", List.of("extensionTells"))),
                 Arguments.of("hears[1]", Map.of("hears", List.of("line", "line"))),
                 Arguments.of("offers[0].name", Map.of("offers", List.of(new ScriptOffer("Go on", "Go", "")))),
                 Arguments.of("offers[0].name", Map.of("offers", List.of(new ScriptOffer("goOn", "Go", "")))),

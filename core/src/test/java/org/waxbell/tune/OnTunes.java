@@ -77,8 +77,14 @@ final class OnTunes extends OnDesk<Tunes, TunesState> {
     /** What comes of an act of the host's where it stands so. */
     Answer<TunesState> conduct(TunesState state, String act) {
         Map<String, String> with = Map.of("number", "7", "name", "brine_otter");
-        Ask ask =
-                new Ask(at, Actor.HOST, Optional.empty(), document.act(act).orElseThrow(), with, (purpose, bound) -> 0);
+        Ask ask = new Ask(
+                at,
+                Actor.HOST,
+                Optional.empty(),
+                Optional.empty(),
+                document.act(act).orElseThrow(),
+                with,
+                (purpose, bound) -> 0);
         return new TunesDesk().ask(document, state, ask, evening());
     }
 

@@ -144,8 +144,13 @@ class LiveTest extends OnConsole {
         for (int i = 0; i < 3; i++) {
             app.say("pip_in_the_reeds", "!scent of rose");
         }
+        show("/live");
+        browser.see("[data-mark]").click();
+        browser.see("[data-mark-words]").sendKeys("the pour that spilled", Keys.ENTER);
+        browser.gone("[data-mark-words]");
         show("/look-back");
         browser.seeText("[data-figures]", "lines");
+        browser.seeText("[aria-label=Moments] button", "the pour that spilled");
         browser.see("figure svg[role=img]");
         browser.seeText("[data-cue]", "Pour the taper");
         browser.seeText("[data-advice]", "!scent");

@@ -1,14 +1,21 @@
 package org.waxbell.e2e;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -18,6 +25,10 @@ import tools.jackson.databind.json.JsonMapper;
 /** The packaged application as a process of its own. */
 public final class Packaged implements AutoCloseable {
     private static final Path JAR = Path.of(System.getProperty("waxbell.jar", "../app/target/waxbell-boot.jar"));
+    /** What Java is told besides; tests, each of which starts it anew, have it compiled less well. */
+    private static final String JAVA = System.getProperty("waxbell.java", "");
+
+    private static final List<String> HOW = how();
     private static final Duration PATIENCE = Duration.ofSeconds(120);
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private final HttpClient client = HttpClient.newHttpClient();
@@ -55,12 +66,41 @@ public final class Packaged implements AutoCloseable {
         return launch(Map.of(), words);
     }
 
+    /** As {@code ./waxbell} starts it; the archive itself where what starts quickly was made of another one. */
+    private static List<String> how() {
+        List<String> how = new ArrayList<>();
+        if (!JAVA.isEmpty()) {
+            how.add(JAVA);
+        }
+        Path quick = JAR.toAbsolutePath().resolveSibling("quick");
+        boolean fits;
+        try {
+            quick = Files.exists(quick) ? quick.toRealPath() : quick;
+            fits = Files.exists(quick.resolve("made-of"))
+                    && Files.readString(quick.resolve("made-of")).startsWith(sum(JAR));
+        } catch (IOException | GeneralSecurityException broken) {
+            throw new IllegalStateException(broken);
+        }
+        if (fits) {
+            how.addAll(List.of("-XX:SharedArchiveFile=" + quick.resolve("classes.jsa"), "-Xlog:cds=off"));
+        }
+        how.addAll(List.of("-jar", (fits ? quick.resolve(JAR.getFileName()) : JAR).toString()));
+        return how;
+    }
+
+    private static String sum(Path file) throws IOException, GeneralSecurityException {
+        MessageDigest sum = MessageDigest.getInstance("SHA-256");
+        try (InputStream in = new DigestInputStream(Files.newInputStream(file), sum)) {
+            in.transferTo(OutputStream.nullOutputStream());
+        }
+        return HexFormat.of().formatHex(sum.digest());
+    }
+
     private static Process launch(Map<String, String> environment, String... words) {
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Xmx256m",
-                "-jar",
-                JAR.toString()));
+        List<String> command = new ArrayList<>();
+        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        command.addAll(List.of("-Xmx256m", "-XX:+UseSerialGC"));
+        command.addAll(HOW);
         command.addAll(List.of(words));
         try {
             ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);

@@ -66,7 +66,7 @@ public final class Archive implements Closeable {
     private void take(String name) {
         if (names.size() >= sort.most()) {
             throw new Refused(
-                    "", "", "There is too much in it.", "A " + sort.noun() + " has at most " + sort.most() + " files.");
+                    "", "", "There is too much in it.", "Of its files there may be " + sort.most() + " at most.");
         }
         if (!names.add(name)) {
             throw new Refused(name, "", "This stands in the " + sort.noun() + " twice.", "Have it made again.");
@@ -75,8 +75,19 @@ public final class Archive implements Closeable {
             throw new Refused(
                     name,
                     "",
-                    "Nothing of this name belongs in a " + sort.noun() + ".",
-                    "A " + sort.noun() + " has " + sort.holds() + ".");
+                    "Nothing of this name belongs in the " + sort.noun() + ".",
+                    "The " + sort.noun() + " has " + sort.holds() + ".");
+        }
+    }
+
+    /** Refuses what a newer program made. @param place where its version stands @param noun such as {@code pack} */
+    public static void refuseNewer(String place, int version, int known, String noun) {
+        if (version > known) {
+            throw new Refused(
+                    place,
+                    Integer.toString(version),
+                    "A newer Wax Bell made this " + noun + ".",
+                    "Bring this one up to date first.");
         }
     }
 

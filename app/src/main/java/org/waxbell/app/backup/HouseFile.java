@@ -61,13 +61,7 @@ final class HouseFile implements Closeable {
         this.archive = archive;
         this.json = json;
         told = json.read(text(TOLD), Told.class);
-        if (told.formatVersion() > FORMAT) {
-            throw new Refused(
-                    TOLD + ": formatVersion",
-                    Integer.toString(told.formatVersion()),
-                    "A newer Wax Bell made this back-up.",
-                    "Bring this one up to date first.");
-        }
+        Archive.refuseNewer(TOLD + ": formatVersion", told.formatVersion(), FORMAT, "back-up");
         told.files().forEach(each -> files.put(each.name(), each));
         for (String name : archive.names()) {
             if (!name.equals(TOLD) && !files.containsKey(name)) {

@@ -1,5 +1,6 @@
 package org.waxbell.app.config;
 
+import java.lang.management.ManagementFactory;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -20,6 +21,10 @@ public final class OwnProgram {
         command.add(ProcessHandle.current().info().command().orElse("java"));
         command.add("-XX:+UseSerialGC");
         command.add("-XX:TieredStopAtLevel=1");
+        // What this one starts quickly by is of use to its helper too.
+        ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
+                .filter(each -> each.startsWith("-XX:SharedArchiveFile="))
+                .forEach(command::add);
         command.addAll(options);
         command.addAll(path.matches("[^:;]+\\.jar") ? List.of("-jar", path) : List.of("-cp", path, main));
         command.add(word);

@@ -20,8 +20,6 @@ import org.waxbell.engine.Books;
 import org.waxbell.engine.Outcome;
 import org.waxbell.engine.Ring;
 import org.waxbell.engine.RingState;
-import org.waxbell.event.Fact;
-import org.waxbell.event.Facts;
 import org.waxbell.rehearsal.Step;
 
 /**
@@ -69,14 +67,9 @@ class OscSurface implements OutcomeWatcher {
     private void press(OscLink from, String cue) {
         wiring.current().wiring().cues().stream()
                 .filter(each -> each.id().equals(cue))
-                .flatMap(each -> each.pulls().stream())
-                .filter(HandPull.class::isInstance)
-                .map(HandPull.class::cast)
                 .findFirst()
-                .ifPresent(pull -> {
-                    Fact hand = Facts.HAND.by(by(from), cue, pull.button().isEmpty() ? pull.key() : pull.button());
-                    loop.step(at -> new Step.Happens(at, hand));
-                });
+                .flatMap(each -> HandPull.pressed(each, by(from)))
+                .ifPresent(hand -> loop.step(at -> new Step.Happens(at, hand)));
     }
 
     private synchronized void subscribe(OscLink link, boolean on) {
@@ -98,7 +91,7 @@ class OscSurface implements OutcomeWatcher {
     private Set<String> buttons() {
         Set<String> all = new LinkedHashSet<>();
         wiring.current().wiring().cues().forEach(cue -> {
-            if (cue.pulls().stream().anyMatch(HandPull.class::isInstance)) {
+            if (HandPull.of(cue).isPresent()) {
                 all.add(cue.id());
             }
         });

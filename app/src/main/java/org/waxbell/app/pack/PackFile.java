@@ -76,14 +76,8 @@ final class PackFile implements Closeable {
     private Manifest manifest(Documents json) throws IOException {
         try {
             JsonNode tree = json.tree(new String(read(MANIFEST, MOST_TEXT), StandardCharsets.UTF_8));
-            int format = tree.path("formatVersion").asInt(0);
-            if (format > Manifest.FORMAT) {
-                throw new Refused(
-                        MANIFEST + ": formatVersion",
-                        Integer.toString(format),
-                        "A newer Wax Bell made this pack.",
-                        "Bring this one up to date first.");
-            }
+            Archive.refuseNewer(
+                    MANIFEST + ": formatVersion", tree.path("formatVersion").asInt(0), Manifest.FORMAT, "pack");
             Manifest read = json.fit(tree, Manifest.class);
             Problems problems = new Problems();
             read.check(problems.at(MANIFEST));

@@ -135,15 +135,12 @@ class EveningController {
     @PostMapping("/cues/{id}/press")
     CompletableFuture<DecisionNotice> press(@PathVariable String id, Actor by) {
         helpers.asking(by).flatMap(each -> each.pressRefused(id)).ifPresent(NotAllowed::because);
-        HandPull pull = wiring.current().wiring().cues().stream()
+        return happens(wiring.current().wiring().cues().stream()
                 .filter(cue -> cue.id().equals(id))
-                .flatMap(cue -> cue.pulls().stream())
-                .filter(HandPull.class::isInstance)
-                .map(HandPull.class::cast)
                 .findFirst()
+                .flatMap(cue -> HandPull.pressed(cue, by))
                 .orElseThrow(() -> new Refused(
-                        "id", id, "No cue of that name has a button or key.", "Give it one among what sets it off."));
-        return happens(Facts.HAND.by(by, id, pull.button().isEmpty() ? pull.key() : pull.button()));
+                        "id", id, "No cue of that name has a button or key.", "Give it one among what sets it off.")));
     }
 
     private CompletableFuture<DecisionNotice> happens(Fact event) {

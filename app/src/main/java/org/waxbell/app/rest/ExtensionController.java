@@ -23,6 +23,7 @@ import org.waxbell.app.script.ScriptLog;
 import org.waxbell.app.script.ScriptRunner;
 import org.waxbell.app.script.ScriptTry;
 import org.waxbell.extension.Extension;
+import org.waxbell.kind.Choice;
 
 /** Extensions: brought in after a look, and what is to be known of one that is here beside its board. */
 @RestController
@@ -46,8 +47,8 @@ class ExtensionController {
     /** One that is here now. */
     record ExtensionBrought(String id) {}
 
-    /** What there is to know of one. @param notes as HTML @param asks each thing it asks for, in words */
-    record ExtensionFacts(ScriptLog.Logged log, String notes, List<ExtensionAsk> asks) {}
+    /** What there is to know of one. @param notes as HTML @param asks each thing it asks for, in words @param tries what it can be tried with */
+    record ExtensionFacts(ScriptLog.Logged log, String notes, List<ExtensionAsk> asks, List<Choice> tries) {}
 
     /** Something that it asks for. @param permission as documents name it */
     record ExtensionAsk(String permission, String words, boolean agreed) {}
@@ -109,6 +110,9 @@ class ExtensionController {
                 here.asks().stream()
                         .map(each -> new ExtensionAsk(
                                 each.written(), each.inWords(), here.agreed().contains(each)))
+                        .toList(),
+                here.tries().entrySet().stream()
+                        .map(each -> new Choice(each.getKey(), each.getValue()))
                         .toList());
     }
 

@@ -82,10 +82,7 @@ class HelperController {
                 now.cues().stream()
                         .filter(each -> helper.isEmpty()
                                 || helper.get().pressRefused(each.id()).isEmpty())
-                        .flatMap(each -> each.pulls().stream()
-                                .filter(HandPull.class::isInstance)
-                                .map(HandPull.class::cast)
-                                .limit(1)
+                        .flatMap(each -> HandPull.of(each).stream()
                                 .map(pull -> new MyButton(
                                         each.id(), pull.button().isEmpty() ? each.name() : pull.button(), each.on())))
                         .toList());

@@ -59,14 +59,11 @@ final class ExtensionFile {
         String code = needed(texts, Sandbox.MAIN);
         try {
             JsonNode tree = json.tree(manifest);
-            int format = tree.path("formatVersion").asInt(0);
-            if (format > ExtensionManifest.FORMAT) {
-                throw new Refused(
-                        MANIFEST + ": formatVersion",
-                        Integer.toString(format),
-                        "It was made for a newer Wax Bell.",
-                        "Bring this one up to date first.");
-            }
+            Archive.refuseNewer(
+                    MANIFEST + ": formatVersion",
+                    tree.path("formatVersion").asInt(0),
+                    ExtensionManifest.FORMAT,
+                    "extension");
             Extension read = json.fit(tree, ExtensionManifest.class).extension(code, texts.getOrDefault(NOTES, ""));
             Problems problems = new Problems();
             read.check(problems.at(MANIFEST));

@@ -26,6 +26,7 @@ import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.security.Hashes;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problem;
 import org.waxbell.extension.Extension;
@@ -39,6 +40,9 @@ class ExtensionFolders {
     private static final Logger LOG = LoggerFactory.getLogger(ExtensionFolders.class);
     /** Types for editors, which stand beside all extensions. */
     private static final String TYPES = "house.d.ts";
+
+    /** Notes in each folder what stood there when it was the same as its document. */
+    private static final String SUM = ".same";
 
     private static final long EVERY_MS = 500;
     private static final long LARGEST = 1_000_000;
@@ -138,12 +142,33 @@ class ExtensionFolders {
             }
             return;
         }
+        if (before == null && !files.isEmpty() && !sum(files).equals(lastSum(document.id()))) {
+            // Somebody wrote there while the program was not running.
+            same.put(document.id(), new Same(document, Map.of()));
+            take(document.id(), files, document);
+            return;
+        }
         // The document is the newer one: its files follow.
         Map<String, String> wanted = ExtensionFile.write(document, json);
-        if (before == null || !wanted.equals(files)) {
+        if (!wanted.equals(files)) {
             write(document.id(), wanted);
         }
-        same.put(document.id(), new Same(document, wanted));
+        met(document, wanted);
+    }
+
+    /** Document and folder are the same now; what that was is noted there, so that it is known after a restart which of them is newer. */
+    private void met(Extension document, Map<String, String> files) throws IOException {
+        same.put(document.id(), new Same(document, files));
+        Files.writeString(root.resolve(document.id()).resolve(SUM), sum(files), StandardCharsets.UTF_8);
+    }
+
+    private String lastSum(String id) throws IOException {
+        Path noted = root.resolve(id).resolve(SUM);
+        return Files.exists(noted) ? Files.readString(noted, StandardCharsets.UTF_8) : "";
+    }
+
+    private static String sum(Map<String, String> files) {
+        return Hashes.hex(files.toString().getBytes(StandardCharsets.UTF_8));
     }
 
     private Map<String, String> read(String id) throws IOException {
@@ -165,7 +190,7 @@ class ExtensionFolders {
     }
 
     /** What was written in the folder is taken. @param before what is here, null for one that is new */
-    private void take(String id, Map<String, String> files, @Nullable Extension before) {
+    private void take(String id, Map<String, String> files, @Nullable Extension before) throws IOException {
         if (files.equals(refused.get(id))) {
             return;
         }
@@ -186,7 +211,7 @@ class ExtensionFolders {
                     extensions.save(next, Actor.PROGRAM).join();
                     log.add(id, new ScriptLog.ScriptLine(clock.now(), false, "taken anew from its folder", ""));
                 }
-                same.put(id, new Same(next, files));
+                met(next, files);
             }
             refused.remove(id);
         } catch (Refused | CompletionException wrong) {

@@ -1,15 +1,12 @@
 package org.waxbell.app.script;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.waxbell.actor.Actor;
 import org.waxbell.app.json.Documents;
@@ -22,6 +19,7 @@ import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.extension.Extension;
 import org.waxbell.extension.Permission;
 import org.waxbell.extension.ScriptSetting;
+import org.waxbell.kind.Records;
 
 /** Brings extensions in, from a file or of those that ship, and takes a newer one in place of an older. */
 @Component
@@ -70,14 +68,7 @@ public class Extensions {
         }
         Map<String, String> texts = new LinkedHashMap<>();
         for (String name : List.of(ExtensionFile.MANIFEST, Sandbox.MAIN, ExtensionFile.NOTES)) {
-            try {
-                texts.put(
-                        name,
-                        new ClassPathResource("extensions/" + id + "/" + name)
-                                .getContentAsString(StandardCharsets.UTF_8));
-            } catch (IOException broken) {
-                throw new UncheckedIOException(broken);
-            }
+            texts.put(name, Sandbox.own(id + "/" + name));
         }
         return ExtensionFile.read(texts, json);
     }
@@ -164,22 +155,15 @@ public class Extensions {
                 settings.put(each.key(), was);
             }
         }
-        return new Extension(
-                Extension.FORMAT,
-                fresh.id(),
-                fresh.name(),
-                before.on(),
-                fresh.version(),
-                fresh.about(),
-                fresh.hears(),
-                fresh.offers(),
-                fresh.asks(),
-                before.agreed().stream().filter(fresh.asks()::contains).toList(),
-                fresh.calls(),
-                fresh.form(),
-                settings,
-                fresh.code(),
-                fresh.notes());
+        return Records.with(
+                fresh,
+                Map.of(
+                        "on",
+                        before.on(),
+                        "agreed",
+                        before.agreed().stream().filter(fresh.asks()::contains).toList(),
+                        "settings",
+                        settings));
     }
 
     /** The one of that id that is here; throws {@link Refused} where none is. */

@@ -68,7 +68,7 @@ final class ScriptHost implements AutoCloseable {
                             App.SCRIPTS))
                     .redirectError(ProcessBuilder.Redirect.DISCARD);
             // It is told nothing of where it runs.
-            builder.environment().clear();
+            builder.environment().keySet().retainAll(Set.of("SystemRoot"));
             process = builder.start();
             in = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
             out = process.getOutputStream();

@@ -39,6 +39,7 @@ final class Doors {
                     "/api/clips/making/*/stop"),
             new Door(HttpMethod.POST, Right.PRESS, "/api/cues/*/press"),
             new Door(HttpMethod.POST, Right.SAY, "/api/chat"),
+            new Door(HttpMethod.POST, Right.MARK, "/api/marks"),
             new Door(HttpMethod.POST, Right.APPROVE, "/api/voice/waits/**"),
             new Door(
                     HttpMethod.GET,

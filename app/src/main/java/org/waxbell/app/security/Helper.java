@@ -29,7 +29,8 @@ public record Helper(
         String invitation,
         long invitedUntil) {
     /** What the host may let somebody do; settings and secrets are never among it. */
-    public static final Set<Right> GRANTED = EnumSet.of(Right.APPROVE, Right.ASK, Right.PRESS, Right.SAY, Right.HUSH);
+    public static final Set<Right> GRANTED =
+            EnumSet.of(Right.APPROVE, Right.ASK, Right.PRESS, Right.SAY, Right.MARK, Right.HUSH);
 
     /** Whoever was taken away while they asked. */
     static final Helper NOBODY = new Helper("", "", Set.of(), List.of(), List.of(), "", "", 0);
