@@ -2,7 +2,7 @@ import { createRouter, createWebHistory } from 'vue-router'
 
 /** The places that are built, in the order in which they stand on the rail; what belongs to one is shown as that one. */
 export const PLACES = [
-  { path: '/links', name: 'Links', also: [] as string[] },
+  { path: '/links', name: 'Links', also: ['/health'] },
   { path: '/cues', name: 'Cues', also: ['/slate', '/viewers', '/checkup', '/ready', '/packs'] },
   { path: '/stages', name: 'Stages', also: ['/looks'] },
   { path: '/shelf', name: 'Shelf', also: [] },
@@ -20,6 +20,7 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/cues' },
     { path: '/links', component: () => import('@/views/links/LinksView.vue') },
+    { path: '/health', component: () => import('@/views/links/HealthView.vue') },
     { path: '/rehearse', component: () => import('@/views/rehearse/RehearseView.vue') },
     { path: '/cues/:id?', component: () => import('@/views/cues/CuesView.vue'), props: true },
     { path: '/stages/:id?', component: () => import('@/views/stages/StagesView.vue'), props: true },

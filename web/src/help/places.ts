@@ -77,6 +77,17 @@ export const PLACE_HELP: PlaceHelp[] = [
     guide: 'The check-up',
   },
   {
+    path: '/health',
+    title: 'Health',
+    says: 'How the program itself does: what it takes of this computer, whether it keeps pace, what stands on the disk.',
+    things: [
+      'Look for a sign that is no tick: its line says what is doubtful.',
+      'Read what took longest since the start.',
+      'Hand on a support file when you ask somebody for help, after a look at what it holds.',
+    ],
+    guide: 'The program’s own health',
+  },
+  {
     path: '/links',
     title: 'Links',
     says: 'What Wax Bell is joined to: chats, your broadcasting software, lamps, keys, web addresses, stages and helpers. Each says how it does and what to do where it does not.',

@@ -24,9 +24,15 @@ export const unhurried = (work: () => unknown, least: number, before = 0): (() =
   const go = async () => {
     again = false
     const from = performance.now()
-    await work()
-    await painted()
-    rest(Math.min(SELDOMEST, Math.max(least, (performance.now() - from) * (PARTS - 1))))
+    try {
+      await work()
+      await painted()
+    } catch (fault) {
+      // What is wanted next is done all the same.
+      console.error(fault)
+    } finally {
+      rest(Math.min(SELDOMEST, Math.max(least, (performance.now() - from) * (PARTS - 1))))
+    }
   }
   const rest = (ms: number) => {
     resting = true

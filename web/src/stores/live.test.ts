@@ -70,6 +70,17 @@ describe('what happens now', () => {
     expect(live.now()).toBe(NOW + 250)
   })
 
+  it('goes on evenly when the clock of this machine is set, and follows the server forward', () => {
+    const { live } = started()
+    vi.setSystemTime(1_000 - 3_600_000)
+    vi.advanceTimersByTime(100)
+    expect(live.now()).toBe(NOW + 100)
+    FakeSocket.last.hear({ type: 'decision', body: { ...decision(2), at: NOW + 3_600_000 } })
+    expect(live.now()).toBe(NOW + 3_600_000)
+    FakeSocket.last.hear({ type: 'decision', body: { ...decision(3), at: NOW + 5_000 } })
+    expect(live.now()).toBe(NOW + 3_600_000)
+  })
+
   it('takes a decision that comes twice once', () => {
     const { live } = started()
     FakeSocket.last.hear({ type: 'decision', body: decision(2, true) })

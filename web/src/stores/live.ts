@@ -19,6 +19,7 @@ import type {
 const MOST_DECISIONS = 200
 const ROPE_BACK = 40_000
 const FORGETS_EVERY = 1_000
+const AHEAD = 1_000
 
 /** A ring that was given up while it waited, and when that was heard. */
 export interface Drop {
@@ -47,8 +48,9 @@ export const useLive = defineStore('live', () => {
   const deskStamp = ref(0)
   let offset = 0
 
-  /** The server's time in ms; the console is drawn by it, not by this machine's own clock. */
-  const now = () => Date.now() + offset
+  /** The server's time in ms; the console is drawn by it, not by this machine's own clock, which somebody may set. */
+  const now = () => performance.now() + offset
+  const setClock = (server: number) => (offset = server - performance.now())
 
   let forgotten = 0
   /** Lets go, once a second, of what has left the rope: thousands may stand on it. */
@@ -89,7 +91,7 @@ export const useLive = defineStore('live', () => {
   const hear = (type: string, body: unknown) => {
     if (type === 'standing') {
       const standing = body as LiveStanding
-      offset = standing.now - Date.now()
+      setClock(standing.now)
       version.value = standing.version
       decisions.value = standing.decisions
       rings.value = new Map(standing.rings.map((ring) => [ring.number, ring]))
@@ -105,6 +107,10 @@ export const useLive = defineStore('live', () => {
       }
     } else if (type === 'decision') {
       const decision = body as DecisionNotice
+      // Nothing was decided in what is to come: the server slept, or its clock was set forward.
+      if (decision.at > now() + AHEAD) {
+        setClock(decision.at)
+      }
       const others = decisions.value.filter((each) => each.number !== decision.number)
       decisions.value = [...others, decision].slice(-MOST_DECISIONS)
       useWiring().count(decision)

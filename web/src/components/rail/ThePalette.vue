@@ -64,6 +64,7 @@ const acts = computed<Act[]>(() => [
   { name: 'The ledger', says: 'place', also: 'points balance currency', act: go('/people/ledger') },
   { name: 'Slate', says: 'place', also: 'variables counters values', act: go('/slate') },
   { name: 'Words for viewers', says: 'place', also: 'commands list page print', act: go('/viewers') },
+  { name: 'Health', says: 'place', also: 'support log memory processor disk slow', act: go('/health') },
   { name: 'Check-up', says: 'place', also: 'problems errors warnings', act: go('/checkup') },
   { name: 'Ready-made pieces', says: 'place', also: 'templates examples starters gallery presets', act: go('/ready') },
   { name: 'Packs', says: 'place', also: 'export import share backup zip', act: go('/packs') },

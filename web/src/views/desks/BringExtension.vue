@@ -110,8 +110,8 @@ const does = (look: ExtensionLook) => (look.asks.length ? `It ${look.asks.join('
         />
       </div>
     </template>
-    <p v-for="each in problems" :key="each.path + each.message" role="alert">
-      <code v-if="each.path" class="pr-2 text-soft">{{ each.path }}</code><TheProblems :problems="[each]" />
-    </p>
+    <div v-for="each in problems" :key="each.path + each.message">
+      <code v-if="each.path" class="text-soft">{{ each.path }}</code><TheProblems :problems="[each]" />
+    </div>
   </TheDialog>
 </template>

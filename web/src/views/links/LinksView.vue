@@ -39,7 +39,8 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
       <h1 class="text-[25px]">Links</h1>
       <p class="max-w-[80ch] pt-1 pb-3 text-soft">
         Everything that Wax Bell is connected to, in the order in which it is set up. What breaks comes up again by
-        itself; what cannot says what to do.
+        itself; what cannot says what to do. How the program itself does stands under
+        <RouterLink to="/health" class="underline decoration-line">Health</RouterLink>.
       </p>
       <div class="grid grid-cols-2 items-start gap-x-5 gap-y-4 2xl:grid-cols-3">
         <div class="flex flex-col gap-3">

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Bookmark, Eraser, Search, Trash2, Upload } from '@lucide/vue'
-import { useLocalStorage, watchThrottled } from '@vueuse/core'
+import { useLocalStorage } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { ShelfFile } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
 import { useKeys } from '@/composables/useKeys'
+import { unhurried } from '@/lib/unhurried'
 import { FOLDERS } from '@/composables/useChoices'
 import { useHearing } from '@/composables/useHearing'
 import { dropped, folderName } from '@/lib/shelf'
@@ -32,8 +33,7 @@ watch(
   () => void shelf.load(),
   { immediate: true },
 )
-watchThrottled([() => wiring.view?.revision, () => live.decisions.at(-1)?.number], () => void clips.load(), {
-  throttle: OFTEN_MS,
+watch([() => wiring.view?.revision, () => live.decisions.at(-1)?.number], unhurried(clips.load, OFTEN_MS), {
   immediate: true,
 })
 const folder = useLocalStorage('waxbell.shelf.folder', '')

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Pause, Play } from '@lucide/vue'
-import { watchThrottled } from '@vueuse/core'
+import { watch } from 'vue'
+import { unhurried } from '@/lib/unhurried'
 import { useLive } from '@/stores/live'
 import { useVoice } from '@/stores/voice'
 import HearHere from './HearHere.vue'
@@ -16,8 +17,7 @@ const live = useLive()
 const voice = useVoice()
 /** A flood of lines is no reason to ask as often. */
 const OFTEN_MS = 400
-watchThrottled([() => live.wiringStamp, () => live.decisions.at(-1)?.number], () => void voice.load(), {
-  throttle: OFTEN_MS,
+watch([() => live.wiringStamp, () => live.decisions.at(-1)?.number], unhurried(voice.load, OFTEN_MS), {
   immediate: true,
 })
 </script>

@@ -4,6 +4,7 @@ import java.io.Console;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.URI;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.Arrays;
@@ -20,6 +21,7 @@ import org.waxbell.app.computer.Hand;
 import org.waxbell.app.config.Copies;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.Options;
+import org.waxbell.app.config.OwnBrowser;
 import org.waxbell.app.config.Port;
 import org.waxbell.app.config.Reach;
 import org.waxbell.app.config.ReachFile;
@@ -41,12 +43,19 @@ public class App {
     /** The word with which it starts in a folder, shows its first page to nobody and ends, so that Java can see what a start needs. */
     private static final String ONCE = "once";
 
+    private static final String USAGE = """
+            Wax Bell
+              start [--open] [--port=N] [--data=FOLDER]   starts with your own evening; --open shows it in the browser
+              demo [--open] [--port=N] [--data=FOLDER]    starts with the demo evening
+              restore [NAME] [--data=FOLDER]              puts a back-up or a copy of the database in place, the newest by itself
+              rehearse SCRIPT [--wiring=FILE] [--against=FILE] [--data=FOLDER] [--seed=N]
+                                                          plays a script through the wiring and tells what would happen
+              --version""";
+
     /** Starts the program. */
     public static void main(String[] args) {
         try {
-            if (args.length > 0
-                    && !args[0].startsWith("--")
-                    && aside(args[0], Arrays.asList(args).subList(1, args.length))) {
+            if (args.length > 0 && aside(args[0], Arrays.asList(args).subList(1, args.length))) {
                 return;
             }
             Options options = Options.parse(args);
@@ -54,7 +63,9 @@ public class App {
                 System.out.println("Wax Bell " + Version.current());
                 return;
             }
-            start(options);
+            if (!options.open() || !leadTo(options)) {
+                start(options);
+            }
         } catch (IOException | RuntimeException broken) {
             for (Throwable each = broken; each != null; each = each.getCause()) {
                 if (each instanceof StartRefused refused) {
@@ -68,6 +79,17 @@ public class App {
                             + "\nThe log in the data folder says more; ./waxbell restore puts the newest copy of the database in its place.");
             System.exit(StartRefused.EXIT_CODE);
         }
+    }
+
+    /** Shows the console of a program that has this folder open already; whether there is one. */
+    private static boolean leadTo(Options options) throws IOException {
+        Path address = DataFolder.address(options.data());
+        if (!DataFolder.inUse(options.data()) || !Files.exists(address)) {
+            return false;
+        }
+        System.out.println("Wax Bell is running already: " + Files.readString(address));
+        OwnBrowser.show(Files.readString(address));
+        return true;
     }
 
     /** What the program is besides itself; says whether {@code word} names something of that kind, which then was done. */
@@ -85,6 +107,7 @@ public class App {
                 once(Path.of(words.get(0)));
                 System.exit(0);
             }
+            case "help", "-h", "--help" -> System.out.println(USAGE);
             case "rehearse" -> new RehearseCommand(System.out, System.err).run(words);
             case "restore" -> restore(words);
             default -> {

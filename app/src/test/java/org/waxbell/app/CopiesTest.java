@@ -204,7 +204,7 @@ class CopiesTest {
         Path root = copy();
         Files.write(root.resolve("keys/secret.key"), new byte[32]);
         try (Running app =
-                new Running(new Options(root, Running.freePort(), true, false, Set.of(), true), "127.0.0.1")) {
+                new Running(new Options(root, Running.freePort(), true, false, Set.of(), true, false), "127.0.0.1")) {
             assertThat(app.get("/api/stages/main/address").status()).isEqualTo(200);
             assertThat(app.say("wickerby", "!pour").status()).isEqualTo(200);
         }
@@ -224,7 +224,8 @@ class CopiesTest {
                         refused -> assertThat(refused.remedy()).contains("--without=cue/pour-the-taper"))
                 .hasMessageContaining("pour-the-taper");
         try (Running app = new Running(
-                new Options(root, Running.freePort(), true, false, Set.of("cue/pour-the-taper"), false), "127.0.0.1")) {
+                new Options(root, Running.freePort(), true, false, Set.of("cue/pour-the-taper"), false, false),
+                "127.0.0.1")) {
             assertThat(app.bean(WiringStore.class).current().wiring().cues())
                     .isNotEmpty()
                     .noneMatch(each -> each.id().equals("pour-the-taper"));

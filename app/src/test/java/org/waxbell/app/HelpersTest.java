@@ -179,9 +179,10 @@ class HelpersTest {
                 .isEqualTo(200);
         org.awaitility.Awaitility.await()
                 .until(() -> app.get("/api/lookback/1").body().toString().contains("marked the moment: the <b>spill"));
-        assertThat(app.bean(ClipMapper.class).marks(earlier, earlier + 1))
-                .singleElement()
-                .satisfies(mark -> assertThat(mark.maker()).isEqualTo("marshlight_ines"));
+        org.awaitility.Awaitility.await()
+                .untilAsserted(() -> assertThat(app.bean(ClipMapper.class).marks(earlier - 1_000, earlier + 10_000))
+                        .singleElement()
+                        .satisfies(mark -> assertThat(mark.maker()).isEqualTo("marshlight_ines")));
         assertThat(asks(sedge, "POST", "/api/chat")).as("not given").isEqualTo(403);
         JsonNode tooOld = app.post("/api/marks", Map.of("at", earlier - 3_600_000, "words", ""))
                 .body();

@@ -23,11 +23,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.people.Forgetting;
+import org.waxbell.app.store.PackedBooks;
 import org.waxbell.app.store.PersonMapper;
+import org.waxbell.app.store.RecordingMapper;
+import org.waxbell.engine.Books;
+import org.waxbell.evening.KnownPeople;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Facts;
+import org.waxbell.event.Identity;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
+import org.waxbell.state.Book;
+import org.waxbell.state.Memory;
 import tools.jackson.databind.JsonNode;
 
 /** Accounts that are one person's, circles by what is kept of people, and the wish to be forgotten, over restarts. */
@@ -162,6 +169,12 @@ class JoinedPeopleTest {
                 .atMost(PATIENCE)
                 .until(() -> person(gone.id()).at("/person/points").asLong() > 0);
         draw(gone);
+        app.post("/api/show", Map.of("open", false));
+        app.post("/api/show", Map.of("open", true));
+        // Who comes first tonight is paid for it.
+        app.say("wickerby", "good evening");
+        assertThat(atOpening().get(Books.BALANCES, Book.key(Identity.key(gone.id()))))
+                .isPresent();
         JsonNode before = app.get("/api/ledger").body().get("sums");
         assertThat(app.post("/api/people/practice:sandpiper_sol/forget", Map.of("name", "sandpiper"))
                         .status())
@@ -175,6 +188,10 @@ class JoinedPeopleTest {
                 .atMost(PATIENCE)
                 .until(() -> app.bean(Forgetting.class).underWay() == 0);
         assertThat(traces(gone.id())).isEmpty();
+        assertThat(atOpening().get(Books.BALANCES, Book.key(Identity.key(gone.id()))))
+                .isEmpty();
+        assertThat(atOpening().get(Books.KNOWN, Book.key(KnownPeople.key(gone.name()))))
+                .isEmpty();
         assertThat(ask("select csv from prize_log where instr(csv || winners, 'sandpiper_sol') > 0"))
                 .isEmpty();
         assertThat(ask("select event from decision where viewer like 'forgotten:%' limit 1"))
@@ -186,6 +203,15 @@ class JoinedPeopleTest {
         assertThat(app.say("wickerby", "is all well?").status()).isEqualTo(200);
         assertThat(app.get("/api/ledger").body().at("/sums/points")).isEqualTo(after.get("points"));
         assertThat(traces(gone.id())).isEmpty();
+    }
+
+    /** What was kept of everyone when the newest recording began. */
+    private static Memory atOpening() {
+        RecordingMapper recordings = app.bean(RecordingMapper.class);
+        Memory memory = new Memory();
+        PackedBooks.putBack(
+                Objects.requireNonNull(recordings.people(recordings.newest())).packed(), memory);
+        return memory;
     }
 
     /** Every place of the database where that identity still stands. */

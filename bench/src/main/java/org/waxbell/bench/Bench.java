@@ -19,17 +19,20 @@ public final class Bench {
             "live",
             "scripts");
 
+    /** Those that need no page and little time: with them every run of the tests sees that measuring works. */
+    private static final List<String> QUICK = List.of("ring", "engine", "rehearse", "people", "scripts");
+
     private Bench() {}
 
-    /** {@code bench NAME [--long|--small]}, {@code bench all --small} for every one, or {@code bench crowd}, {@code bench press} and {@code bench bare PORT} for processes of their own. */
+    /** {@code bench NAME [--long|--small]}, {@code bench all --small} or {@code bench quick --small} for many, or {@code bench crowd}, {@code bench press} and {@code bench bare PORT} for processes of their own. */
     public static void main(String[] args) throws Exception {
         String name = args.length > 0 ? args[0] : "";
         switch (name) {
             case "crowd" -> Crowd.run();
             case "press" -> KeysBench.press();
             case "bare" -> BareApp.start(Integer.parseInt(args[1]));
-            case "all" -> {
-                for (String each : NAMES) {
+            case "all", "quick" -> {
+                for (String each : name.equals("all") ? NAMES : QUICK) {
                     measure(each, Scale.of(args));
                 }
             }

@@ -36,6 +36,8 @@ final class PeopleBench {
     }
 
     void run() throws Exception {
+        // As ./waxbell starts it: the balances of a million are more than tests have room for.
+        System.setProperty("waxbell.heap", "512m");
         int many = scale.of(20_000, 1_000_000);
         double known = people("few", FEW);
         double knownOfMany = people("many", many);
@@ -48,9 +50,13 @@ final class PeopleBench {
         try (Packaged app = new Packaged(data)) {
             app.get("/api/live");
         }
+        long began = System.nanoTime();
         fill(data.resolve("waxbell.db"), count);
+        Figures.print(name + "_filled", (System.nanoTime() - began) / 1e9, "s");
+        began = System.nanoTime();
         try (Packaged app = new Packaged(data)) {
             Figures.print("people_" + name, count, "people");
+            Figures.print(name + "_started", (System.nanoTime() - began) / 1e9, "s");
             app.post("/api/show", Map.of("open", true));
             String last = moth(count - 1);
             asked(app, name + "_found_by_name", last, "", "lastSeen");

@@ -30,15 +30,15 @@ final class VoiceBench {
     /** How long it is said by the plain voice. */
     private static final double SENTENCE_SECONDS = 5.06;
 
-    private static final int FLOOD = 300;
     private static final int AT_ONCE = 8;
-    private static final int WARM_ROUNDS = 40;
     private static final int GENERATED = 1_000;
     private static final String[] ROWS = {"qwertyuiop", "asdfghjkl", "zxcvbnm"};
     private final Scale scale;
+    private final int flood;
 
     VoiceBench(Scale scale) {
         this.scale = scale;
+        flood = scale.of(20, 300);
     }
 
     void run() throws Exception {
@@ -117,15 +117,14 @@ final class VoiceBench {
                 .valueStream()
                 .filter(ring -> ring.get("state").asString().equals("waiting"))
                 .count();
-        Figures.print("waiting_after_flood", waiting, "of " + FLOOD);
+        Figures.print("waiting_after_flood", waiting, "of " + flood);
         app.post("/api/hush", Map.of());
     }
 
     /** Cards while others write as fast as they are answered. */
-    private static List<Double> flooded(Packaged app, LiveEnd live, int cards, String line)
-            throws InterruptedException {
+    private List<Double> flooded(Packaged app, LiveEnd live, int cards, String line) throws InterruptedException {
         ExecutorService writers = Executors.newFixedThreadPool(AT_ONCE);
-        for (int i = 0; i < FLOOD; i++) {
+        for (int i = 0; i < flood; i++) {
             String text = String.format(line, i);
             writers.execute(() -> app.say("wickerby", text));
         }
@@ -138,7 +137,7 @@ final class VoiceBench {
     }
 
     /** Mashed keys of three sorts, and lines of ordinary talk and prose. */
-    private static void senseless() throws IOException {
+    private void senseless() throws IOException {
         Random random = new Random(7);
         Map<String, Integer> caught = new HashMap<>();
         for (int i = 0; i < GENERATED; i++) {
@@ -163,7 +162,7 @@ final class VoiceBench {
     }
 
     /** How long the engine's thread is kept by looking at one line, beside a thousand unwelcome words. */
-    private static void looks(List<String> lines) {
+    private void looks(List<String> lines) {
         List<String> words = new ArrayList<>();
         for (int i = 0; i < GENERATED; i++) {
             words.add("grockle" + Integer.toString(i, 26).replaceAll("[0-9]", "q"));
@@ -187,7 +186,7 @@ final class VoiceBench {
                 usual.spelled());
         int found = 0;
         long before = 0;
-        for (int round = 0; round < WARM_ROUNDS; round++) {
+        for (int round = 0; round < scale.of(1, 40); round++) {
             before = System.nanoTime();
             for (String line : lines) {
                 found += Looked.at(line, many).findings().size();

@@ -10,7 +10,6 @@ import org.waxbell.evening.Shut;
 import org.waxbell.evening.Spent;
 import org.waxbell.evening.TargetState;
 import org.waxbell.gate.Let;
-import org.waxbell.points.Ledger;
 import org.waxbell.points.LedgerEntry;
 import org.waxbell.points.Pending;
 import org.waxbell.slate.SlateEntry;
@@ -34,8 +33,8 @@ public final class Books {
     public static final Book<TargetState> TARGETS = new Book<>("target", TargetState.class);
     /** First lines tonight that are spent, by {@code cue/person}. */
     public static final Book<Spent> SPENT = new Book<>("spent", Spent.class);
-    /** Who was ever seen, as keys of their names. */
-    public static final Book<Long> KNOWN = new Book<>("known", Long.class);
+    /** Who was ever seen, by keys of their names; the values say nothing. */
+    public static final Book<Long> KNOWN = Book.ofEveryone("known");
     /** Those of them who were seen first in the show that is open, or since the last one. */
     public static final Book<Long> NEWCOMERS = new Book<>("newcomer", Long.class);
     /** How much somebody did tonight, as far as circles ask for it, by {@code WHAT/person}. */
@@ -48,8 +47,8 @@ public final class Books {
     public static final Book<Shut> SHUTTERS = new Book<>("shutters", Shut.class);
     /** Every movement of points, by its number. */
     public static final Book<LedgerEntry> ENTRIES = new Book<>("ledger", LedgerEntry.class);
-    /** What entries add up to where they are not all at hand, by person. */
-    public static final Book<Ledger.Balance> BALANCES = new Book<>("balance", Ledger.Balance.class);
+    /** What entries add up to where they are not all at hand, by key of identity. */
+    public static final Book<Long> BALANCES = Book.ofEveryone("balance");
     /** Prices that are promised, by number of the ring. */
     public static final Book<Pending> PENDING = new Book<>("pending", Pending.class);
 

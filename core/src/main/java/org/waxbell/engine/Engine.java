@@ -7,6 +7,7 @@ import org.waxbell.condition.Condition;
 import org.waxbell.cue.Urgency;
 import org.waxbell.desk.Desk;
 import org.waxbell.desk.DeskReport;
+import org.waxbell.evening.Evening;
 import org.waxbell.event.ChatLine;
 import org.waxbell.event.Fact;
 import org.waxbell.event.Facts;
@@ -70,6 +71,7 @@ public final class Engine {
                 new Trials(deciding),
                 new Uniting(handlers),
                 new HandAnswers(),
+                new HandMarks(),
                 handlers.neighbours(),
                 handlers.people(),
                 handlers.ranks(),
@@ -320,6 +322,11 @@ public final class Engine {
         handlers.shows().skipTo(now, turn);
         new Resuming(runner).resume(now, turn);
         return over(now, turn);
+    }
+
+    /** How the evening stands. */
+    public Evening evening() {
+        return handlers.shows().evening();
     }
 
     /** All that it remembers. */

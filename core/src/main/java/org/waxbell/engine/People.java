@@ -16,6 +16,7 @@ import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
+import org.waxbell.state.Book;
 import org.waxbell.state.Memory;
 import org.waxbell.wiring.Circle;
 import org.waxbell.wiring.CueBook;
@@ -33,7 +34,7 @@ final class People implements Handler {
     private final Map<String, Set<String>> circled = new TreeMap<>();
 
     People(Memory memory, CueBook book) {
-        known = new KnownPeople(memory.all(Books.KNOWN));
+        known = new KnownPeople(memory.numbers(Books.KNOWN));
         memory.all(Books.NEWCOMERS).forEach(newcomers::add);
         memory.all(Books.CIRCLED).forEach(each -> circled(each.circle()).add(each.person()));
         define(book);
@@ -49,7 +50,7 @@ final class People implements Handler {
         Viewer viewer = event.by().orElse(null);
         if (viewer != null && known.see(viewer.name())) {
             long key = KnownPeople.key(viewer.name());
-            turn.changed(Books.KNOWN.put(Long.toHexString(key), key));
+            turn.changed(Books.KNOWN.put(Book.key(key), 1L));
             newcomers.add(key);
             turn.changed(Books.NEWCOMERS.put(Long.toHexString(key), key));
         }
@@ -124,7 +125,7 @@ final class People implements Handler {
 
     @Override
     public void save(Memory memory) {
-        known.save().forEach(key -> memory.put(Books.KNOWN, Long.toHexString(key), key));
+        memory.put(Books.KNOWN, known.save());
         circled.forEach((circle, all) -> all.stream()
                 .map(person -> new Circled(circle, person))
                 .forEach(each -> memory.put(Books.CIRCLED, each.key(), each)));

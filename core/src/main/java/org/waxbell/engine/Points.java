@@ -14,7 +14,7 @@ final class Points implements Handler {
     Points(EngineState state) {
         Memory memory = state.memory();
         ledger = new Ledger(
-                new Ledger.State(state.nextEntry(), memory.all(Books.BALANCES), memory.all(Books.PENDING)),
+                new Ledger.State(state.nextEntry(), memory.numbers(Books.BALANCES), memory.all(Books.PENDING)),
                 memory.all(Books.ENTRIES));
     }
 
@@ -77,7 +77,7 @@ final class Points implements Handler {
     @Override
     public void save(Memory memory) {
         Ledger.State state = ledger.save();
-        state.balances().forEach(each -> memory.put(Books.BALANCES, Long.toHexString(each.person()), each));
+        memory.put(Books.BALANCES, state.balances());
         state.pending().forEach(each -> memory.put(Books.PENDING, Long.toString(each.ring()), each));
     }
 }

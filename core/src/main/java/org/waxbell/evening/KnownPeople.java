@@ -2,11 +2,9 @@ package org.waxbell.evening;
 
 import com.carrotsearch.hppc.LongHashSet;
 import com.carrotsearch.hppc.cursors.LongCursor;
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.event.Identity;
+import org.waxbell.state.Numbers;
 import org.waxbell.words.WordKey;
 
 /** The names of everyone who was ever seen, as keys: 8 bytes a person and some room. Not safe for several threads. */
@@ -17,9 +15,10 @@ public final class KnownPeople {
     private final @Nullable String[] recent = new String[RECENT];
     private final LongHashSet names = new LongHashSet();
 
-    /** Goes on from the keys of names that are known. */
-    public KnownPeople(List<Long> before) {
-        before.forEach(names::add);
+    /** Goes on from the keys of names that are known. @param before its values say nothing */
+    public KnownPeople(Numbers before) {
+        names.ensureCapacity(before.size());
+        before.forEach((key, value) -> names.add(key));
     }
 
     /** The key of a name, however its capitals are. */
@@ -42,13 +41,12 @@ public final class KnownPeople {
         return names.contains(key(name));
     }
 
-    /** The keys of all names, in order. */
-    public List<Long> save() {
-        List<Long> all = new ArrayList<>(names.size());
+    /** The keys of all names. */
+    public Numbers save() {
+        Numbers all = new Numbers();
         for (LongCursor each : names) {
-            all.add(each.value);
+            all.put(each.value, 1);
         }
-        Collections.sort(all);
         return all;
     }
 }

@@ -202,11 +202,12 @@ public final class Facts {
             text("chat", "", "practice"),
             text("to", "", ""),
             text("text", "", "the next one is sage"));
-    /** Somebody writes down the moment, as one worth finding again. */
+    /** Somebody writes down the moment, or one of so many milliseconds before, as one worth finding again. */
     public static final FactKind MARKED = FactKind.inHouse(
             "marked",
             fact -> "marked the moment" + (fact.text("text").isEmpty() ? "" : ": " + fact.text("text")),
-            text("text", "", "the pour that spilled"));
+            text("text", "", "the pour that spilled"),
+            number("back", "", 40));
     /** The host says that two accounts are one person's: which account, and whom it belongs to, each as it was seen last. */
     public static final FactKind JOINED = FactKind.inHouse(
             "joined",

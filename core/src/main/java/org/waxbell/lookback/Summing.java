@@ -93,7 +93,8 @@ public final class Summing {
                 tried(line);
             }
         } else if (event instanceof Fact fact && LOOKED_FOR.contains(fact.what()) && moments.size() < MOST_MOMENTS) {
-            moments.add(new Moment(decision.number(), decision.at(), fact.kind(), fact.sentence()));
+            long back = fact.is(Facts.MARKED) ? fact.number("back") : 0;
+            moments.add(new Moment(decision.number(), decision.at() - back, fact.kind(), fact.sentence()));
         }
         for (CueAnswer answer : decision.cues()) {
             answered(answer, minute);

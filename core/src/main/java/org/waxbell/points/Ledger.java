@@ -1,19 +1,19 @@
 package org.waxbell.points;
 
 import com.carrotsearch.hppc.LongLongHashMap;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.waxbell.event.Identity;
+import org.waxbell.state.Numbers;
 
 /**
  * Who has how many points, and what of them is promised for rings that have not started. A balance is never below zero and
  * always the sum of its entries. Not safe for several threads.
  */
 public final class Ledger {
-    private final LongLongHashMap balances = new LongLongHashMap();
+    private final Numbers balances;
     private final Map<Long, Pending> pending = new TreeMap<>();
     private final LongLongHashMap promised = new LongLongHashMap();
     private long next;
@@ -22,15 +22,12 @@ public final class Ledger {
      * All that a ledger remembers.
      *
      * @param next     number of the next entry
-     * @param balances sums of entries by key of identity, in the order of keys
+     * @param balances sums of entries by key of identity, see {@link Identity}; not changed by anyone from here on
      */
-    public record State(long next, List<Balance> balances, List<Pending> pending) {
+    public record State(long next, Numbers balances, List<Pending> pending) {
         /** A ledger without entries. */
-        public static final State EMPTY = new State(1, List.of(), List.of());
+        public static final State EMPTY = new State(1, new Numbers(), List.of());
     }
-
-    /** The balance of one person. @param person key of identity, see {@link Identity} */
-    public record Balance(long person, long points) {}
 
     /** Goes on from {@code state}. */
     public Ledger(State state) {
@@ -40,8 +37,8 @@ public final class Ledger {
     /** Goes on from {@code state}. @param entries those that its balances do not count yet */
     public Ledger(State state, List<LedgerEntry> entries) {
         next = state.next();
-        state.balances().forEach(each -> balances.put(each.person(), each.points()));
-        entries.forEach(each -> balances.addTo(Identity.key(each.person()), each.amount()));
+        balances = new Numbers(state.balances());
+        entries.forEach(each -> balances.add(Identity.key(each.person()), each.amount()));
         state.pending().forEach(this::promise);
     }
 
@@ -93,7 +90,7 @@ public final class Ledger {
     }
 
     private LedgerEntry enter(long at, String person, long amount, String why) {
-        balances.addTo(Identity.key(person), amount);
+        balances.add(Identity.key(person), amount);
         return new LedgerEntry(next++, at, person, amount, why);
     }
 
@@ -104,15 +101,13 @@ public final class Ledger {
 
     /** All that it remembers. */
     public State save() {
-        Map<Long, Long> sorted = new TreeMap<>();
-        balances.forEach((com.carrotsearch.hppc.procedures.LongLongProcedure) sorted::put);
-        List<Balance> all = new ArrayList<>();
-        sorted.forEach((person, points) -> {
+        Numbers all = new Numbers();
+        balances.forEach((person, points) -> {
             // Whoever has nothing is as whoever never had anything.
             if (points != 0) {
-                all.add(new Balance(person, points));
+                all.put(person, points);
             }
         });
-        return new State(next, List.copyOf(all), List.copyOf(pending.values()));
+        return new State(next, all, List.copyOf(pending.values()));
     }
 }

@@ -7,10 +7,26 @@ import java.util.function.Function;
 /**
  * One kind of entries that are remembered from one step to the next and over a restart.
  *
- * @param name what the store calls it; stays for good
- * @param type the class of its values, which are immutable
+ * @param name   what the store calls it; stays for good
+ * @param type   the class of its values, which are immutable
+ * @param dense  whether it is kept of everyone who was ever seen: its values are numbers, and so are its keys, in hexadecimal
  */
-public record Book<T>(String name, Class<T> type) {
+public record Book<T>(String name, Class<T> type, boolean dense) {
+    /** A book of ordinary size. */
+    public Book(String name, Class<T> type) {
+        this(name, type, false);
+    }
+
+    /** A book of numbers that is kept of everyone who was ever seen. */
+    public static Book<Long> ofEveryone(String name) {
+        return new Book<>(name, Long.class, true);
+    }
+
+    /** How an entry of everyone is called. */
+    public static String key(long person) {
+        return Long.toHexString(person);
+    }
+
     /** An entry stands so from now on. */
     public Change put(String key, T value) {
         return new Change.Put(this, key, value);

@@ -11,6 +11,8 @@ import org.jspecify.annotations.Nullable;
 /** All that is remembered, by book and key: what changes add up to. Not safe for several threads. */
 public final class Memory {
     private final Map<String, TreeMap<String, Object>> books = new TreeMap<>();
+    /** The dense ones, which for a million people would fill a computer as entries. */
+    private final Map<String, Numbers> dense = new TreeMap<>();
 
     /** A memory in which nothing stands. */
     public Memory() {}
@@ -18,11 +20,14 @@ public final class Memory {
     /** A memory of its own with the same entries; the values are immutable and shared. */
     public Memory(Memory other) {
         other.books.forEach((name, entries) -> books.put(name, new TreeMap<>(entries)));
+        other.dense.forEach((name, numbers) -> dense.put(name, new Numbers(numbers)));
     }
 
     /** Takes in a change. */
     public void take(Change change) {
-        if (change instanceof Change.Put put) {
+        if (change.book().dense()) {
+            number(change);
+        } else if (change instanceof Change.Put put) {
             books.computeIfAbsent(put.book().name(), name -> new TreeMap<>()).put(put.key(), put.value());
         } else if (change instanceof Change.Gone gone) {
             TreeMap<String, Object> entries = books.get(gone.book().name());
@@ -37,6 +42,39 @@ public final class Memory {
                 }
             }
         }
+    }
+
+    private void number(Change change) {
+        String name = change.book().name();
+        if (change instanceof Change.Put put) {
+            dense.computeIfAbsent(name, any -> new Numbers()).put(key(put.key()), (Long) put.value());
+        } else if (change.key().isEmpty()) {
+            dense.remove(name);
+        } else if (dense.containsKey(name)) {
+            Numbers numbers = dense.get(name);
+            numbers.remove(key(change.key()));
+            if (numbers.size() == 0) {
+                dense.remove(name);
+            }
+        }
+    }
+
+    private static long key(String hexadecimal) {
+        return Long.parseUnsignedLong(hexadecimal, 16);
+    }
+
+    /** Puts what stands in a dense book in place of what stood there; it is this memory's own from here on. */
+    public void put(Book<Long> book, Numbers numbers) {
+        dense.remove(book.name());
+        if (numbers.size() > 0) {
+            dense.put(book.name(), numbers);
+        }
+    }
+
+    /** What stands in a dense book, as a copy of its own. */
+    public Numbers numbers(Book<Long> book) {
+        Numbers numbers = dense.get(book.name());
+        return numbers == null ? new Numbers() : new Numbers(numbers);
     }
 
     /** Puts an entry. */
@@ -77,31 +115,47 @@ public final class Memory {
 
     /** One value; empty where none stands. */
     public <T> Optional<T> get(Book<T> book, String key) {
+        if (book.dense()) {
+            Numbers numbers = dense.get(book.name());
+            return numbers == null || !numbers.has(key(key))
+                    ? Optional.empty()
+                    : Optional.of(book.type().cast(numbers.get(key(key))));
+        }
         return Optional.ofNullable(entries(book).get(key)).map(book.type()::cast);
     }
 
     private Map<String, Object> entries(Book<?> book) {
+        if (book.dense()) {
+            Numbers numbers = dense.get(book.name());
+            return numbers == null ? Map.of() : numbers.told();
+        }
         Map<String, Object> entries = books.get(book.name());
         return entries == null ? Map.of() : entries;
     }
 
     /** The names of books in which anything stands. */
     public Collection<String> names() {
-        return List.copyOf(books.keySet());
+        return told().keySet();
+    }
+
+    private Map<String, Object> told() {
+        Map<String, Object> told = new TreeMap<>(books);
+        told.putAll(dense);
+        return told;
     }
 
     @Override
     public boolean equals(@Nullable Object other) {
-        return other instanceof Memory memory && books.equals(memory.books);
+        return other instanceof Memory memory && books.equals(memory.books) && dense.equals(memory.dense);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(books);
+        return Objects.hash(books, dense);
     }
 
     @Override
     public String toString() {
-        return books.toString();
+        return told().toString();
     }
 }

@@ -19,8 +19,8 @@ import org.waxbell.event.Facts;
 import org.waxbell.event.Identity;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
-import org.waxbell.points.Ledger;
 import org.waxbell.show.Starters;
+import org.waxbell.state.Book;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.Wiring;
 
@@ -106,18 +106,14 @@ public class OnDesk<D extends DeskSheet, S> {
     public void owns(Viewer viewer, long points) {
         EngineState state = engine.save();
         long key = Identity.key(viewer.id());
-        state.memory().put(Books.BALANCES, Long.toHexString(key), new Ledger.Balance(key, points));
+        state.memory().put(Books.BALANCES, Book.key(key), points);
         engine = Samples.engine(new CueBook(wiring(document)), state);
     }
 
     /** What somebody owns, in points. */
     public long owned(Viewer viewer) {
         long key = Identity.key(viewer.id());
-        return engine.save()
-                .memory()
-                .get(Books.BALANCES, Long.toHexString(key))
-                .map(Ledger.Balance::points)
-                .orElse(0L);
+        return engine.save().memory().get(Books.BALANCES, Book.key(key)).orElse(0L);
     }
 
     public S state() {

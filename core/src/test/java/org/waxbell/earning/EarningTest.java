@@ -24,7 +24,6 @@ import org.waxbell.event.Facts;
 import org.waxbell.event.Viewer;
 import org.waxbell.kind.Fresh;
 import org.waxbell.kind.Records;
-import org.waxbell.points.Ledger;
 import org.waxbell.points.LedgerEntry;
 
 class EarningTest {
@@ -205,7 +204,7 @@ class EarningTest {
         sums.forEach((person, sum) ->
                 assertThat(on.owned(new Viewer(person, "x", Set.of(), 0))).isEqualTo(sum));
         assertThat(on.engine.save().memory().all(Books.BALANCES).stream()
-                        .mapToLong(Ledger.Balance::points)
+                        .mapToLong(Long::longValue)
                         .sum())
                 .isEqualTo(sums.values().stream().mapToLong(Long::longValue).sum());
     }

@@ -23,9 +23,9 @@ import org.waxbell.event.PrivateLine;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.PriceGate;
-import org.waxbell.points.Ledger;
 import org.waxbell.points.LedgerEntry;
 import org.waxbell.score.Anchor;
+import org.waxbell.state.Book;
 import org.waxbell.state.Memory;
 import org.waxbell.wiring.CueBook;
 import org.waxbell.wiring.Wiring;
@@ -222,14 +222,14 @@ class AccountsTest {
         Memory memory = engine.save().memory();
         return sums.values().stream().mapToLong(each -> each).sum()
                 == memory.all(Books.BALANCES).stream()
-                        .mapToLong(Ledger.Balance::points)
+                        .mapToLong(Long::longValue)
                         .sum();
     }
 
     private void owns(Viewer viewer, long points) {
         EngineState state = engine.save();
         long key = Identity.key(viewer.id());
-        state.memory().put(Books.BALANCES, Long.toHexString(key), new Ledger.Balance(key, points));
+        state.memory().put(Books.BALANCES, Book.key(key), points);
         engine = Samples.engine(BOOK, state);
     }
 }

@@ -7,10 +7,15 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
 import org.waxbell.actor.Actor;
+import org.waxbell.actor.Origin;
+import org.waxbell.check.Problem;
+import org.waxbell.check.Problems;
+import org.waxbell.clip.HandMark;
 import org.waxbell.cue.Cue;
 import org.waxbell.cue.MarkPull;
 import org.waxbell.directive.EndPart;
 import org.waxbell.directive.SayInChat;
+import org.waxbell.directive.SetMark;
 import org.waxbell.directive.SetTarget;
 import org.waxbell.event.CueRang;
 import org.waxbell.event.Facts;
@@ -184,6 +189,32 @@ class ByHandTest {
         assertThat(engine().accept(T0, Facts.SAID.by(Actor.HOST, "practice", "", "   "))
                         .directives())
                 .isEmpty();
+    }
+
+    @Test
+    void aMomentIsMarkedAsItWasBeforeItsWordsWereWritten() {
+        Actor sedge = new Actor(Origin.STAFF, "captain_sedge");
+        Outcome outcome = engine().accept(T0, new HandMark(T0 - 40_000, " the\nspill ").by(sedge, T0));
+        assertThat(outcome.directives()).singleElement().satisfies(each -> {
+            SetMark mark = (SetMark) each;
+            assertThat(mark.meantFor()).isEqualTo(T0 - 40_000);
+            assertThat(mark.words()).isEqualTo("the spill");
+            assertThat(mark.by()).isEqualTo("captain_sedge");
+        });
+        assertThat(outcome.decisions().get(0).event().sentence()).isEqualTo("marked the moment: the spill");
+        assertThat(engine().accept(T0, new HandMark(0, "").by(Actor.HOST, T0)).directives())
+                .singleElement()
+                .satisfies(each -> assertThat(((SetMark) each).meantFor()).isEqualTo(T0));
+    }
+
+    @Test
+    void aMarkOfAnotherHourOrWithTooManyWordsIsRefusedByPlace() {
+        Problems problems = new Problems();
+        new HandMark(T0 - 3_600_000, "x".repeat(201)).check(problems, T0);
+        assertThat(problems.found()).extracting(Problem::path).containsExactly("words", "at");
+        Problems none = new Problems();
+        new HandMark(T0 - 60_000, "").check(none, T0);
+        assertThat(none.found()).isEmpty();
     }
 
     @Test

@@ -8,6 +8,7 @@ import static org.quicktheories.generators.SourceDSL.lists;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.quicktheories.core.Gen;
 import org.waxbell.Samples;
@@ -19,6 +20,7 @@ import org.waxbell.event.Identity;
 import org.waxbell.event.Target;
 import org.waxbell.points.Ledger;
 import org.waxbell.points.LedgerEntry;
+import org.waxbell.state.Book;
 import org.waxbell.state.Memory;
 import org.waxbell.wiring.CueBook;
 
@@ -105,8 +107,8 @@ class HousePropertiesTest {
             return memory.all(Books.PENDING).isEmpty()
                     && sums.entrySet().stream()
                             .filter(each -> each.getValue() != 0)
-                            .allMatch(each -> memory.all(Books.BALANCES)
-                                    .contains(new Ledger.Balance(Identity.key(each.getKey()), each.getValue())));
+                            .allMatch(each -> memory.get(Books.BALANCES, Book.key(Identity.key(each.getKey())))
+                                    .equals(Optional.of(each.getValue())));
         });
     }
 

@@ -13,6 +13,7 @@ import org.waxbell.points.LedgerEntry;
 import org.waxbell.slate.Slate;
 import org.waxbell.slate.SlateEntry;
 import org.waxbell.slate.SlateValue;
+import org.waxbell.state.Numbers;
 import org.waxbell.wiring.Circle;
 import org.waxbell.wiring.House;
 
@@ -35,22 +36,22 @@ class MemoriesTest {
 
     @Test
     void namesAreKnownWhateverTheirCapitals() {
-        KnownPeople people = new KnownPeople(List.of());
+        KnownPeople people = new KnownPeople(new Numbers());
         people.see("Marshlight_Ines");
         people.see("Marshlight_Ines");
         assertThat(people.knows("marshlight_INES")).isTrue();
         assertThat(people.knows("wickerby")).isFalse();
-        assertThat(people.save()).hasSize(1);
+        assertThat(people.save().size()).isOne();
         assertThat(new KnownPeople(people.save()).knows("marshlight_ines")).isTrue();
     }
 
     @Test
     void manyNamesThatShareASlotAreAllKnown() {
-        KnownPeople people = new KnownPeople(List.of());
+        KnownPeople people = new KnownPeople(new Numbers());
         for (int i = 0; i < 10_000; i++) {
             people.see("reed_" + i);
         }
-        assertThat(people.save()).hasSize(10_000);
+        assertThat(people.save().size()).isEqualTo(10_000);
         assertThat(people.knows("reed_9999")).isTrue();
     }
 
@@ -79,7 +80,8 @@ class MemoriesTest {
         ledger.reserve(2, "a", 20, "");
         assertThat(ledger.move(3, "a", -25, "").map(LedgerEntry::amount)).contains(-10L);
         assertThat(ledger.move(3, "a", -25, "")).isEmpty();
-        assertThat(ledger.save().balances()).containsExactly(new Ledger.Balance(Identity.key("a"), 20));
+        assertThat(ledger.save().balances().size()).isOne();
+        assertThat(ledger.save().balances().get(Identity.key("a"))).isEqualTo(20);
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.waxbell.Samples;
 import org.waxbell.actor.Actor;
+import org.waxbell.clip.HandMark;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.EngineState;
 import org.waxbell.event.Facts;
@@ -50,6 +51,15 @@ class SummingTest {
             assertThat(cue.cue()).isEqualTo("pour-the-taper");
             assertThat(cue.by()).containsEntry("cooldown", 1);
             assertThat(cue.most()).isEqualTo("cooldown");
+        });
+    }
+
+    @Test
+    void aMarkStandsAtItsMomentAndNotWhereItsWordsWereWritten() {
+        happens(50_000, new HandMark(T0 + 20_000, "the spill").by(Actor.HOST, T0 + 50_000));
+        assertThat(over(60_000).moments()).singleElement().satisfies(each -> {
+            assertThat(each.at()).isEqualTo(T0 + 20_000);
+            assertThat(each.says()).isEqualTo("marked the moment: the spill");
         });
     }
 

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 
 class MemoryTest {
     private static final Book<String> WORDS = new Book<>("words", String.class);
+    private static final Book<Long> POINTS = Book.ofEveryone("points");
     private static final Book<Long> NUMBERS = new Book<>("numbers", Long.class);
 
     private static Memory of(String key, String value) {
@@ -62,6 +63,46 @@ class MemoryTest {
         below.take(WORDS.goneBelow("dye"));
         assertThat(below.map(WORDS)).containsOnlyKeys("dyes");
         memory.take(WORDS.goneBelow(""));
+        assertThat(memory).isEqualTo(new Memory());
+    }
+
+    @Test
+    void whatIsKeptOfEveryoneIsReadAndChangedAsAnyBook() {
+        Memory memory = of("a", "x");
+        memory.put(POINTS, Book.key(-1), 60L);
+        memory.put(POINTS, Book.key(31), 5L);
+        assertThat(memory.get(POINTS, "ffffffffffffffff")).contains(60L);
+        assertThat(memory.get(POINTS, "2")).isEmpty();
+        assertThat(memory.map(POINTS)).containsOnly(Map.entry("1f", 5L), Map.entry("ffffffffffffffff", 60L));
+        assertThat(memory.all(POINTS)).containsExactly(5L, 60L);
+        assertThat(memory.below(POINTS, "1f")).isEmpty();
+        assertThat(memory.names()).containsExactly("points", "words");
+        assertThat(memory).isNotEqualTo(of("a", "x"));
+        Memory copy = new Memory(memory);
+        assertThat(copy).isEqualTo(memory).hasSameHashCodeAs(memory);
+        copy.remove(POINTS, "1f");
+        assertThat(memory.numbers(POINTS).size()).isEqualTo(2);
+        copy.remove(POINTS, "ffffffffffffffff");
+        assertThat(copy).isEqualTo(of("a", "x"));
+        memory.take(POINTS.goneBelow(""));
+        assertThat(memory).isEqualTo(of("a", "x"));
+    }
+
+    @Test
+    void numbersOfEveryoneAreCopiedAndToldInOrder() {
+        Numbers numbers = new Numbers();
+        numbers.put(31, 5);
+        numbers.add(31, 2);
+        numbers.put(-1, 60);
+        Memory memory = new Memory();
+        memory.put(POINTS, new Numbers(numbers));
+        memory.numbers(POINTS).put(2, 2);
+        assertThat(memory.numbers(POINTS)).isEqualTo(numbers).hasToString("{1f=7, ffffffffffffffff=60}");
+        StringBuilder told = new StringBuilder();
+        numbers.forEach(
+                (key, value) -> told.append(key).append('=').append(value).append(' '));
+        assertThat(told).hasToString("-1=60 31=7 ");
+        memory.put(POINTS, new Numbers());
         assertThat(memory).isEqualTo(new Memory());
     }
 

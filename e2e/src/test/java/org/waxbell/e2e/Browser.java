@@ -96,6 +96,11 @@ public final class Browser implements AutoCloseable {
                 .until(condition);
     }
 
+    /** Waits until a scene is on programme. */
+    void onProgramme(Packaged app, String scene) {
+        await(scene + " is on programme", any -> app.scene().equals(scene));
+    }
+
     public WebElement see(String css) {
         return await(
                 css,

@@ -26,12 +26,6 @@ class ChaptersTest extends OnConsole {
         return app.get("/api/desks/board?about=evening");
     }
 
-    private static void onProgramme(String scene) {
-        browser.await(
-                scene + " is on programme",
-                any -> app.get("/api/mixer").at("/picture/current").asString().equals(scene));
-    }
-
     @Test
     @Order(1)
     void theTaperOnLiveBeginsTheEveningAndEntersAnyChapter() {
@@ -39,15 +33,15 @@ class ChaptersTest extends OnConsole {
         show("/live");
         browser.seeText("[data-chapter]", "Not begun");
         browser.seeText("[data-next]", "Begin: Waiting").click();
-        onProgramme("away");
+        browser.onProgramme(app, "away");
         browser.seeText("[data-chapter]", "Waiting");
         browser.see("[data-span=pouring] button").click();
-        onProgramme("bench");
+        browser.onProgramme(app, "bench");
         browser.seeText("[data-chapter]", "Pouring");
         assertThat(app.get("/api/desks").valueStream())
                 .anySatisfy(desk -> assertThat(desk.get("brief").asString()).startsWith("Pouring"));
         browser.seeText("[data-next]", "Next: Break").click();
-        onProgramme("away");
+        browser.onProgramme(app, "away");
         browser.seeText("[data-chapter]", "Break");
     }
 
@@ -63,7 +57,7 @@ class ChaptersTest extends OnConsole {
                 any -> !browser.see("[data-sets]").getText().contains("the scene"));
         browser.see("[data-end]").click();
         browser.seeText("[data-chapter]", "Not begun");
-        assertThat(app.get("/api/mixer").at("/picture/current").asString()).isEqualTo("kettle");
+        assertThat(app.scene()).isEqualTo("kettle");
     }
 
     @Test

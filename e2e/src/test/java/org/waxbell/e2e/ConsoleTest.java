@@ -208,6 +208,8 @@ class ConsoleTest {
         "/slate, dusk",
         "/viewers, day",
         "/viewers, dusk",
+        "/health, day",
+        "/health, dusk",
         "/checkup, day",
         "/checkup, dusk",
         "/packs, day",

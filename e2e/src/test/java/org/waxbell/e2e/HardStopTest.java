@@ -79,24 +79,20 @@ class HardStopTest {
     @Test
     void aChapterGoesOnBehindAHardStopAndLeavingItUndoesWhatItSet() {
         try (Packaged app = new Packaged(data)) {
-            await("the mixer is there").atMost(PATIENCE).until(() -> scene(app).equals("bench"));
+            await("the mixer is there").atMost(PATIENCE).until(() -> app.scene().equals("bench"));
             app.post("/api/desks/order/enter", Map.of("about", "evening", "with", Map.of("chapter", "Break")));
-            await("its scene is on").atMost(PATIENCE).until(() -> scene(app).equals("away"));
+            await("its scene is on").atMost(PATIENCE).until(() -> app.scene().equals("away"));
             app.killHard();
         }
         try (Packaged app = new Packaged(data)) {
             assertThat(app.get("/api/desks/board?about=evening").get("chapter").asString())
                     .isEqualTo("break");
-            await("the mixer is there").atMost(PATIENCE).until(() -> scene(app).equals("away"));
+            await("the mixer is there").atMost(PATIENCE).until(() -> app.scene().equals("away"));
             app.post("/api/desks/order/end", Map.of("about", "evening", "with", Map.of()));
             await("the scene of before is on")
                     .atMost(PATIENCE)
-                    .until(() -> scene(app).equals("bench"));
+                    .until(() -> app.scene().equals("bench"));
         }
-    }
-
-    private static String scene(Packaged app) {
-        return app.get("/api/mixer").at("/picture/current").asString("");
     }
 
     private static String bench(Packaged app) {

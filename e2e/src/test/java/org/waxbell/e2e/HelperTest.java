@@ -1,10 +1,8 @@
 package org.waxbell.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assumptions.assumeThat;
 
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -13,8 +11,6 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
-import org.openqa.selenium.Keys;
-import tools.jackson.databind.JsonNode;
 
 /** Three at once: the host in the console, a helper on a page of their own by the network, and a control pad. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -31,22 +27,7 @@ class HelperTest {
 
     @BeforeAll
     static void reachable() {
-        try (Packaged first = new Packaged(data)) {
-            JsonNode here = first.get("/api/reach").get("here");
-            assumeThat(here).as("this machine has an address of its own").isNotEmpty();
-            network = here.get(0).asString();
-            first.put(
-                    "/api/reach",
-                    Map.of(
-                            "listen",
-                            "0.0.0.0",
-                            "names",
-                            List.of(network),
-                            "password",
-                            "three tall tapers",
-                            "secure",
-                            false));
-        }
+        network = Network.letIn(data);
         app = new Packaged(data);
         browser = new Browser();
         host = browser.tab(app.address() + "/links");
@@ -65,14 +46,10 @@ class HelperTest {
     @Test
     @Order(1)
     void theHostInvitesSomebodyWhoComesInOnce() {
-        browser.see("[data-invite]:enabled").click();
-        browser.type("[aria-label='Who helps'] form input:not([type])", "captain_sedge");
-        browser.seeText("[aria-label='Who helps'] form button", "Invite them").click();
-        String address = browser.see("[data-invitation] .font-mono").getText();
+        String address = Network.invite(browser, "captain_sedge");
         assertThat(address).startsWith("http://" + network + ":");
         helper = browser.tab(address);
-        browser.type("input[type=password]", "nine wet tapers");
-        browser.see("input[type=password]").sendKeys(Keys.ENTER);
+        Network.comeIn(browser, "nine wet tapers");
         browser.seeText("[data-me]", "captain_sedge");
         browser.see("[data-desk=bench]");
         assertThat(browser.all("[data-hush]")).as("not given").isEmpty();
@@ -80,8 +57,7 @@ class HelperTest {
                 .as("what leads to the host's own")
                 .noneMatch(org.openqa.selenium.WebElement::isDisplayed);
         browser.driver().get(address);
-        browser.type("input[type=password]", "another one altogether");
-        browser.see("input[type=password]").sendKeys(Keys.ENTER);
+        Network.comeIn(browser, "another one altogether");
         browser.seeText("[role=alert]", "This invitation counts no longer");
         browser.driver().get("http://" + network + address.replaceAll(".*(:\\d+)/.*", "$1") + "/helper");
         browser.seeText("[data-me]", "captain_sedge");

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -53,6 +54,23 @@ class LinksTest {
                 .findFirst()
                 .orElseThrow()
                 .click();
+    }
+
+    @Test
+    void theProgramTellsHowItDoesAndWhatItWouldHandOn() {
+        tab("/health");
+        browser.await(
+                "the engine is told of",
+                any -> browser.see("[aria-label='The engine']").getText().contains("since the start"));
+        browser.seeText("button", "A file to ask for help with").click();
+        browser.seeText("[role=dialog] button", "wiring.json").click();
+        browser.await(
+                "it is shown",
+                any -> browser.see("pre[aria-label='wiring.json']").getText().contains("Pour the taper"));
+        assertThat(browser.see("pre[aria-label='wiring.json']").getText()).doesNotContain("juniper_and_ash");
+        browser.see("[role=dialog] a[download]");
+        browser.driver().switchTo().activeElement().sendKeys(Keys.ESCAPE);
+        browser.gone("[role=dialog]");
     }
 
     @Test

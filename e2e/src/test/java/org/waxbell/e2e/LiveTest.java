@@ -83,9 +83,7 @@ class LiveTest extends OnConsole {
     void aSceneIsPutOnProgrammeByOnePress() {
         show("/live");
         browser.seeText("[aria-label=Scenes] button", "Back soon").click();
-        browser.await(
-                "the mixer did it",
-                any -> app.get("/api/mixer").at("/picture/current").asString().equals("away"));
+        browser.await("the mixer did it", any -> app.scene().equals("away"));
         browser.await(
                 "and it is seen",
                 any -> browser.see("[aria-label=Scenes] button[aria-pressed=true]")

@@ -61,6 +61,30 @@ public final class Packaged implements AutoCloseable {
         return new Packaged(data, Map.of(), false);
     }
 
+    /** Another way to start it than that of the build: by a program that nothing around it helps. */
+    static Packaged by(Path program, Path data) {
+        return new Packaged(program, data);
+    }
+
+    private Packaged(Path program, Path data) {
+        this.data = data;
+        port = freePort();
+        ProcessBuilder builder =
+                new ProcessBuilder(program.toString(), "demo", "--data=" + data, "--port=" + port).inheritIO();
+        builder.environment().clear();
+        try {
+            process = builder.start();
+        } catch (IOException broken) {
+            throw new IllegalStateException(broken);
+        }
+        awaitAnswer();
+    }
+
+    /** The jar under test. */
+    static Path jar() {
+        return JAR;
+    }
+
     /** Starts the program with these words, its output kept with the test's. */
     public static Process launch(String... words) {
         return launch(Map.of(), words);
@@ -99,7 +123,7 @@ public final class Packaged implements AutoCloseable {
     private static Process launch(Map<String, String> environment, String... words) {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-        command.addAll(List.of("-Xmx256m", "-XX:+UseSerialGC"));
+        command.addAll(List.of("-Xmx" + System.getProperty("waxbell.heap", "256m"), "-XX:+UseSerialGC"));
         command.addAll(HOW);
         command.addAll(List.of(words));
         try {
@@ -190,6 +214,11 @@ public final class Packaged implements AutoCloseable {
                 .header("Content-Type", "application/octet-stream")
                 .POST(HttpRequest.BodyPublishers.ofByteArray(content))
                 .build());
+    }
+
+    /** The scene that is on programme. */
+    String scene() {
+        return get("/api/mixer").at("/picture/current").asString("");
     }
 
     /** Starts or ends the stream, as a person at the practice mixer does. */

@@ -15,8 +15,6 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** The room in the browser: a lamp that breathes for members, a person's hand, and a crowd that steers the dipping rig in the break. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -190,8 +188,8 @@ class RoomTest extends OnConsole {
                     .sendKeys(Keys.chord(Keys.CONTROL, "a"), Integer.toString(near));
             browser.seeText("[role=dialog] button", "Save and connect").click();
             browser.seeText("[data-link=lights] [data-phase]", "up for");
-            lightsCue("worth", "{'kind':'event','event':'gift','atLeast':{},'exactly':{}}", "{giftWorth}");
-            lightsCue("fader", "{'kind':'osc','address':'/fader/1','mark':'0.5'}", "7");
+            Lights.cue(app, "worth", "{'kind':'event','event':'gift','atLeast':{},'exactly':{}}", "{giftWorth}");
+            Lights.cue(app, "fader", "{'kind':'osc','address':'/fader/1','mark':'0.5'}", "7");
             app.happen("gift", "wickerby", Map.of("giftWorth", 80), Map.of());
             browser.await("the desk has it", any -> lines(told).contains("/light/3/level i 80"));
             for (String each : List.of("0.2", "0.9")) {
@@ -217,26 +215,5 @@ class RoomTest extends OnConsole {
         } catch (IOException gone) {
             throw new IllegalStateException(gone);
         }
-    }
-
-    private static void lightsCue(String id, String pull, String level) {
-        ObjectNode cue = (ObjectNode) app.cue("a-clip-lights-the-bench");
-        cue.put("id", id).put("name", id);
-        cue.set("pulls", json("[" + pull + "]"));
-        cue.putArray("gates");
-        ((ObjectNode) cue.at("/takes/0/score"))
-                .set(
-                        "parts",
-                        json(
-                                "[{'kind':'osc','id':'osc','start':{'kind':'at','ms':0},'link':'lights','address':'/light/3/level',"
-                                        + "'timed':false,'arguments':[{'sort':'int','words':'" + level + "'}],"
-                                        + "'manner':{'ifFails':'goOn','atOnce':false,'toEnd':false}}]"));
-        app.put(
-                "/api/cues",
-                Map.of("what", "a desk", "save", List.of(Map.of("cue", cue, "version", 0)), "delete", List.of()));
-    }
-
-    private static JsonNode json(String text) {
-        return JsonMapper.builder().build().readTree(text.replace('\'', '"'));
     }
 }

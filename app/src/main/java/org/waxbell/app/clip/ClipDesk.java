@@ -135,12 +135,7 @@ public class ClipDesk implements Carriers {
     }
 
     private void mark(SetMark mark) {
-        mark(mark.meantFor(), mark.words(), mark.by());
-    }
-
-    /** Keeps a mark. @param at milliseconds since 1970 UTC @param by who set it, empty text for the host */
-    public void mark(long at, String words, String by) {
-        clips.mark(new MarkRow(0, at, words, by));
+        clips.mark(new MarkRow(0, mark.meantFor(), mark.words(), mark.by()));
     }
 
     private void make(MakeClip wish) {

@@ -18,6 +18,8 @@ import java.util.stream.Stream;
 final class Programs {
     /** How often a window that is waited for is looked for, in milliseconds. */
     private static final long STEP_MS = 50;
+    /** Where a desktop lets no new window in front, nothing is gained by waiting longer. */
+    private static final long IN_FRONT_MS = 3_000;
 
     private final Windows windows;
     private final Map<List<String>, Process> started = new ConcurrentHashMap<>();
@@ -26,7 +28,7 @@ final class Programs {
         this.windows = windows;
     }
 
-    /** Starts it unless it runs, and returns when its window is there. */
+    /** Starts it unless it runs, and returns when its window is there and gets the keys, or another keeps them. */
     void start(List<String> run, long limitMs) throws Refusal, IOException, InterruptedException {
         long late = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(limitMs);
         if (running(run).isEmpty()) {
@@ -49,6 +51,11 @@ final class Programs {
             if (System.nanoTime() > late) {
                 throw new Refusal("its window was not there in time");
             }
+            Thread.sleep(STEP_MS);
+        }
+        // A window is seen before it gets the keys, and what follows is often a key.
+        long patience = Math.min(late, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(IN_FRONT_MS));
+        while (!windows.inFront(pids(run)) && System.nanoTime() < patience) {
             Thread.sleep(STEP_MS);
         }
     }

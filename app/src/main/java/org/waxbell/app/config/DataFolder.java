@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** The one folder in which everything is kept: database, media by hash, keys, log, backups. Only one program has it open. */
 public final class DataFolder implements AutoCloseable {
     private static final String DATABASE = "waxbell.db";
+    private static final String LOCK = "lock";
     private final Path root;
     private final FileChannel lock;
 
@@ -36,7 +37,7 @@ public final class DataFolder implements AutoCloseable {
                 throw new IOException("not writable");
             }
             FileChannel channel =
-                    FileChannel.open(root.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                    FileChannel.open(root.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             if (tryLock(channel) == null) {
                 channel.close();
                 throw new StartRefused(
@@ -53,6 +54,18 @@ public final class DataFolder implements AutoCloseable {
             throw new StartRefused(
                     "The data folder " + root + " cannot be written.",
                     "Give yourself the right to write there, or choose another folder: --data FOLDER.");
+        }
+    }
+
+    /** Whether a program has the folder open. */
+    public static boolean inUse(Path root) throws IOException {
+        Path lock = root.resolve(LOCK);
+        if (!Files.exists(lock)) {
+            return false;
+        }
+        try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.WRITE);
+                FileLock free = tryLock(channel)) {
+            return free == null;
         }
     }
 
@@ -90,6 +103,11 @@ public final class DataFolder implements AutoCloseable {
     public String databaseUrl() {
         return "jdbc:sqlite:" + database()
                 + "?journal_mode=WAL&synchronous=NORMAL&busy_timeout=250&foreign_keys=on&transaction_mode=IMMEDIATE";
+    }
+
+    /** Where the console of the program is that has a folder open. */
+    public static Path address(Path root) {
+        return root.resolve("address");
     }
 
     /** The folder of media, named by their hash. */

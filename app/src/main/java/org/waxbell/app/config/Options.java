@@ -1,7 +1,9 @@
 package org.waxbell.app.config;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -13,15 +15,17 @@ import java.util.Set;
  * @param versionOnly whether only the version is asked for
  * @param without     documents that cannot be read and are set aside, each by kind and id, such as {@code stage/main}
  * @param newKeys     whether secrets that no key opens any more are given up
+ * @param open        whether the console is shown in the browser as soon as it is there
  */
-public record Options(Path data, int port, boolean demo, boolean versionOnly, Set<String> without, boolean newKeys) {
+public record Options(
+        Path data, int port, boolean demo, boolean versionOnly, Set<String> without, boolean newKeys, boolean open) {
     public Options {
         without = Set.copyOf(without);
     }
 
     /** The same as most starts are: with all documents and the key there is. */
     public static Options usual(Path data, int port, boolean demo) {
-        return new Options(data, port, demo, false, Set.of(), false);
+        return new Options(data, port, demo, false, Set.of(), false, false);
     }
 
     /** The port of the encrypted door, where there is one: the next one, or the one before the last of all. */
@@ -32,11 +36,16 @@ public record Options(Path data, int port, boolean demo, boolean versionOnly, Se
     private static final int USUAL_PORT = 8087;
     private static final int LAST_PORT = 65_535;
 
-    /** Reads the words of the command line; throws {@link StartRefused} for one it does not know. */
-    public static Options parse(String... args) {
-        Path data = Path.of(System.getProperty("user.home"), ".waxbell");
+    /** Reads the words of the command line, a demo or a start among them; throws {@link StartRefused} for one it does not know. */
+    public static Options parse(String... words) {
+        List<String> args = new ArrayList<>(List.of(words));
+        boolean asDemo = args.remove("demo");
+        args.remove("start");
+        // Nobody's own evening is filled with made-up people by trying the demo.
+        Path data = Path.of(System.getProperty("user.home"), asDemo ? ".waxbell-demo" : ".waxbell");
         int port = USUAL_PORT;
-        boolean demo = false;
+        boolean demo = asDemo;
+        boolean open = false;
         boolean newKeys = false;
         Set<String> without = new HashSet<>();
         for (String arg : args) {
@@ -48,17 +57,19 @@ public record Options(Path data, int port, boolean demo, boolean versionOnly, Se
                 without.add(arg.substring("--without=".length()));
             } else if (arg.equals("--new-keys")) {
                 newKeys = true;
+            } else if (arg.equals("--open")) {
+                open = true;
             } else if (arg.equals("--demo")) {
                 demo = true;
             } else if (arg.equals("--version")) {
-                return new Options(data, port, false, true, Set.of(), false);
+                return new Options(data, port, false, true, Set.of(), false, false);
             } else {
                 throw new StartRefused(
                         "Wax Bell does not know the option \"" + arg + "\".",
-                        "It knows --data=FOLDER, --port=NUMBER, --demo, --without=KIND/ID, --new-keys and --version.");
+                        "It knows --data=FOLDER, --port=NUMBER, --demo, --open, --without=KIND/ID, --new-keys and --version.");
             }
         }
-        return new Options(data.toAbsolutePath().normalize(), port, demo, false, without, newKeys);
+        return new Options(data.toAbsolutePath().normalize(), port, demo, false, without, newKeys, open);
     }
 
     private static int port(String typed) {

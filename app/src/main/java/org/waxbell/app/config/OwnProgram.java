@@ -1,6 +1,8 @@
 package org.waxbell.app.config;
 
 import java.lang.management.ManagementFactory;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,7 +20,12 @@ public final class OwnProgram {
     public static List<String> command(String main, List<String> options, String word) {
         String path = System.getProperty("java.class.path");
         List<String> command = new ArrayList<>();
-        command.add(ProcessHandle.current().info().command().orElse("java"));
+        // What began this one may be a launcher, which takes no options of Java.
+        Path java = Path.of(System.getProperty("java.home"), "bin", "java");
+        command.add(
+                Files.isExecutable(java)
+                        ? java.toString()
+                        : ProcessHandle.current().info().command().orElse("java"));
         command.add("-XX:+UseSerialGC");
         command.add("-XX:TieredStopAtLevel=1");
         // What this one starts quickly by is of use to its helper too.

@@ -84,6 +84,11 @@ public class Inbox {
                 && fact.fields().equals(other.fields());
     }
 
+    /** How much waits. */
+    public int waiting() {
+        return queue.size();
+    }
+
     /** The next, waiting so long for it at most, in milliseconds; null where none came. */
     public @Nullable Queued next(long millis) throws InterruptedException {
         return millis == Long.MAX_VALUE ? queue.take() : queue.poll(Math.max(0, millis), TimeUnit.MILLISECONDS);

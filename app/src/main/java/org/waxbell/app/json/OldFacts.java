@@ -25,6 +25,11 @@ final class OldFacts {
                     fact.putObject("with");
                 }
             }
+            case "marked" -> {
+                if (!fact.has("back")) {
+                    fact.put("back", 0);
+                }
+            }
             case "switched" -> switched(fact);
             default -> {
                 // As it is now.

@@ -10,9 +10,24 @@ final class OldState {
     private OldState() {}
 
     static void bringUp(JsonNode state) {
-        if (!(state instanceof ObjectNode node) || !node.has("books")) {
-            return;
+        if (state instanceof ObjectNode node) {
+            if (node.has("books")) {
+                intoBooks(node);
+            }
+            balances(node.path("memory").path("balance"));
         }
+    }
+
+    /** A balance told whose it is twice: by its key and within. */
+    private static void balances(JsonNode book) {
+        if (book instanceof ObjectNode balances) {
+            balances.properties().stream()
+                    .filter(each -> each.getValue().isObject())
+                    .forEach(each -> each.setValue(each.getValue().path("points")));
+        }
+    }
+
+    private static void intoBooks(ObjectNode node) {
         JsonNode books = node.remove("books");
         ObjectNode memory = node.objectNode();
         rename(node, memory);

@@ -22,10 +22,15 @@ import org.waxbell.app.live.DeskBoards;
 import org.waxbell.app.store.ForgetMapper;
 import org.waxbell.app.store.ForgetMapper.ForgottenRow;
 import org.waxbell.app.store.ForgetMapper.TextRow;
+import org.waxbell.app.store.PackedBooks;
+import org.waxbell.app.store.RecordingMapper;
 import org.waxbell.engine.Books;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
 import org.waxbell.evening.KnownPeople;
+import org.waxbell.event.Identity;
+import org.waxbell.state.Book;
+import org.waxbell.state.Memory;
 
 /**
  * Forgets people. What the engine remembers of one is rewritten in one transaction of its thread, and the engine is made anew of
@@ -174,6 +179,7 @@ public class Forgetting {
                 mapper.putOpening(number, scrub.json(opening));
             }
         }
+        mapper.recordings().forEach(each -> kept(each, row));
         whileAny(after -> {
             mapper.whys(row.name()).forEach(each -> mapper.why(each.number(), scrub.words(each.why())));
             mapper.chat(row.person().substring(0, Math.max(0, row.person().lastIndexOf(':'))), row.name());
@@ -182,6 +188,23 @@ public class Forgetting {
             mapper.draws(row.name(), "nobody");
             return null;
         });
+    }
+
+    /** What they had when a recording began is nobody's, so that it still adds up when it is played again. */
+    private void kept(long recording, ForgottenRow forgotten) {
+        RecordingMapper.PeopleRow row = mapper.people(recording);
+        if (row == null) {
+            return;
+        }
+        Memory memory = new Memory();
+        PackedBooks.putBack(row.packed(), memory);
+        String theirs = Book.key(Identity.key(forgotten.person()));
+        memory.get(Books.BALANCES, theirs).ifPresent(points -> {
+            memory.remove(Books.BALANCES, theirs);
+            memory.put(Books.BALANCES, Book.key(Identity.key(as(forgotten))), points);
+        });
+        memory.remove(Books.KNOWN, Book.key(KnownPeople.key(forgotten.name())));
+        mapper.putPeople(recording, PackedBooks.takeOut(memory));
     }
 
     /** One transaction after another, so that the evening goes on between them. @param more where to go on, null where nothing is left */

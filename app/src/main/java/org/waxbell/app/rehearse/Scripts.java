@@ -16,6 +16,7 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.store.Journal;
+import org.waxbell.app.store.PackedBooks;
 import org.waxbell.app.store.RecordingMapper;
 import org.waxbell.rehearsal.Script;
 import org.waxbell.rehearsal.Step;
@@ -108,9 +109,16 @@ public class Scripts {
             long number = Long.parseLong(id.substring(RECORDING.length()));
             String opening = recordings.opening(number);
             if (opening != null) {
-                return format.recorded(
+                Script script = format.recorded(
                         opening,
                         recordings.steps(number).stream().map(this::line).toList());
+                RecordingMapper.PeopleRow people = recordings.people(number);
+                if (people != null) {
+                    PackedBooks.putBack(
+                            people.packed(),
+                            script.opening().orElseThrow().state().memory());
+                }
+                return script;
             }
         }
         return format.read(bytes(file(id)));

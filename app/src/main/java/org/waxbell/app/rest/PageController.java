@@ -80,6 +80,7 @@ class PageController {
         "/dock/{id}",
         "/viewers",
         "/checkup",
+        "/health",
         "/packs",
         "/guide",
         "/guide/{heading}",

@@ -10,6 +10,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.health.Pulse;
 import org.waxbell.app.inbox.Faulted;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.inbox.Job;
@@ -19,6 +20,7 @@ import org.waxbell.engine.AtWork;
 import org.waxbell.engine.Completion;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
+import org.waxbell.rehearsal.Step;
 import org.waxbell.show.Recovery;
 import org.waxbell.time.Stamps;
 
@@ -33,6 +35,8 @@ public class EngineLoop implements SmartLifecycle {
     private static final int MOST_IN_BATCH = 256;
     private static final long LONGEST_BATCH_NANOS = 5_000_000;
     private static final long RETRY_MILLIS = 1_000;
+    /** A machine that slept, or whose clock was set, wakes nobody: the clock is looked at so often, in milliseconds. */
+    private static final long LOOKS_EVERY = 1_000;
 
     private final Inbox inbox;
     private final EngineFactory factory;
@@ -43,6 +47,7 @@ public class EngineLoop implements SmartLifecycle {
     private final SavedState saved;
     private final Stamps stamps;
     private final SystemClock clock;
+    private final Pulse pulse;
     private volatile @Nullable Thread thread;
 
     EngineLoop(
@@ -53,7 +58,9 @@ public class EngineLoop implements SmartLifecycle {
             Recorder recorder,
             Faults faults,
             SavedState saved,
-            SystemClock clock) {
+            SystemClock clock,
+            Pulse pulse) {
+        this.pulse = pulse;
         this.inbox = inbox;
         this.factory = factory;
         this.commit = commit;
@@ -94,7 +101,7 @@ public class EngineLoop implements SmartLifecycle {
     /** Does what is due and what waits, as one batch; the engine that goes on. */
     private Engine turn(Engine engine) throws InterruptedException {
         long due = commit.owes() ? Math.min(engine.nextWake(), clock.now() + RETRY_MILLIS) : engine.nextWake();
-        Inbox.Queued next = inbox.next(due == Long.MAX_VALUE ? due : due - clock.now());
+        Inbox.Queued next = inbox.next(due == Long.MAX_VALUE ? due : Math.min(LOOKS_EVERY, due - clock.now()));
         engine.kept(!commit.owes());
         Batch batch = new Batch();
         Engine now = engine;
@@ -126,7 +133,9 @@ public class EngineLoop implements SmartLifecycle {
     private void decide(Engine engine, Inbox.Queued queued, Batch batch) {
         long at = stamps.next();
         Job job = queued.job();
+        long began = System.nanoTime();
         Outcome outcome = job.decide(engine, at);
+        pulse.decided(at, System.nanoTime() - began, () -> words(job.input()));
         Runnable record = recorder.note(engine, at, outcome, job.recorded());
         batch.add(new Batch.Done(
                 outcome,
@@ -136,6 +145,12 @@ public class EngineLoop implements SmartLifecycle {
                 },
                 job::over,
                 queued.done()));
+    }
+
+    private static String words(Object input) {
+        return input instanceof Step.Happens happens
+                ? happens.event().sentence()
+                : input instanceof String words ? words : input.getClass().getSimpleName();
     }
 
     /** Lets a job rewrite what is kept, and makes the engine of that, as after a restart. */
@@ -170,7 +185,11 @@ public class EngineLoop implements SmartLifecycle {
     private void finish(List<Batch.Done> done) {
         List<Batch.Done> work = new ArrayList<>(done);
         work.removeIf(each -> each.outcome().isEmpty() && each.future() == null);
+        long began = System.nanoTime();
         RuntimeException failure = commit.commit(work);
+        if (!work.isEmpty()) {
+            pulse.kept(clock.now(), System.nanoTime() - began);
+        }
         for (Batch.Done each : work) {
             try {
                 release.release(each.outcome(), this::failed);

@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.inbox.Lead;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.store.PackedBooks;
 import org.waxbell.app.store.RecordingMapper;
 import org.waxbell.engine.Books;
 import org.waxbell.engine.Engine;
@@ -41,7 +42,7 @@ class Recorder {
     /** After a start: where a show is open, a new recording begins. */
     Runnable goesOn(Engine engine, long at) {
         number = mapper.newest();
-        evening = engine.save().evening();
+        evening = engine.evening();
         on = false;
         Runnable close = () -> mapper.close(at);
         return evening.open() ? both(close, begin(engine, at, evening)) : close;
@@ -71,10 +72,12 @@ class Recorder {
         steps = 0;
         on = true;
         EngineState state = engine.save();
+        // A million people as JSON are more than the program has room for, and more than a show should wait for.
+        byte[] people = PackedBooks.takeOut(state.memory());
         WiringDocument wiring = WiringDocument.of(engine.book().wiring());
         Runnable first = add(new Step.Led(at, lead), Outcome.NOTHING);
         return () -> {
-            mapper.begin(mine, evening.show(), at, json.write(new Opening(at, state, wiring)));
+            mapper.begin(mine, evening.show(), at, json.write(new Opening(at, state, wiring)), people);
             mapper.forget(mine - KEPT);
             mapper.forgetSteps(mine - KEPT);
             first.run();

@@ -35,6 +35,7 @@ final class ScriptHost implements AutoCloseable {
     static final long SILENT = 4_000;
 
     private static final long BEGINS_WITHIN = 30_000;
+    private static final long ENDS_WITHIN = 1_000;
     private static final int OUT_OF_MEMORY = 3;
     private static final JsonMapper JSON = new JsonMapper();
     private final ExecutorService thread;
@@ -146,9 +147,11 @@ final class ScriptHost implements AutoCloseable {
 
     private Came gone(Running running, boolean ended) {
         child = null;
-        running.process.destroyForcibly();
         try {
-            running.process.waitFor(1, TimeUnit.SECONDS);
+            // What it ends with says why, so it is not ended while it is about to end by itself.
+            if (!running.process.waitFor(ENDS_WITHIN, TimeUnit.MILLISECONDS)) {
+                running.process.destroyForcibly().waitFor(ENDS_WITHIN, TimeUnit.MILLISECONDS);
+            }
         } catch (InterruptedException over) {
             Thread.currentThread().interrupt();
         }

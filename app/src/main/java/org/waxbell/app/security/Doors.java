@@ -93,7 +93,7 @@ final class Doors {
                     "/api/neighbours/**",
                     "/api/copies",
                     "/api/helpers/**"),
-            new Door(HttpMethod.GET, Right.LINKS, "/api/helpers", "/api/copies/**"),
+            new Door(HttpMethod.GET, Right.LINKS, "/api/helpers", "/api/copies/**", "/api/health/**", "/actuator/**"),
             new Door(HttpMethod.PUT, Right.LINKS, "/api/links/**", "/api/reach", "/api/helpers/**"),
             new Door(HttpMethod.DELETE, Right.LINKS, "/api/links/**", "/api/helpers/**"),
             new Door(HttpMethod.GET, Right.LOOK, "/**"),

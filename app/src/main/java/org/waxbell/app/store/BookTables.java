@@ -12,13 +12,13 @@ import org.waxbell.evening.KnownPeople;
 import org.waxbell.evening.Spent;
 import org.waxbell.event.Identity;
 import org.waxbell.gate.Let;
-import org.waxbell.points.Ledger;
 import org.waxbell.points.LedgerEntry;
 import org.waxbell.points.Pending;
 import org.waxbell.show.Desks;
 import org.waxbell.state.Book;
 import org.waxbell.state.Change;
 import org.waxbell.state.Memory;
+import org.waxbell.state.Numbers;
 
 /**
  * Which table keeps which book: the table of facts, by book and key, unless a book is so large or so often asked that it has
@@ -77,7 +77,7 @@ class BookTables {
                     memory -> evening.pending()
                             .forEach(each -> memory.put(Books.PENDING, Long.toString(each.ring()), each)));
         } else if (book.equals(Books.KNOWN)) {
-            return BookTable.growing((key, value) -> people.putKnown((Long) value), this::known);
+            return BookTable.growing((key, value) -> people.putKnown(Long.parseUnsignedLong(key, 16)), this::known);
         }
         return facts(book);
     }
@@ -129,17 +129,18 @@ class BookTables {
     }
 
     private void balances(Memory memory) {
-        evening.sums().forEach(row -> {
-            long person = Identity.key(row.person());
-            memory.put(Books.BALANCES, Long.toHexString(person), new Ledger.Balance(person, row.points()));
-        });
+        Numbers sums = new Numbers();
+        evening.sums(each -> sums.put(
+                Identity.key(each.getResultObject().person()),
+                each.getResultObject().points()));
+        memory.put(Books.BALANCES, sums);
     }
 
     /** Who was seen by programs of before stands among people only. */
     private void known(Memory memory) {
-        people.known().forEach(key -> memory.put(Books.KNOWN, Long.toHexString(key), key));
-        people.names()
-                .forEach(name ->
-                        memory.put(Books.KNOWN, Long.toHexString(KnownPeople.key(name)), KnownPeople.key(name)));
+        Numbers known = new Numbers();
+        people.known(each -> known.put(each.getResultObject(), 1));
+        people.names(each -> known.put(KnownPeople.key(each.getResultObject()), 1));
+        memory.put(Books.KNOWN, known);
     }
 }

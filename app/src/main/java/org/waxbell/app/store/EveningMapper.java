@@ -4,7 +4,9 @@ import java.util.List;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.ResultType;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.session.ResultHandler;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.evening.Spent;
 import org.waxbell.points.LedgerEntry;
@@ -54,9 +56,10 @@ public interface EveningMapper {
     @Select("select coalesce(max(number), 0) from ledger")
     long newestEntry();
 
-    /** The sum of everyone who has any. */
+    /** Tells the sum of everyone who has any, one by one. */
     @Select("select person, points from balance where points <> 0")
-    List<SumRow> sums();
+    @ResultType(SumRow.class)
+    void sums(ResultHandler<SumRow> each);
 
     /** Keeps a promise. */
     @Insert("insert or replace into pending (ring, person, price, why) values (#{ring}, #{person}, #{price}, #{why})")

@@ -3,8 +3,10 @@ package org.waxbell.app.store;
 import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.ResultType;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.apache.ibatis.session.ResultHandler;
 import org.jspecify.annotations.Nullable;
 
 /** Everyone who is known. */
@@ -34,17 +36,19 @@ public interface PersonMapper {
     @Select("select name from person order by last_seen desc nulls last, rowid limit #{most}")
     List<String> lately(int most);
 
-    /** The names of everyone who was seen. */
+    /** Tells the names of everyone who was seen one by one, for they may be a million. */
     @Select("select name from person where first_seen is not null")
-    List<String> names();
+    @ResultType(String.class)
+    void names(ResultHandler<String> each);
 
     /** Keeps that someone of that name was seen. @param name key of the name */
     @Insert("insert or ignore into known (name) values (#{name})")
     void putKnown(long name);
 
-    /** The keys of the names of all who were seen. */
+    /** Tells the keys of the names of all who were seen, one by one. */
     @Select("select name from known")
-    List<Long> known();
+    @ResultType(Long.class)
+    void known(ResultHandler<Long> each);
 
     /** The person of that identity, null for nobody. */
     @Select("select * from person where id = #{id}")

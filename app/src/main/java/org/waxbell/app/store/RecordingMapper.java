@@ -1,11 +1,14 @@
 package org.waxbell.app.store;
 
 import java.util.List;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.apache.ibatis.type.ByteArrayTypeHandler;
 import org.jspecify.annotations.Nullable;
 
 /** Recorded evenings: the state with which each began, and what went into the engine since. */
@@ -19,10 +22,11 @@ public interface RecordingMapper {
     @Select("select coalesce(max(number), 0) from recording")
     long newest();
 
-    /** Begins a recording. */
-    @Insert(
-            "insert or replace into recording (number, show, opened_at, opening) values (#{number}, #{show}, #{openedAt}, #{opening})")
-    void begin(long number, long show, long openedAt, String opening);
+    /** Begins a recording. @param people what is kept of everyone, see {@link PackedBooks} */
+    @Insert("""
+            insert or replace into recording (number, show, opened_at, opening, people)
+            values (#{number}, #{show}, #{openedAt}, #{opening}, #{people})""")
+    void begin(long number, long show, long openedAt, String opening, byte[] people);
 
     /** Ends what is still open. */
     @Update("update recording set closed_at = #{at} where closed_at is null")
@@ -62,6 +66,16 @@ public interface RecordingMapper {
     @Select("select opening from recording where number = #{number}")
     @Nullable
     String opening(long number);
+
+    /** What was kept of everyone, see {@link PackedBooks}. */
+    record PeopleRow(byte[] packed) {}
+
+    /** What was kept of everyone when a recording began; null where it stands in its opening, as programs before wrote it. */
+    @Select("select people as packed from recording where number = #{number} and people is not null")
+    @ConstructorArgs(
+            @Arg(name = "packed", column = "packed", javaType = byte[].class, typeHandler = ByteArrayTypeHandler.class))
+    @Nullable
+    PeopleRow people(long number);
 
     /** The steps of a recording. */
     @Select("""

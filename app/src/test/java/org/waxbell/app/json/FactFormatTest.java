@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -55,6 +56,7 @@ class FactFormatTest {
                 "{'kind':'show','open':true} | the show opens",
                 "{'kind':'show','open':false} | the show closes",
                 "{'kind':'air','onAir':true} | on air",
+                "{'kind':'marked','text':'the spill'} | marked the moment: the spill",
                 "{'kind':'deskEnded','desk':'wheel','name':'dyes','result':'sage'} | the wheel dyes stopped: sage",
                 "{'kind':'wheelFilled','stage':'main','wheel':'dyes'} | everything is in the wheel dyes again",
                 "{'kind':'switched','target':{'kind':'scene','name':''},'value':'kettle','byHand':true} | the scene is kettle by hand",
@@ -94,9 +96,21 @@ class FactFormatTest {
         Memory memory = new Memory();
         memory.put(Books.DRAWN, "pour/sound", "pour-2.wav");
         memory.put(Books.PENDING, "7", new Pending(7, "practice:wickerby", 40, "Dye"));
-        memory.put(Books.KNOWN, "1f", 31L);
+        memory.put(Books.KNOWN, "1f", 1L);
+        memory.put(Books.BALANCES, "ffffffffffffffff", 60L);
         EngineState state = new EngineState(5, 9, 8, 3, memory);
         assertThat(JSON.read(JSON.write(state), EngineState.class)).isEqualTo(state);
+    }
+
+    @Test
+    void aBalanceThatToldWhoseItIsTwiceIsReadAsItsPoints() {
+        JsonNode line = JSON.tree("""
+                {"at":5,"state":{"seed":11,"nextDecision":4,"nextRing":3,"nextEntry":5,
+                "memory":{"known":{"1f":31},"balance":{"1f":{"person":31,"points":60}}}}}""");
+        JSON.bringUpLine(line);
+        EngineState state = JSON.fit(line.get("state"), EngineState.class);
+        assertThat(state.memory().map(Books.BALANCES)).containsExactly(Map.entry("1f", 60L));
+        assertThat(state.memory().keys(Books.KNOWN)).containsExactly("1f");
     }
 
     @Test
@@ -116,9 +130,7 @@ class FactFormatTest {
         assertThat(state.evening().lines()).isEqualTo(6);
         assertThat(state.memory().all(Books.LETS)).hasSize(2);
         assertThat(state.memory().all(Books.DRAWN)).containsExactly("a.wav");
-        assertThat(state.memory().all(Books.BALANCES))
-                .singleElement()
-                .satisfies(each -> assertThat(each.points()).isEqualTo(60));
+        assertThat(state.memory().map(Books.BALANCES)).containsExactly(Map.entry("1f", 60L));
         assertThat(state.memory().all(Books.TARGETS))
                 .singleElement()
                 .satisfies(each -> assertThat(each.target()).isEqualTo(new Target(Target.Kind.LAMP, "Bench")));

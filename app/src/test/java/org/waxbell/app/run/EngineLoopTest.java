@@ -14,6 +14,8 @@ import static org.mockito.Mockito.timeout;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import io.micrometer.prometheusmetrics.PrometheusConfig;
+import io.micrometer.prometheusmetrics.PrometheusMeterRegistry;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
@@ -30,6 +32,7 @@ import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
 import org.mockito.InOrder;
 import org.waxbell.app.clock.SystemClock;
+import org.waxbell.app.health.Pulse;
 import org.waxbell.app.inbox.FailedLate;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.inbox.SavedState;
@@ -66,8 +69,16 @@ class EngineLoopTest {
     private final AtomicBoolean hopeless = new AtomicBoolean();
     private final Faults faults = mock();
     private final Inbox inbox = new Inbox(news::add);
-    private final EngineLoop loop =
-            new EngineLoop(inbox, factory, commit, release, recorder, faults, new SavedState(), new SystemClock());
+    private final EngineLoop loop = new EngineLoop(
+            inbox,
+            factory,
+            commit,
+            release,
+            recorder,
+            faults,
+            new SavedState(),
+            new SystemClock(),
+            new Pulse(new PrometheusMeterRegistry(PrometheusConfig.DEFAULT)));
 
     @BeforeEach
     void start() {
