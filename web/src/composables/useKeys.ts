@@ -20,7 +20,7 @@ export const KEYS = [
   { keys: 'Ctrl+← →', does: 'the part 0.1 s shorter or longer' },
   { keys: 'Ctrl+C X V A', does: 'copy, cut, paste, choose all parts, in the score' },
   { keys: 'P, Home, End', does: 'preview, playhead to the start or end, in the score' },
-  { keys: 'Del', does: 'remove the parts that are chosen, where the focus is on one' },
+  { keys: 'Del', does: 'delete the parts that are chosen, where the focus is on one' },
   { keys: '+ − 0', does: 'closer, further away, in the score and in Rehearse; the whole evening' },
   { keys: 'a key of a cue', does: 'rings it, where you gave it one' },
   { keys: '?', does: 'help of this place, and these keys' },

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { router } from '@/console/router'
-import { anchorOf, helpOf, PLACE_HELP } from './places'
+import { helpOf, PLACE_HELP } from './places'
 
 const headings = readFileSync('../docs/guide.md', 'utf8')
   .split('\n')
@@ -25,8 +25,5 @@ describe('the help of a place', () => {
     expect(helpOf('/people/ledger').title).toBe('People')
     expect(helpOf('/look-back/3').title).toBe('Look back')
     expect(helpOf('/somewhere').title).toBe('Cues')
-  })
-  it('makes addresses of headings', () => {
-    expect(anchorOf('Slate, words for viewers, check-up')).toBe('slate-words-for-viewers-check-up')
   })
 })

@@ -215,10 +215,3 @@ export const helpOf = (path: string): PlaceHelp =>
   PLACE_HELP.filter((each) => path === each.path || path.startsWith(`${each.path}/`)).sort(
     (one, other) => other.path.length - one.path.length,
   )[0] ?? PLACE_HELP[0]!
-
-/** A heading as its address in the guide. */
-export const anchorOf = (heading: string): string =>
-  heading
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')

@@ -147,7 +147,7 @@ export const showCard = (
   const made = buildCard(part)
   stand(made, spot.frame)
   stage.append(made)
-  made.querySelectorAll<HTMLElement>('.title, .line').forEach(shrink)
+  made.querySelectorAll<HTMLElement>('.title, .line').forEach((each) => shrink(each))
   const life = live(
     made,
     {

@@ -41,8 +41,9 @@ export const still = (animation: Animation | null): void => {
   }
 }
 
-/** Makes a line's type smaller until it fits its room, down to six tenths; what is longer still is cut. */
-export const shrink = (words: HTMLElement): void => {
+/** Makes a line's type smaller than usual (what its style says, where nothing is told) until it fits its room, down to six tenths; what is longer still is cut. */
+export const shrink = (words: HTMLElement, usual = ''): void => {
+  words.style.fontSize = usual
   const size = parseFloat(getComputedStyle(words).fontSize)
   const room = words.clientWidth
   if (room > 0 && words.scrollWidth > room) {

@@ -138,7 +138,7 @@ const names = (part: Part, shown: ShownOf<'names'>, frame: Frame, start: number,
   room.append(list)
   made.append(...(shown.heading ? [line('title', shown.heading)] : []), room)
   root.append(made)
-  made.querySelectorAll<HTMLElement>('.title, .line').forEach(shrink)
+  made.querySelectorAll<HTMLElement>('.title, .line').forEach((each) => shrink(each))
   const more = list.scrollHeight - room.clientHeight
   if (more > 0) {
     const moves = list.animate(
@@ -162,7 +162,7 @@ const introduce = (part: Part, shown: ShownOf<'introduction'>, frame: Frame, sta
   const made = box(part, frame, 'introduction')
   made.append(introduction(shown, part.thing!.media))
   root.append(made)
-  made.querySelectorAll<HTMLElement>('.title, .line').forEach(shrink)
+  made.querySelectorAll<HTMLElement>('.title, .line').forEach((each) => shrink(each))
   const life = live(made, coming(shown), part.lengthMs, start)
   const art = made.querySelector<HTMLElement>('.last img')
   // The art drifts as long as it is seen.

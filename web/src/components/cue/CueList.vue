@@ -150,7 +150,10 @@ defineExpose({
 </script>
 
 <template>
-  <aside aria-label="Cues" class="flex w-[300px] flex-none flex-col border-r border-line 2xl:w-[380px]">
+  <aside
+    aria-label="Cues"
+    class="flex w-[300px] flex-none flex-col border-r border-line max-[700px]:w-[230px] 2xl:w-[380px]"
+  >
     <CuesNav class="px-3 pt-2" />
     <div class="flex gap-2 px-3 py-2">
       <label class="relative flex-1">

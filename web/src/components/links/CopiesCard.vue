@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { CopiesView, HouseLook, Problem } from '@/api/types'
 import TheProblems from '@/components/cue/TheProblems.vue'
+import { bytes } from '@/lib/shelf'
 import { dayAndTime } from '@/lib/spans'
 import { useNotes } from '@/stores/notes'
 import HouseLooked from './HouseLooked.vue'
@@ -17,8 +18,6 @@ const looked = ref<HouseLook | null>(null)
 const all = ref(false)
 const SHOWN = 4
 const newest = computed(() => view.value?.copies.slice(0, all.value ? undefined : SHOWN) ?? [])
-const size = (bytes: number) =>
-  bytes < 1_000_000 ? `${Math.ceil(bytes / 1_000)} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`
 const asking = async <T,>(work: Promise<T>, told: (answer: T) => void) => {
   busy.value = true
   try {
@@ -57,7 +56,7 @@ const look = (name: string) => asking(ask<HouseLook>('GET', `/copies/${name}`), 
       >
         <time class="flex-none">{{ dayAndTime(each.at) }}</time>
         <span class="min-w-0 flex-1 truncate text-soft" :title="each.name"
-          >{{ each.whole ? 'whole house' : 'database' }} · {{ size(each.bytes) }}</span
+          >{{ each.whole ? 'whole house' : 'database' }} · {{ bytes(each.bytes) }}</span
         >
         <button class="underline" :disabled="busy" :data-look="each.name" @click="look(each.name)">Look into it</button>
         <a class="underline" :href="`/api/copies/${each.name}/file`" download>Save</a>

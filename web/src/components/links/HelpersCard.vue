@@ -150,7 +150,7 @@ const at = (path: string) => problems.value.filter((each) => each.path.startsWit
       </fieldset>
       <p class="flex gap-2">
         <button class="button button-dark">{{ open ? 'Keep it so' : 'Invite them' }}</button>
-        <button type="button" class="button" @click="open = null">Leave it</button>
+        <button type="button" class="button" @click="open = null">Cancel</button>
       </p>
     </form>
     <button v-else class="button self-start" data-invite :disabled="!wiring.view" @click="edit(null)">

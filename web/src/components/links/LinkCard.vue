@@ -82,7 +82,7 @@ const test = async () => {
               :class="active && 'bg-well'"
               @click="$emit('remove')"
             >
-              Remove it
+              Delete it
             </button>
           </MenuItem>
         </MenuItems>

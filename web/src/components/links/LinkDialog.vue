@@ -99,6 +99,6 @@ const save = async () => {
       </div>
     </form>
     <p v-else-if="problems.length" role="alert" class="text-wax-words">{{ problems[0]!.message }}</p>
-    <p v-else class="text-soft">Reading the settings …</p>
+    <p v-else class="text-soft">Reading the settings…</p>
   </TheDialog>
 </template>

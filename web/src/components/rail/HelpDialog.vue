@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import TheDialog from '@/components/TheDialog.vue'
 import { KEYS } from '@/composables/useKeys'
-import { anchorOf, helpOf } from '@/help/places'
+import { helpOf } from '@/help/places'
 import { useLive } from '@/stores/live'
 
 /** What this place is for, what one does there, and the keys. */
@@ -21,7 +21,11 @@ const help = computed(() => helpOf(route.path))
       <li v-for="each in help.things" :key="each" class="py-0.5">{{ each }}</li>
     </ol>
     <p>
-      <RouterLink :to="`/guide/${anchorOf(help.guide)}`" class="underline" data-to-guide @click="$emit('close')"
+      <RouterLink
+        :to="`/guide/${encodeURIComponent(help.guide)}`"
+        class="underline"
+        data-to-guide
+        @click="$emit('close')"
         >More in the guide</RouterLink
       >
     </p>

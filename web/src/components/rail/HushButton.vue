@@ -29,7 +29,7 @@ const { share } = useHeldEscape(() => void hush())
       aria-hidden="true"
     />
     <span class="relative font-bold">Hush</span>
-    <span class="relative font-mono text-[12px] whitespace-nowrap">hold Esc</span>
+    <span class="relative font-mono text-[12px] whitespace-nowrap max-[600px]:hidden">hold Esc</span>
   </button>
   <span id="hush-means" class="sr-only">Ends everything that is on air now and drops what waits</span>
   <span v-if="failed" role="alert" class="absolute top-14 right-4 z-40 rounded-[10px] bg-wax px-3 py-2 text-on-wax">{{

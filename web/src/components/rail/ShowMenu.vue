@@ -20,7 +20,10 @@ const doIt = (act: Promise<unknown>) => act.catch((failed: Error) => notes.say(f
 </script>
 
 <template>
-  <Menu as="div" class="relative ml-1 min-w-0 border-l border-line pl-1 min-[1400px]:ml-3 min-[1400px]:pl-3">
+  <Menu
+    as="div"
+    class="relative ml-1 min-w-0 border-l border-line pl-1 max-[1000px]:flex-1 max-[1000px]:basis-0 min-[1400px]:ml-3 min-[1400px]:pl-3"
+  >
     <MenuButton
       class="flex w-full items-center gap-1.5 rounded-[10px] px-2 py-1.5 text-[13px] whitespace-nowrap hover:bg-well"
       :class="live.evening.show > 0 ? '' : 'text-soft'"

@@ -41,14 +41,20 @@ const links = computed(() => {
 </script>
 
 <template>
-  <header class="flex h-[52px] flex-none items-center gap-1 border-b border-line bg-sheet px-4">
+  <header
+    class="flex min-h-[52px] flex-none items-center gap-1 border-b border-line bg-sheet px-4 max-[1000px]:flex-wrap max-[1000px]:py-1"
+  >
     <RouterLink to="/cues" class="mr-2 flex flex-none items-center gap-2 rounded-[10px]">
       <img src="/bell.svg" alt="" width="26" height="26" />
-      <span class="font-serif text-[19px] font-bold tracking-tight whitespace-nowrap max-[960px]:sr-only"
+      <span class="font-serif text-[19px] font-bold tracking-tight whitespace-nowrap max-[600px]:sr-only"
         >Wax Bell</span
       >
     </RouterLink>
-    <nav aria-label="Places" class="flex flex-none items-center gap-0.5">
+    <!-- Where it is narrow the places have a row of their own. -->
+    <nav
+      aria-label="Places"
+      class="flex flex-none items-center gap-0.5 max-[1000px]:order-last max-[1000px]:w-full max-[1000px]:overflow-x-auto"
+    >
       <RouterLink
         v-for="place in PLACES"
         :key="place.path"

@@ -67,7 +67,7 @@ const does = (look: ExtensionLook) => (look.asks.length ? `It ${look.asks.join('
         </p>
       </section>
       <div class="flex justify-end gap-2">
-        <button class="button" @click="coming = null">Not this one</button>
+        <button class="button" @click="coming = null">Cancel</button>
         <button
           class="button button-dark"
           :disabled="busy"
@@ -97,7 +97,7 @@ const does = (look: ExtensionLook) => (look.asks.length ? `It ${look.asks.join('
       </ul>
       <div class="flex items-center justify-end gap-2">
         <button class="button" :disabled="busy" @click="picker?.click()">
-          <FileUp :size="15" /> {{ busy ? 'Looking at it …' : 'From a ZIP file' }}
+          <FileUp :size="15" /> {{ busy ? 'Looking at it…' : 'From a ZIP file' }}
         </button>
         <input
           ref="picker"

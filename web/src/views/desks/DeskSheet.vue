@@ -126,12 +126,12 @@ const remove = (withCues: boolean) =>
       </div>
     </div>
     <StageNow :kind="kind" :about="id" />
-    <TheDialog :open="kept !== null" :title="`Take ${sheet.desk.name} away?`" @close="kept = null">
+    <TheDialog :open="kept !== null" :title="`Delete ${sheet.desk.name}?`" @close="kept = null">
       <p>{{ kept?.message }} What would ask for nothing any more goes with it.</p>
       <p class="text-soft">One undo brings all of it back.</p>
       <div class="flex justify-end gap-2">
         <button class="button" @click="kept = null">Keep it</button>
-        <button class="button button-dark" @click="remove(true)">Take them all away</button>
+        <button class="button button-dark" @click="remove(true)">Delete all of it</button>
       </div>
     </TheDialog>
   </div>

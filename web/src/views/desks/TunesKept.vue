@@ -106,7 +106,7 @@ const HOW = {
         in place of the {{ board.kept.length }} that are there
       </label>
       <div class="flex justify-end gap-2">
-        <button class="button" @click="looked = null">Leave it</button>
+        <button class="button" @click="looked = null">Cancel</button>
         <button class="button button-dark" :disabled="!looked?.known" @click="bring">Bring them</button>
       </div>
     </TheDialog>

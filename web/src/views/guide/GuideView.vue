@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { ask } from '@/api/http'
 import type { GuideSection } from '@/api/types'
-import { anchorOf } from '@/help/places'
 import { useNotes } from '@/stores/notes'
 import { around, found } from './finding'
 
-/** The guide, by its headings or by words that stand in it. */
+/** All that is written about Wax Bell, by books and their headings, or by words that stand in it. */
 const props = defineProps<{ heading?: string }>()
 const notes = useNotes()
+const router = useRouter()
 const all = ref<GuideSection[]>([])
 const find = ref('')
 const body = ref<HTMLElement | null>(null)
@@ -19,7 +20,16 @@ onMounted(() =>
   ),
 )
 const shown = computed(() => found(all.value, find.value))
-const open = computed(() => shown.value.find((each) => anchorOf(each.title) === props.heading) ?? shown.value[0])
+const open = computed(
+  () => shown.value.find((each) => each.anchor === props.heading || each.title === props.heading) ?? shown.value[0],
+)
+/** Of the books the open one shows its headings; where words are looked for, all that have any. */
+const books = computed(() =>
+  [...new Set(shown.value.map((each) => each.book))].map((name) => {
+    const sections = shown.value.filter((each) => each.book === name)
+    return { name, first: sections[0]!, sections: find.value.trim() || name === open.value?.book ? sections : [] }
+  }),
+)
 // What the server made of our own Markdown has no tags but its own.
 watch(
   open,
@@ -32,37 +42,56 @@ watch(
   },
   { immediate: true },
 )
+/** A link from one section to another opens it here, without the program being loaded anew. */
+function follow(click: MouseEvent) {
+  const to = (click.target as HTMLElement).closest('a')?.getAttribute('href')
+  if (to?.startsWith('/guide/') && !click.ctrlKey && !click.metaKey && !click.shiftKey) {
+    click.preventDefault()
+    find.value = ''
+    void router.push(to)
+  }
+}
 </script>
 
 <template>
-  <div class="flex h-full">
+  <div class="flex h-full max-sm:flex-col">
     <nav
       aria-label="Headings"
-      class="flex w-[290px] flex-none flex-col gap-0.5 overflow-auto border-r border-line bg-sheet p-4"
+      class="flex w-[290px] flex-none flex-col gap-0.5 overflow-auto border-r border-line bg-sheet p-4 max-sm:h-[38%] max-sm:w-full"
     >
       <input
         v-model="find"
         type="search"
         class="field mb-2"
-        placeholder="Find in the guide"
-        aria-label="Find in the guide"
+        placeholder="Find in all of it"
+        aria-label="Find in all of it"
       />
-      <RouterLink
-        v-for="each in shown"
-        :key="each.title"
-        :to="`/guide/${anchorOf(each.title)}`"
-        class="block rounded-[8px] px-2 py-1 hover:bg-well"
-        :class="each.title === open?.title && 'bg-well font-semibold'"
-        :aria-current="each.title === open?.title ? 'page' : undefined"
-      >
-        {{ each.title }}
-        <span v-if="find.trim()" class="block text-[12.5px] font-normal text-soft">{{ around(each.text, find) }}</span>
-      </RouterLink>
-      <p v-if="all.length && !shown.length" class="text-soft">Nothing in the guide has “{{ find }}”.</p>
+      <template v-for="book in books" :key="book.name">
+        <RouterLink
+          :to="`/guide/${book.first.anchor}`"
+          class="mt-1 block rounded-[8px] px-2 py-1 text-[16px] hover:bg-well"
+          :class="book.name === open?.book && 'font-semibold'"
+          data-book
+          >{{ book.name }}</RouterLink
+        >
+        <RouterLink
+          v-for="each in book.sections.length > 1 || find.trim() ? book.sections : []"
+          :key="each.anchor"
+          :to="`/guide/${each.anchor}`"
+          class="ml-2 block rounded-[8px] border-l-2 border-transparent px-2 py-1 hover:bg-well"
+          :class="each.anchor === open?.anchor && 'border-l-honey! bg-well'"
+          :aria-current="each.anchor === open?.anchor ? 'page' : undefined"
+        >
+          {{ each.title }}
+          <span v-if="find.trim()" class="block text-[12.5px] text-soft">{{ around(each.text, find) }}</span>
+        </RouterLink>
+      </template>
+      <p v-if="all.length && !shown.length" class="text-soft">Nothing that is written here has “{{ find }}”.</p>
     </nav>
-    <article class="min-w-0 flex-1 overflow-auto px-8 py-6" tabindex="0" aria-label="The guide">
+    <!-- eslint-disable-next-line vuejs-accessibility/click-events-have-key-events, vuejs-accessibility/no-static-element-interactions -->
+    <article class="min-w-0 flex-1 overflow-auto px-8 py-6" tabindex="0" aria-label="The guide" @click="follow">
       <h1 v-if="open" class="pb-3 text-[24px]">{{ open.title }}</h1>
-      <div ref="body" class="guide max-w-[760px]" />
+      <div ref="body" class="guide max-w-[860px]" />
     </article>
   </div>
 </template>

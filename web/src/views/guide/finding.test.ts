@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { around, found } from './finding'
 
-const section = (title: string, text: string) => ({ title, text, html: '' })
+const section = (title: string, text: string) => ({ book: 'Guide', anchor: title.toLowerCase(), title, text, html: '' })
 const ALL = [section('Cues', 'A cue answers a word.'), section('Stages', 'A spot shows the card of a cue.')]
 
 describe('finding in the guide', () => {

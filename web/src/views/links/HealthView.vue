@@ -5,12 +5,13 @@ import { computed, ref, shallowRef } from 'vue'
 import { ask } from '@/api/http'
 import type { HealthView, SupportPart, Vital } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
+import { bytes } from '@/lib/shelf'
 import { timeOfDay } from '@/lib/spans'
 import { useNotes } from '@/stores/notes'
 
 /** How the program itself does, looked at anew every few seconds, and what is handed on to ask for help. */
 const LOOKS_EVERY = 5_000
-const SIGNS = {
+const MOODS = {
   FINE: { icon: CircleCheck, words: 'fine', colour: 'text-verdigris-words' },
   DOUBTFUL: { icon: CircleAlert, words: 'worth a look', colour: 'text-honey-words' },
   BAD: { icon: CircleX, words: 'bad', colour: 'text-wax-words' },
@@ -35,7 +36,7 @@ const parts = computed(() => {
   view.value?.vitals.forEach((each) => parts.set(each.part, [...(parts.get(each.part) ?? []), each]))
   return [...parts]
 })
-const doubtful = computed(() => view.value?.vitals.filter((each) => each.sign !== 'FINE').length ?? 0)
+const doubtful = computed(() => view.value?.vitals.filter((each) => each.mood !== 'FINE').length ?? 0)
 
 const support = shallowRef<SupportPart[]>([])
 const shown = ref('')
@@ -48,7 +49,6 @@ const lookAt = () =>
     },
     (refusal: Error) => notes.say(refusal.message),
   )
-const size = (part: SupportPart) => `${Math.ceil(part.text.length / 1_000)} kB`
 </script>
 
 <template>
@@ -56,11 +56,11 @@ const size = (part: SupportPart) => `${Math.ceil(part.text.length / 1_000)} kB`
     <div class="mx-auto max-w-[1240px]">
       <div class="flex flex-wrap items-center gap-3 pb-1">
         <h1 class="flex-1 text-[25px]">Health</h1>
-        <button class="button" @click="lookAt"><LifeBuoy :size="14" /> A file to ask for help with …</button>
+        <button class="button" @click="lookAt"><LifeBuoy :size="14" /> A file to ask for help with…</button>
       </div>
       <p class="pb-3 text-soft" role="status">
         <template v-if="refused">It cannot be told at the moment: {{ refused }}</template>
-        <template v-else-if="!view">Looking …</template>
+        <template v-else-if="!view">Looking…</template>
         <template v-else-if="doubtful === 0">All is as it should be, at {{ timeOfDay(view.at) }}.</template>
         <template v-else
           >{{ doubtful === 1 ? 'One thing is' : `${doubtful} things are` }} worth a look, at
@@ -75,16 +75,16 @@ const size = (part: SupportPart) => `${Math.ceil(part.text.length / 1_000)} kB`
               v-for="vital in vitals"
               :key="vital.name"
               class="flex items-start gap-2 border-t border-line py-1.5"
-              :data-sign="vital.sign"
+              :data-mood="vital.mood"
             >
               <dt class="w-[170px] flex-none text-soft">{{ vital.name }}</dt>
               <dd class="flex min-w-0 flex-1 items-start gap-2">
                 <component
-                  :is="SIGNS[vital.sign].icon"
+                  :is="MOODS[vital.mood].icon"
                   :size="16"
                   class="mt-0.5 flex-none"
-                  :class="SIGNS[vital.sign].colour"
-                  :aria-label="SIGNS[vital.sign].words"
+                  :class="MOODS[vital.mood].colour"
+                  :aria-label="MOODS[vital.mood].words"
                   role="img"
                 />
                 <span class="min-w-0 break-words">{{ vital.says }}</span>
@@ -95,7 +95,7 @@ const size = (part: SupportPart) => `${Math.ceil(part.text.length / 1_000)} kB`
         <section v-if="view?.slowest.length" class="sheet px-4 py-3" aria-label="What took longest">
           <h2 class="pb-1 text-[17px]">What took longest since the start</h2>
           <ol>
-            <li v-for="slow in view.slowest" :key="slow.at" class="flex gap-3 border-t border-line py-1.5">
+            <li v-for="(slow, at) in view.slowest" :key="at" class="flex gap-3 border-t border-line py-1.5">
               <time class="flex-none text-soft">{{ timeOfDay(slow.at) }}</time>
               <span class="w-[70px] flex-none text-right">{{ slow.ms.toFixed(slow.ms < 10 ? 1 : 0) }} ms</span>
               <span class="min-w-0 flex-1 truncate" :title="slow.what">{{ slow.what }}</span>
@@ -117,7 +117,8 @@ const size = (part: SupportPart) => `${Math.ceil(part.text.length / 1_000)} kB`
               :aria-pressed="part.name === shown"
               @click="shown = part.name"
             >
-              <span :class="part.name === shown && 'font-semibold'">{{ part.name }}</span> · {{ size(part) }}
+              <span :class="part.name === shown && 'font-semibold'">{{ part.name }}</span> ·
+              {{ bytes(part.text.length) }}
               <span class="block text-[13px] text-soft">{{ part.says }}</span>
             </button>
           </li>

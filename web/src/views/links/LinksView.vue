@@ -136,14 +136,14 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
       :kind="editing?.kind ?? 'irc'"
       @close="editing = null"
     />
-    <TheDialog :open="removing !== null" :title="`Remove ${removing?.name}?`" @close="removing = null">
+    <TheDialog :open="removing !== null" :title="`Delete ${removing?.name}?`" @close="removing = null">
       <p>
         Its settings and passwords are forgotten. {{ removing?.users ? `${removing.users} cues use it.` : '' }} To let
         it rest only, pause it.
       </p>
       <div class="flex justify-end gap-2">
         <button class="button" @click="removing = null">Keep it</button>
-        <button class="button button-wax" @click="remove">Remove it</button>
+        <button class="button button-wax" @click="remove">Delete it</button>
       </div>
     </TheDialog>
   </div>

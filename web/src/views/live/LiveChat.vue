@@ -174,7 +174,7 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
         class="field min-w-0 flex-1 basis-40"
         maxlength="500"
         required
-        placeholder="Answer as the helper …"
+        placeholder="Answer as the helper…"
         aria-label="Answer as the helper"
       />
       <button class="button button-dark">Send</button>

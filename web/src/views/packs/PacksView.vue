@@ -21,7 +21,7 @@ const look = ref<PackLook | null>(null)
 const busy = ref(false)
 /** How much of the file has been sent. */
 const sent = ref(0)
-const going = computed(() => (sent.value < 1 ? `Sending it: ${Math.floor(100 * sent.value)} %` : 'Looking at it …'))
+const going = computed(() => (sent.value < 1 ? `Sending it: ${Math.floor(100 * sent.value)} %` : 'Looking at it…'))
 const leaving = ref<PackHere | null>(null)
 const picker = ref<HTMLInputElement | null>(null)
 const load = () =>

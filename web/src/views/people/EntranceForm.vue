@@ -80,7 +80,7 @@ const make = async () => {
         </select>
       </label>
       <p class="flex justify-end gap-2">
-        <button type="button" class="button" @click="making = false">Leave it</button>
+        <button type="button" class="button" @click="making = false">Cancel</button>
         <button class="button button-dark">Make it</button>
       </p>
     </form>

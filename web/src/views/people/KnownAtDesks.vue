@@ -49,7 +49,7 @@ const seal = (desk: string, which: string) =>
         value=""
         @change="seal(each.id, ($event.target as HTMLSelectElement).value)"
       >
-        <option value="" disabled>set one …</option>
+        <option value="" disabled>set one…</option>
         <option v-for="name in each.seals" :key="name">{{ name }}</option>
       </select>
     </label>

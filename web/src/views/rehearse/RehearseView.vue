@@ -141,7 +141,12 @@ useKeys({
           Rehearse it again
         </button>
       </p>
-      <div class="flex max-h-[60%] flex-none flex-col gap-2 overflow-auto">
+      <div
+        class="flex max-h-[60%] flex-none flex-col gap-2 overflow-auto"
+        tabindex="0"
+        role="region"
+        aria-label="Drawn on time"
+      >
         <template v-for="each in drawings" :key="each.name">
           <h2 v-if="each.against" class="text-[14px]">{{ each.name }}</h2>
           <EveningDrawing

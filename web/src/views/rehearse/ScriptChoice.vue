@@ -60,7 +60,10 @@ const rest = computed(() => rehearse.problems.filter((each) => !FIELDS.some(({ f
 </script>
 
 <template>
-  <aside aria-label="What to rehearse" class="flex w-[300px] flex-none flex-col border-r border-line">
+  <aside
+    aria-label="What to rehearse"
+    class="flex w-[300px] flex-none flex-col border-r border-line max-[700px]:w-[200px]"
+  >
     <div class="min-h-0 flex-1 overflow-auto px-3 pt-3">
       <h2 class="flex items-center gap-2 pb-1.5 text-[16px]">
         <span class="flex-1">Script</span>

@@ -20,6 +20,7 @@ import org.waxbell.app.backup.Houses;
 import org.waxbell.app.computer.Hand;
 import org.waxbell.app.config.Copies;
 import org.waxbell.app.config.DataFolder;
+import org.waxbell.app.config.FolderInUse;
 import org.waxbell.app.config.Options;
 import org.waxbell.app.config.OwnBrowser;
 import org.waxbell.app.config.Port;
@@ -45,7 +46,8 @@ public class App {
 
     private static final String USAGE = """
             Wax Bell
-              start [--open] [--port=N] [--data=FOLDER]   starts with your own evening; --open shows it in the browser
+              start [--open] [--port=N] [--data=FOLDER]   starts with your own evening; --open shows it in the browser, --to-disk
+                                                          waits for the disk at each step, so that a loss of power loses nothing
               demo [--open] [--port=N] [--data=FOLDER]    starts with the demo evening
               restore [NAME] [--data=FOLDER]              puts a back-up or a copy of the database in place, the newest by itself
               rehearse SCRIPT [--wiring=FILE] [--against=FILE] [--data=FOLDER] [--seed=N]
@@ -63,8 +65,12 @@ public class App {
                 System.out.println("Wax Bell " + Version.current());
                 return;
             }
-            if (!options.open() || !leadTo(options)) {
+            try {
                 start(options);
+            } catch (FolderInUse inUse) {
+                if (!options.open() || !leadTo(options)) {
+                    throw inUse;
+                }
             }
         } catch (IOException | RuntimeException broken) {
             for (Throwable each = broken; each != null; each = each.getCause()) {
@@ -81,10 +87,10 @@ public class App {
         }
     }
 
-    /** Shows the console of a program that has this folder open already; whether there is one. */
+    /** Shows the console of the program that has this folder open; whether it has one by now. */
     private static boolean leadTo(Options options) throws IOException {
         Path address = DataFolder.address(options.data());
-        if (!DataFolder.inUse(options.data()) || !Files.exists(address)) {
+        if (!Files.exists(address)) {
             return false;
         }
         System.out.println("Wax Bell is running already: " + Files.readString(address));
@@ -166,18 +172,19 @@ public class App {
 
     /** Starts with {@code options} and returns when the first page can be asked for; throws {@link StartRefused}. */
     public static ConfigurableApplicationContext start(Options options) {
-        Port.check(options.port());
         DataFolder folder = DataFolder.open(options.data());
+        Reach reach;
         try {
+            Port.check(options.port());
             SchemaGuard.check(folder);
             KeyGuard.check(folder, options.newKeys());
+            reach = new ReachFile(folder).read();
+            if (reach.encrypted()) {
+                Port.check(options.securePort());
+            }
         } catch (StartRefused refused) {
             letGo(folder);
             throw refused;
-        }
-        Reach reach = new ReachFile(folder).read();
-        if (reach.encrypted()) {
-            Port.check(options.securePort());
         }
         SpringApplication application = new SpringApplication(App.class);
         application.setDefaultProperties(properties(options, folder, reach));
@@ -204,7 +211,7 @@ public class App {
         Map<String, Object> properties = new HashMap<>();
         properties.put("server.port", options.port());
         properties.put("server.address", reach.plain());
-        properties.put("spring.datasource.url", folder.databaseUrl());
+        properties.put("spring.datasource.url", folder.databaseUrl(options.toDisk()));
         properties.put("logging.file.name", folder.log().toString());
         return properties;
     }

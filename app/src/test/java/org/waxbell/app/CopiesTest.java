@@ -203,8 +203,8 @@ class CopiesTest {
     void withNewKeysWhatTheOldOneLockedIsGivenUpAndTheProgramStarts() throws Exception {
         Path root = copy();
         Files.write(root.resolve("keys/secret.key"), new byte[32]);
-        try (Running app =
-                new Running(new Options(root, Running.freePort(), true, false, Set.of(), true, false), "127.0.0.1")) {
+        try (Running app = new Running(
+                new Options(root, Running.freePort(), true, false, Set.of(), true, false, false), "127.0.0.1")) {
             assertThat(app.get("/api/stages/main/address").status()).isEqualTo(200);
             assertThat(app.say("wickerby", "!pour").status()).isEqualTo(200);
         }
@@ -224,7 +224,7 @@ class CopiesTest {
                         refused -> assertThat(refused.remedy()).contains("--without=cue/pour-the-taper"))
                 .hasMessageContaining("pour-the-taper");
         try (Running app = new Running(
-                new Options(root, Running.freePort(), true, false, Set.of("cue/pour-the-taper"), false, false),
+                new Options(root, Running.freePort(), true, false, Set.of("cue/pour-the-taper"), false, false, false),
                 "127.0.0.1")) {
             assertThat(app.bean(WiringStore.class).current().wiring().cues())
                     .isNotEmpty()

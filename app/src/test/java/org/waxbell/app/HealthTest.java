@@ -56,7 +56,7 @@ class HealthTest {
         app.say("wickerby", "!pour");
         assertThat(vital("Decides").get("says").asString())
                 .matches("[1-9]\\d* since the start; lately half within .* ms.*");
-        assertThat(vital("What happens").get("sign").asString()).isEqualTo("FINE");
+        assertThat(vital("What happens").get("mood").asString()).isEqualTo("FINE");
         assertThat(app.get("/api/health").body().get("slowest").toString()).contains("keeping what was decided");
     }
 

@@ -8,9 +8,7 @@ import java.net.DatagramPacket;
 import java.net.DatagramSocket;
 import java.net.InetAddress;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +16,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.waxbell.app.outside.RealOsc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -27,20 +26,14 @@ class OscTest {
     static Path data;
 
     private static Running app;
-    private static Process desk;
-    private static int port;
+    private static RealOsc desk;
     private static int hears;
-    private static Path dumped;
 
     @BeforeAll
     static void start() throws IOException {
-        port = Running.freePort();
+        int port = Running.freePort();
         hears = Running.freePort();
-        dumped = data.resolve("dumped.txt");
-        desk = new ProcessBuilder(program("oscdump"), "-L", Integer.toString(port))
-                .redirectErrorStream(true)
-                .redirectOutput(dumped.toFile())
-                .start();
+        desk = new RealOsc(Integer.toString(port), data.resolve("dumped.txt"));
         app = Running.demo(data.resolve("data"));
         assertThat(app.put(
                                 "/api/links/lights",
@@ -68,22 +61,12 @@ class OscTest {
     @AfterAll
     static void stop() throws IOException {
         app.close();
-        desk.destroy();
-    }
-
-    private static String program(String name) {
-        Path found = Path.of("/usr/bin", name);
-        if (!Files.isExecutable(found)) {
-            throw new IllegalStateException(
-                    name + " is missing; ./waxbell test installs it: apt-get install liblo-tools");
-        }
-        return found.toString();
+        desk.close();
     }
 
     private static void send(String... words) throws IOException, InterruptedException {
-        List<String> command = new ArrayList<>(List.of(program("oscsend"), "127.0.0.1", Integer.toString(hears)));
-        command.addAll(List.of(words));
-        assertThat(new ProcessBuilder(command).start().waitFor()).isZero();
+        assertThat(RealOsc.send(List.of("127.0.0.1", Integer.toString(hears)), words))
+                .isTrue();
     }
 
     private static void cue(String id, String pull, String parts) {
@@ -124,10 +107,8 @@ class OscTest {
         app.post(
                 "/api/practice/events",
                 Map.of("kind", "gift", "name", "wickerby", "numbers", Map.of("giftWorth", 80), "texts", Map.of()));
-        await("the desk has it")
-                .atMost(RoomContract.PATIENCE)
-                .until(() -> Files.readString(dumped).contains("/light/3/level"));
-        assertThat(Files.readString(dumped)).containsPattern("/light/3/level ifs 80 0\\.50* \"wickerby\"");
+        await("the desk has it").atMost(RoomContract.PATIENCE).until(() -> desk.heard("/light/3/level"));
+        assertThat(desk.heard()).containsPattern("/light/3/level ifs 80 0\\.50* \"wickerby\"");
     }
 
     @Test
@@ -151,29 +132,24 @@ class OscTest {
     void aSurfacePressesOurButtonsAndIsToldWhichAreLit() throws Exception {
         String lit = "/waxbell/lit/with-thanks i ";
         send("/waxbell/surface", "i", "1");
-        await("all buttons are told").atMost(RoomContract.PATIENCE).until(() -> dumped(lit + 0));
+        await("all buttons are told").atMost(RoomContract.PATIENCE).until(() -> desk.heard(lit + 0));
         send("/waxbell/press/with-thanks", "i", "0");
         send("/waxbell/press/nothing", "i", "1");
         send("/waxbell/press/with-thanks", "f", "1");
-        await("it is lit").atMost(RoomContract.PATIENCE).until(() -> dumped(lit + 1));
+        await("it is lit").atMost(RoomContract.PATIENCE).until(() -> desk.heard(lit + 1));
         assertThat(app.get("/api/journal").body().toString()).contains("pressed Thanks");
         send("/waxbell/hush", "i", "1");
         await("it hushes, and is lit no more")
                 .atMost(RoomContract.PATIENCE)
-                .until(() -> Files.readString(dumped).lastIndexOf(lit + 0)
-                        > Files.readString(dumped).indexOf(lit + 1));
+                .until(() -> desk.heard().lastIndexOf(lit + 0) > desk.heard().indexOf(lit + 1));
         send("/waxbell/surface", "i", "0");
         send("/waxbell/press/with-thanks", "i", "1");
         await("it rings again")
                 .atMost(RoomContract.PATIENCE)
                 .until(() -> app.get("/api/journal").body().toString().split("pressed Thanks", -1).length == 3);
-        assertThat(Files.readString(dumped).indexOf(lit + 1))
+        assertThat(desk.heard().indexOf(lit + 1))
                 .as("it wants to be told no more")
-                .isEqualTo(Files.readString(dumped).lastIndexOf(lit + 1));
-    }
-
-    private static boolean dumped(String text) throws IOException {
-        return Files.readString(dumped).contains(text);
+                .isEqualTo(desk.heard().lastIndexOf(lit + 1));
     }
 
     @Test
@@ -231,12 +207,7 @@ class OscTest {
     void byTcpTheDeskIsToldAndHeardToo() throws Exception {
         int far = Running.freePort();
         int near = Running.freePort();
-        Path log = data.resolve("tcp.txt");
-        Process console = new ProcessBuilder(program("oscdump"), "-L", "osc.tcp://:" + far + "/")
-                .redirectErrorStream(true)
-                .redirectOutput(log.toFile())
-                .start();
-        try {
+        try (RealOsc console = new RealOsc("osc.tcp://:" + far + "/", data.resolve("tcp.txt"))) {
             app.put(
                     "/api/links/console",
                     Map.of(
@@ -257,15 +228,11 @@ class OscTest {
                     .atMost(RoomContract.PATIENCE)
                     .until(() -> app.get("/api/links").body().toString().contains("on port " + near + " by TCP"));
             await("it is up").atMost(RoomContract.PATIENCE).ignoreExceptions().until(() -> {
-                new ProcessBuilder(program("oscsend"), "osc.tcp://127.0.0.1:" + near + "/", "/fader/7", "f", "0.5")
-                        .start()
-                        .waitFor();
+                RealOsc.send(List.of("osc.tcp://127.0.0.1:" + near + "/"), "/fader/7", "f", "0.5");
                 return rang("console-fader") > 0;
             });
-            await("the desk is told by TCP")
-                    .atMost(RoomContract.PATIENCE)
-                    .until(() -> Files.readString(log).contains("/heard i 7"));
-            console.destroy();
+            await("the desk is told by TCP").atMost(RoomContract.PATIENCE).until(() -> console.heard("/heard i 7"));
+            console.close();
             await("that it is gone is seen without telling it anything")
                     .atMost(RoomContract.PATIENCE)
                     .until(() -> app.get("/api/links")
@@ -273,7 +240,6 @@ class OscTest {
                             .toString()
                             .contains("The connection to the desk broke: it was closed"));
         } finally {
-            console.destroy();
             app.ask("DELETE", "/api/links/console", null);
         }
     }

@@ -17,7 +17,9 @@ public final class Bench {
             "room",
             "people",
             "live",
-            "scripts");
+            "scripts",
+            "load",
+            "kills");
 
     /** Those that need no page and little time: with them every run of the tests sees that measuring works. */
     private static final List<String> QUICK = List.of("ring", "engine", "rehearse", "people", "scripts");
@@ -62,6 +64,8 @@ public final class Bench {
             case "people" -> new PeopleBench(scale).run();
             case "live" -> new LiveBench(scale).run();
             case "scripts" -> new ScriptsBench(scale).run();
+            case "load" -> new LoadBench(scale).run();
+            case "kills" -> new KillsBench(scale).run();
             case "voice" -> new VoiceBench(scale).run();
             default -> new StageBench(scale).run();
         }

@@ -24,6 +24,8 @@ public record OscPull(String address, String mark) implements Pull {
     /** How many arguments words may use: {@code {osc1}} and so on. */
     public static final int ARGUMENTS = 6;
 
+    private static final String NUMBER = "-?\\d{1,9}(\\.\\d{1,9})?";
+
     /** What it says of itself. */
     public static final Kind<Pull> KIND = Kind.<Pull>of(OscPull.class, "osc", "a desk sends an OSC message", "OSC")
             .also("open sound control fader button lights desk")
@@ -37,7 +39,7 @@ public record OscPull(String address, String mark) implements Pull {
                             .needed()
                             .wide(4),
                     Field.text("mark", "rises above", 20)
-                            .matching("-?\\d{1,9}(\\.\\d{1,9})?", "This is no number.", "Write one such as 0.5.")
+                            .matching(NUMBER, "This is no number.", "Write one such as 0.5.")
                             .hint("Empty for any message.")
                             .wide(2))
             .making(on -> new OscPull("/fader/1", "0.5"));
@@ -54,7 +56,8 @@ public record OscPull(String address, String mark) implements Pull {
 
     @Override
     public ShowEvent sample(Sampling on) {
-        double now = mark.isEmpty() ? 1 : Double.parseDouble(mark) + 0.1;
+        // A draft is looked at while it is written, whatever stands there.
+        double now = mark.matches(NUMBER) ? Double.parseDouble(mark) + 0.1 : 1;
         Map<String, String> samples = new TreeMap<>();
         fields().forEach(name -> samples.put(name, ""));
         samples.put("osc1", Double.toString(now));

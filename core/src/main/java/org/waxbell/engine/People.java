@@ -52,7 +52,7 @@ final class People implements Handler {
             long key = KnownPeople.key(viewer.name());
             turn.changed(Books.KNOWN.put(Book.key(key), 1L));
             newcomers.add(key);
-            turn.changed(Books.NEWCOMERS.put(Long.toHexString(key), key));
+            turn.changed(Books.NEWCOMERS.put(Book.key(key), key));
         }
         if (event instanceof Fact fact && fact.is(Facts.SHOW_OPENED) && !newcomers.isEmpty()) {
             newcomers.clear();
@@ -129,6 +129,6 @@ final class People implements Handler {
         circled.forEach((circle, all) -> all.stream()
                 .map(person -> new Circled(circle, person))
                 .forEach(each -> memory.put(Books.CIRCLED, each.key(), each)));
-        newcomers.forEach((LongProcedure) key -> memory.put(Books.NEWCOMERS, Long.toHexString(key), key));
+        newcomers.forEach((LongProcedure) key -> memory.put(Books.NEWCOMERS, Book.key(key), key));
     }
 }

@@ -74,7 +74,7 @@ public final class Numbers {
     Map<String, Object> told() {
         Map<String, Object> told = new TreeMap<>();
         for (LongLongCursor each : all) {
-            told.put(Long.toHexString(each.key), each.value);
+            told.put(Book.key(each.key), each.value);
         }
         return told;
     }

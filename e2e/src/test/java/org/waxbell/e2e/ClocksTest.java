@@ -119,7 +119,7 @@ class ClocksTest extends OnConsole {
         browser.seeText("[role=dialog]", "6 cues ask it or say its values: ");
         browser.seeText("[role=dialog]", "More time for Tea is ready");
         assertThat(isThere("tea")).isTrue();
-        browser.seeText("[role=dialog] button", "Take them all away").click();
+        browser.seeText("[role=dialog] button", "Delete all of it").click();
         browser.seeText("[role=status]", "Tea is ready is taken away.");
         browser.await("it is gone", any -> !isThere("tea"));
         browser.seeText("[role=status] button", "Undo").click();

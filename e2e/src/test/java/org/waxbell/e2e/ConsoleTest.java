@@ -244,6 +244,21 @@ class ConsoleTest {
                 any -> path.equals("/words")
                         || browser.see("html").getDomAttribute("data-light").equals(light));
         assertThat(faults()).isEmpty();
+        if (light.equals("day")) {
+            // Everything twice as large, on a screen of 1280 by 800.
+            browser.size(640, 400);
+            try {
+                assertThat(faults()).as("at 200 %").isEmpty();
+                assertThat(
+                                browser.driver()
+                                        .executeScript(
+                                                "const page = document.documentElement; return page.scrollWidth - page.clientWidth"))
+                        .as("how much it is wider than the screen")
+                        .isEqualTo(0L);
+            } finally {
+                browser.size(1280, 800);
+            }
+        }
     }
 
     @ParameterizedTest

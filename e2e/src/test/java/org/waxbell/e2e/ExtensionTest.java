@@ -131,7 +131,7 @@ class ExtensionTest {
     @Order(6)
     void takenAwayItLeavesNothing() {
         browser.see("button[aria-label='Delete Guess the weight']").click();
-        browser.seeText("[role=dialog] button", "Take them all away").click();
+        browser.seeText("[role=dialog] button", "Delete all of it").click();
         browser.await(
                 "it is gone",
                 any -> app.get("/api/wiring")

@@ -114,7 +114,7 @@ class FirstEveningTest {
         browser.seeText("[data-help]", "picture that viewers see");
         browser.see("[data-to-guide]").click();
         browser.seeText("article h1", "Stages");
-        browser.type("input[aria-label='Find in the guide']", "lantern adds");
+        browser.type("input[aria-label='Find in all of it']", "lantern adds");
         browser.seeText("nav[aria-label=Headings] a", "Desks: clocks");
     }
 

@@ -119,8 +119,8 @@ class LinksTest {
         card("tower")
                 .findElement(By.cssSelector("[aria-label='More for Tower']"))
                 .click();
-        browser.seeText("[role=menuitem]", "Remove it").click();
-        browser.seeText("[role=dialog] button", "Remove it").click();
+        browser.seeText("[role=menuitem]", "Delete it").click();
+        browser.seeText("[role=dialog] button", "Delete it").click();
         browser.gone("[data-link=tower]");
     }
 

@@ -46,14 +46,23 @@ public final class Packaged implements AutoCloseable {
     }
 
     private Packaged(Path data, Map<String, String> environment, boolean demo) {
+        this(data, List.of(), environment, demo ? List.of("--demo") : List.of());
+    }
+
+    private Packaged(Path data, List<String> around, Map<String, String> environment, List<String> more) {
         this.data = data;
         port = freePort();
         List<String> words = new ArrayList<>(List.of("--data=" + data, "--port=" + port));
-        if (demo) {
-            words.add("--demo");
-        }
-        process = launch(environment, words.toArray(String[]::new));
+        words.addAll(more);
+        process = launch(around, environment, words.toArray(String[]::new));
         awaitAnswer();
+    }
+
+    /** On a disk of its own, with the demo. @param more words that it is started with besides */
+    public static Packaged on(SmallDisk disk, String... more) {
+        List<String> words = new ArrayList<>(List.of("--demo"));
+        words.addAll(List.of(more));
+        return new Packaged(disk.data(), disk.around(), Map.of(), words);
     }
 
     /** The same with an empty house. */
@@ -87,7 +96,12 @@ public final class Packaged implements AutoCloseable {
 
     /** Starts the program with these words, its output kept with the test's. */
     public static Process launch(String... words) {
-        return launch(Map.of(), words);
+        return launch(List.of(), Map.of(), words);
+    }
+
+    /** The same within something else. @param around a command that starts the one behind it, such as as somebody else */
+    static Process launch(List<String> around, String... words) {
+        return launch(around, Map.of(), words);
     }
 
     /** As {@code ./waxbell} starts it; the archive itself where what starts quickly was made of another one. */
@@ -120,8 +134,8 @@ public final class Packaged implements AutoCloseable {
         return HexFormat.of().formatHex(sum.digest());
     }
 
-    private static Process launch(Map<String, String> environment, String... words) {
-        List<String> command = new ArrayList<>();
+    private static Process launch(List<String> around, Map<String, String> environment, String... words) {
+        List<String> command = new ArrayList<>(around);
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.addAll(List.of("-Xmx" + System.getProperty("waxbell.heap", "256m"), "-XX:+UseSerialGC"));
         command.addAll(HOW);

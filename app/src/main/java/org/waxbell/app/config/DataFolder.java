@@ -13,7 +13,6 @@ import org.jspecify.annotations.Nullable;
 /** The one folder in which everything is kept: database, media by hash, keys, log, backups. Only one program has it open. */
 public final class DataFolder implements AutoCloseable {
     private static final String DATABASE = "waxbell.db";
-    private static final String LOCK = "lock";
     private final Path root;
     private final FileChannel lock;
 
@@ -37,13 +36,12 @@ public final class DataFolder implements AutoCloseable {
                 throw new IOException("not writable");
             }
             FileChannel channel =
-                    FileChannel.open(root.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                    FileChannel.open(root.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             if (tryLock(channel) == null) {
                 channel.close();
-                throw new StartRefused(
-                        "The data folder " + root + " is already in use by another Wax Bell.",
-                        "Stop that one first, or start this one with another folder: --data FOLDER.");
+                throw new FolderInUse(root);
             }
+            Files.deleteIfExists(address(root));
             if (!Files.exists(root.resolve(DATABASE))) {
                 // What the database writes beside it takes its rights over.
                 Files.createFile(root.resolve(DATABASE));
@@ -54,18 +52,6 @@ public final class DataFolder implements AutoCloseable {
             throw new StartRefused(
                     "The data folder " + root + " cannot be written.",
                     "Give yourself the right to write there, or choose another folder: --data FOLDER.");
-        }
-    }
-
-    /** Whether a program has the folder open. */
-    public static boolean inUse(Path root) throws IOException {
-        Path lock = root.resolve(LOCK);
-        if (!Files.exists(lock)) {
-            return false;
-        }
-        try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.WRITE);
-                FileLock free = tryLock(channel)) {
-            return free == null;
         }
     }
 
@@ -101,8 +87,13 @@ public final class DataFolder implements AutoCloseable {
      * patience with a lock, for the engine's thread waits that long before it goes on unsaved.
      */
     public String databaseUrl() {
-        return "jdbc:sqlite:" + database()
-                + "?journal_mode=WAL&synchronous=NORMAL&busy_timeout=250&foreign_keys=on&transaction_mode=IMMEDIATE";
+        return databaseUrl(false);
+    }
+
+    /** The same. @param toDisk whether a commit waits until the disk has it, so that it survives a loss of power too */
+    public String databaseUrl(boolean toDisk) {
+        return "jdbc:sqlite:" + database() + "?journal_mode=WAL&synchronous=" + (toDisk ? "FULL" : "NORMAL")
+                + "&busy_timeout=250&foreign_keys=on&transaction_mode=IMMEDIATE";
     }
 
     /** Where the console of the program is that has a folder open. */

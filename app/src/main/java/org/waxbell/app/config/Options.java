@@ -16,16 +16,24 @@ import java.util.Set;
  * @param without     documents that cannot be read and are set aside, each by kind and id, such as {@code stage/main}
  * @param newKeys     whether secrets that no key opens any more are given up
  * @param open        whether the console is shown in the browser as soon as it is there
+ * @param toDisk      whether nothing counts as kept before the disk has it, so that a loss of power loses nothing either
  */
 public record Options(
-        Path data, int port, boolean demo, boolean versionOnly, Set<String> without, boolean newKeys, boolean open) {
+        Path data,
+        int port,
+        boolean demo,
+        boolean versionOnly,
+        Set<String> without,
+        boolean newKeys,
+        boolean open,
+        boolean toDisk) {
     public Options {
         without = Set.copyOf(without);
     }
 
     /** The same as most starts are: with all documents and the key there is. */
     public static Options usual(Path data, int port, boolean demo) {
-        return new Options(data, port, demo, false, Set.of(), false, false);
+        return new Options(data, port, demo, false, Set.of(), false, false, false);
     }
 
     /** The port of the encrypted door, where there is one: the next one, or the one before the last of all. */
@@ -47,6 +55,7 @@ public record Options(
         boolean demo = asDemo;
         boolean open = false;
         boolean newKeys = false;
+        boolean toDisk = false;
         Set<String> without = new HashSet<>();
         for (String arg : args) {
             if (arg.startsWith("--data=")) {
@@ -57,19 +66,21 @@ public record Options(
                 without.add(arg.substring("--without=".length()));
             } else if (arg.equals("--new-keys")) {
                 newKeys = true;
+            } else if (arg.equals("--to-disk")) {
+                toDisk = true;
             } else if (arg.equals("--open")) {
                 open = true;
             } else if (arg.equals("--demo")) {
                 demo = true;
             } else if (arg.equals("--version")) {
-                return new Options(data, port, false, true, Set.of(), false, false);
+                return new Options(data, port, false, true, Set.of(), false, false, false);
             } else {
                 throw new StartRefused(
                         "Wax Bell does not know the option \"" + arg + "\".",
-                        "It knows --data=FOLDER, --port=NUMBER, --demo, --open, --without=KIND/ID, --new-keys and --version.");
+                        "It knows --data=FOLDER, --port=NUMBER, --demo, --open, --to-disk, --without=KIND/ID, --new-keys and --version.");
             }
         }
-        return new Options(data.toAbsolutePath().normalize(), port, demo, false, without, newKeys, open);
+        return new Options(data.toAbsolutePath().normalize(), port, demo, false, without, newKeys, open, toDisk);
     }
 
     private static int port(String typed) {

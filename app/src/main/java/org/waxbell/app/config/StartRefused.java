@@ -1,7 +1,7 @@
 package org.waxbell.app.config;
 
 /** The program cannot start; the message is one sentence and the remedy another. */
-public final class StartRefused extends RuntimeException {
+public class StartRefused extends RuntimeException {
     /** What the process ends with. */
     public static final int EXIT_CODE = 2;
 

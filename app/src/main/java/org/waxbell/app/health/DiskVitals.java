@@ -11,6 +11,7 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.config.Copies;
 import org.waxbell.app.config.DataFolder;
+import org.waxbell.time.Spans;
 
 /** What stands on the disk, and how much room is left. */
 @Component
@@ -40,11 +41,11 @@ class DiskVitals implements VitalSource {
             }
             return List.of(
                     Vital.fine(PART, "Data folder", folder.root().toString()),
-                    Vital.fine(PART, "Database", Spans.bytes(size(folder.database()))),
-                    Vital.below(PART, "Not written into it yet", Spans.bytes(ahead), ahead, 100e6, 1e9),
-                    Vital.fine(PART, "Sounds, pictures and clips", Spans.bytes(media)),
+                    Vital.fine(PART, "Database", Sizes.of(size(folder.database()))),
+                    Vital.below(PART, "Not written into it yet", Sizes.of(ahead), ahead, 100e6, 1e9),
+                    Vital.fine(PART, "Sounds, pictures and clips", Sizes.of(media)),
                     // The less is left, the worse it is.
-                    Vital.below(PART, "Free", Spans.bytes(free), 1.0 / Math.max(1, free), 1 / LITTLE, 1 / LEAST),
+                    Vital.below(PART, "Free", Sizes.of(free), 1.0 / Math.max(1, free), 1 / LITTLE, 1 / LEAST),
                     newest());
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
@@ -57,7 +58,13 @@ class DiskVitals implements VitalSource {
         Duration age = Duration.ofMillis(clock.now() - at);
         return at == 0
                 ? new Vital(PART, "Newest copy", "none yet; one is made each day", Vital.Mood.DOUBTFUL)
-                : Vital.below(PART, "Newest copy", Spans.of(age) + " old", age.toHours(), 72, 24 * 30);
+                : Vital.below(
+                        PART,
+                        "Newest copy",
+                        Spans.inWords(age.toSeconds() * 1_000) + " old",
+                        age.toHours(),
+                        72,
+                        24 * 30);
     }
 
     private static long size(Path file) {

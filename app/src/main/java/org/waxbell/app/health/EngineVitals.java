@@ -6,6 +6,7 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.inbox.SavedState;
+import org.waxbell.time.Spans;
 
 /** What the engine is given, and whether it keeps pace. */
 @Component
@@ -43,7 +44,8 @@ class EngineVitals implements VitalSource {
                         "The clock of this computer",
                         clock.setBack() == 0
                                 ? "goes evenly"
-                                : "was set back by " + clock.setBack() / 1_000 + " s while this ran",
+                                : "was set back by " + Spans.inWords(clock.setBack() / 1_000 * 1_000)
+                                        + " while this ran",
                         clock.setBack(),
                         1,
                         Double.MAX_VALUE));

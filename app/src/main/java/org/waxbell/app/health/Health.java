@@ -17,19 +17,14 @@ public class Health {
         this.clock = clock;
     }
 
-    /** Something that took long. @param at milliseconds since 1970 UTC */
-    public record SlowStep(long at, double ms, String what) {}
-
     /** All of it. @param at when, milliseconds since 1970 UTC @param slowest what took longest since the start, the slowest first */
-    public record HealthView(long at, List<Vital> vitals, List<SlowStep> slowest) {}
+    public record HealthView(long at, List<Vital> vitals, List<Slowest.SlowStep> slowest) {}
 
     /** How it does now. */
     public HealthView now() {
         return new HealthView(
                 clock.now(),
                 sources.stream().flatMap(each -> each.vitals().stream()).toList(),
-                pulse.slowest().stream()
-                        .map(each -> new SlowStep(each.at(), each.ms(), each.what()))
-                        .toList());
+                pulse.slowest());
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.config.Version;
+import org.waxbell.time.Spans;
 
 /** What the program takes of this computer. */
 @Component
@@ -35,7 +36,7 @@ class ProgramVitals implements VitalSource {
                         "Version",
                         "Wax Bell " + Version.current() + ", Java " + System.getProperty("java.version") + ", "
                                 + System.getProperty("os.name") + " " + System.getProperty("os.arch")),
-                Vital.fine(PART, "Runs for", Spans.of(up)),
+                Vital.fine(PART, "Runs for", Spans.inWords(up.toSeconds() * 1_000)),
                 Vital.below(
                         PART,
                         "Processor",
@@ -46,7 +47,7 @@ class ProgramVitals implements VitalSource {
                 Vital.below(
                         PART,
                         "Memory",
-                        Spans.bytes(heap.getUsed()) + " of at most " + Spans.bytes(heap.getMax()),
+                        Sizes.of(heap.getUsed()) + " of at most " + Sizes.of(heap.getMax()),
                         full,
                         0.9,
                         0.98),

@@ -50,7 +50,7 @@ public class Pulse {
         return times(kept);
     }
 
-    List<Slowest.Slow> slowest() {
+    List<Slowest.SlowStep> slowest() {
         return slowest.all();
     }
 

@@ -17,6 +17,8 @@ import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.config.SchemaGuard;
 import org.waxbell.app.config.Version;
 import org.waxbell.app.json.Documents;
+import org.waxbell.app.security.Helper;
+import org.waxbell.app.security.Helpers;
 import org.waxbell.app.store.PersonMapper;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.wiring.Circle;
@@ -31,9 +33,17 @@ public class SupportFile {
     private final Health health;
     private final WiringStore wiring;
     private final PersonMapper people;
+    private final Helpers helpers;
     private final Documents json;
 
-    SupportFile(DataFolder folder, Health health, WiringStore wiring, PersonMapper people, Documents json) {
+    SupportFile(
+            DataFolder folder,
+            Health health,
+            WiringStore wiring,
+            PersonMapper people,
+            Helpers helpers,
+            Documents json) {
+        this.helpers = helpers;
         this.folder = folder;
         this.health = health;
         this.wiring = wiring;
@@ -47,7 +57,9 @@ public class SupportFile {
     /** All of it as text. */
     public List<SupportPart> parts() {
         WiringDocument document = WiringDocument.of(wiring.current().wiring());
-        Veil veil = new Veil(people, names(document.house()));
+        Set<String> others = names(document.house());
+        helpers.all().stream().map(Helper::name).forEach(others::add);
+        Veil veil = new Veil(people, others);
         Health.HealthView now = health.now();
         // What took long is told in words of the evening.
         Health.HealthView bare = new Health.HealthView(now.at(), now.vitals(), List.of());
@@ -87,7 +99,7 @@ public class SupportFile {
                 + System.getProperty("java.runtime.version") + " (" + System.getProperty("java.vendor") + ")\n"
                 + System.getProperty("os.name") + " " + System.getProperty("os.version") + " "
                 + System.getProperty("os.arch") + "\n" + Runtime.getRuntime().availableProcessors()
-                + " processors, at most " + Spans.bytes(Runtime.getRuntime().maxMemory()) + " of memory\n";
+                + " processors, at most " + Sizes.of(Runtime.getRuntime().maxMemory()) + " of memory\n";
     }
 
     private String log() {

@@ -6,9 +6,9 @@ package org.waxbell.app.health;
  * @param part of the program, such as {@code Database}
  * @param name what it is
  * @param says how it stands, in words with units
- * @param sign how good that is
+ * @param mood how good that is
  */
-public record Vital(String part, String name, String says, Mood sign) {
+public record Vital(String part, String name, String says, Mood mood) {
     /** How good something is. */
     public enum Mood {
         /** As it should be. */

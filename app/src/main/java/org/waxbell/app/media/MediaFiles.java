@@ -3,7 +3,9 @@ package org.waxbell.app.media;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.nio.file.OpenOption;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -29,6 +31,14 @@ public class MediaFiles {
     private static final Map<String, String> TYPES =
             Map.of("wav", "audio/wav", "svg", "image/svg+xml", "webm", "video/webm", "json", "application/json");
     private static final int MOST_APART = 300;
+    /** The database names the file next, and a loss of power between both must not leave it empty. */
+    private static final OpenOption[] WHOLE = {
+        StandardOpenOption.CREATE,
+        StandardOpenOption.WRITE,
+        StandardOpenOption.TRUNCATE_EXISTING,
+        StandardOpenOption.DSYNC
+    };
+
     private static final String FILM = "video/webm";
     private final Map<String, String> apart = new LinkedHashMap<>();
     private final DataFolder folder;
@@ -74,7 +84,7 @@ public class MediaFiles {
     public Media put(String shelfFolder, String name, byte[] content, String type, long lengthMs) {
         Media media = new Media(name, shelfFolder, Hashes.hex(content), type, lengthMs);
         try {
-            Files.write(file(media.hash()), content);
+            Files.write(file(media.hash()), content, WHOLE);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }

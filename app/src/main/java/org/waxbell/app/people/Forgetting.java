@@ -46,6 +46,7 @@ public class Forgetting {
             Set.of(Books.SLATE.name(), Books.SCORES.name(), Books.JOINED.name(), Books.CIRCLED.name());
 
     private final ForgetMapper mapper;
+    private final RecordingMapper recordings;
     private final Documents documents;
     private final Inbox inbox;
     private final DeskBoards boards;
@@ -58,12 +59,14 @@ public class Forgetting {
 
     Forgetting(
             ForgetMapper mapper,
+            RecordingMapper recordings,
             Documents documents,
             Inbox inbox,
             DeskBoards boards,
             PlatformTransactionManager manager) {
         this.boards = boards;
         this.mapper = mapper;
+        this.recordings = recordings;
         this.documents = documents;
         this.inbox = inbox;
         this.transaction = new TransactionTemplate(manager);
@@ -192,7 +195,7 @@ public class Forgetting {
 
     /** What they had when a recording began is nobody's, so that it still adds up when it is played again. */
     private void kept(long recording, ForgottenRow forgotten) {
-        RecordingMapper.PeopleRow row = mapper.people(recording);
+        RecordingMapper.PeopleRow row = recordings.people(recording);
         if (row == null) {
             return;
         }

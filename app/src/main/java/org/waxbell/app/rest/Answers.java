@@ -12,8 +12,10 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.waxbell.app.inbox.Faulted;
 import org.waxbell.app.inbox.Unsaved;
 import org.waxbell.app.json.Faults;
@@ -106,6 +108,30 @@ class Answers {
             return unsaved(new Unsaved(store));
         }
         throw failed;
+    }
+
+    /** Something in the address that is no value of its kind, such as a number. */
+    @ExceptionHandler
+    ProblemDetail mistyped(MethodArgumentTypeMismatchException mistyped) {
+        return asked(new Problem(
+                mistyped.getName(),
+                String.valueOf(mistyped.getValue()),
+                "This is no value of that kind.",
+                "Look into docs/formats/openapi.json for what goes there."));
+    }
+
+    @ExceptionHandler
+    ProblemDetail missing(MissingServletRequestParameterException missing) {
+        return asked(new Problem(
+                missing.getParameterName(),
+                "",
+                "It is missing.",
+                "Add it to the address: ?" + missing.getParameterName() + "=…"));
+    }
+
+    private static ProblemDetail asked(Problem problem) {
+        return problem(
+                HttpStatus.BAD_REQUEST, "Not understood", problem.path() + ": " + problem.message(), List.of(problem));
     }
 
     @ExceptionHandler

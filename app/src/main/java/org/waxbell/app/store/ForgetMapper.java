@@ -1,14 +1,11 @@
 package org.waxbell.app.store;
 
 import java.util.List;
-import org.apache.ibatis.annotations.Arg;
-import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
-import org.apache.ibatis.type.ByteArrayTypeHandler;
 import org.jspecify.annotations.Nullable;
 
 /** Everywhere where somebody stands who wishes to be forgotten. */
@@ -136,13 +133,7 @@ public interface ForgetMapper {
     @Update("update recorded set json = #{json} where recording = #{recording} and number = #{number}")
     void step(long recording, long number, String json);
 
-    /** What was kept of everyone when a recording began, see {@link PackedBooks}; null where its opening says so itself. */
-    @Select("select people as packed from recording where number = #{number} and people is not null")
-    @ConstructorArgs(
-            @Arg(name = "packed", column = "packed", javaType = byte[].class, typeHandler = ByteArrayTypeHandler.class))
-    RecordingMapper.@Nullable PeopleRow people(long number);
-
-    /** Puts that in place of what it was. */
+    /** Puts what was kept of everyone when a recording began in place of what it was, see {@link PackedBooks}. */
     @Update("update recording set people = #{people} where number = #{number}")
     void putPeople(long number, byte[] people);
 

@@ -68,7 +68,21 @@ abstract class Edit implements Job {
             DocumentKind kind,
             String id,
             @Nullable Object value,
-            @Nullable Integer position) {}
+            @Nullable Integer position) {
+        /**
+         * The aim at a document as its editor saw it; throws {@link Conflict} where it was changed meanwhile or is gone.
+         *
+         * @param version the one that the editor saw, 0 for a new one
+         */
+        static Aim seen(DocumentSet current, DocumentKind kind, String id, long version, @Nullable Object value) {
+            Document there = current.find(kind, id).orElse(null);
+            boolean nothing = there == null && value == null;
+            if (nothing || (there == null ? 0 : there.version()) != version) {
+                throw new Conflict(there);
+            }
+            return new Aim(kind, id, value, null);
+        }
+    }
 
     /** A document before and after; null where it is not there. */
     private record Swap(@Nullable Document before, @Nullable Document after) {

@@ -23,11 +23,8 @@ import org.waxbell.wiring.WiringCheck;
 record GoneDesk(String id, long version, boolean withCues, Calendars calendars) {
     /** The edits that take it away; throws {@link Conflict} where it was changed meanwhile, {@link Refused} where cues keep it. */
     List<Edit.Aim> aims(DocumentSet current) {
-        Document there = current.find(DocumentKind.DESK, id).orElse(null);
-        if (there == null || there.version() != version) {
-            throw new Conflict(there);
-        }
-        List<Edit.Aim> aims = new ArrayList<>(List.of(new Edit.Aim(DocumentKind.DESK, id, null, null)));
+        List<Edit.Aim> aims = new ArrayList<>(List.of(Edit.Aim.seen(current, DocumentKind.DESK, id, version, null)));
+        Document there = current.find(DocumentKind.DESK, id).orElseThrow();
         Wiring wiring = current.wiring();
         List<Stage> stages = new ArrayList<>();
         for (Stage stage : wiring.stages()) {
@@ -47,7 +44,7 @@ record GoneDesk(String id, long version, boolean withCues, Calendars calendars) 
                                     ? "One cue asks it or says its values: "
                                     : broken.size() + " cues ask it or say its values: ")
                             + String.join(", ", broken.stream().map(Cue::name).toList()) + ".",
-                    "Take them away with it, or change them first.");
+                    "Delete them with it, or change them first.");
         }
         broken.forEach(cue -> aims.add(new Edit.Aim(DocumentKind.CUE, cue.id(), null, null)));
         emptied(wiring, (DeskSheet) there.value(), broken)

@@ -246,11 +246,7 @@ public class WiringEdits {
 
         @Override
         List<Aim> aims(DocumentSet current) {
-            Document there = current.find(aim.kind(), aim.id()).orElse(null);
-            if ((there == null ? 0 : there.version()) != version) {
-                throw new Conflict(there);
-            }
-            return List.of(aim);
+            return List.of(Aim.seen(current, aim.kind(), aim.id(), version, aim.value()));
         }
 
         @Override

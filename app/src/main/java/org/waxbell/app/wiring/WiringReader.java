@@ -49,7 +49,7 @@ public final class WiringReader {
                     "formatVersion",
                     "",
                     "This is not a wiring of Wax Bell.",
-                    "Choose a file that was exported under Cues.");
+                    "Choose a file that was carried out under Cues.");
         }
         if (tree.get("formatVersion").asInt(0) > WiringDocument.FORMAT) {
             throw new Refused(
@@ -97,7 +97,7 @@ public final class WiringReader {
                     "",
                     "This is not JSON that can be read: "
                             + broken.getOriginalMessage().lines().findFirst().orElse("") + ".",
-                    "Choose a file that was exported under Cues, or mend it at that place.");
+                    "Choose a file that was carried out under Cues, or mend it at that place.");
         }
     }
 

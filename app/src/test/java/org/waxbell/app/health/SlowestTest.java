@@ -13,7 +13,7 @@ class SlowestTest {
             slowest.note(i, ms * 1_000_000L, () -> "took " + ms);
         }
         assertThat(slowest.all())
-                .extracting(Slowest.Slow::ms)
+                .extracting(Slowest.SlowStep::ms)
                 .containsExactly(25.0, 24.0, 23.0, 22.0, 21.0, 20.0, 19.0, 18.0, 17.0, 16.0);
         slowest.note(26, 16_000_000L, () -> {
             throw new AssertionError("asked for what is none of them");
