@@ -124,15 +124,22 @@ final class LoadBench {
     }
 
     private void wire(Packaged app, FloodServer server) {
+        List<JsonNode> wired =
+                app.get("/api/wiring").get("cues").valueStream().toList();
+        List<Map<String, Object>> save = new ArrayList<>();
         for (int i = 0; i < scale.of(10, CUES); i++) {
-            cue(
-                    app,
+            save.add(cue(
+                    wired,
                     "what-is-on-the-bench",
                     "load-" + i,
                     i == 0 ? "!tick" : "!load" + i,
-                    i == 0 ? "tick {argument}" : "Thank you, {viewer}.");
+                    i == 0 ? "tick {argument}" : "Thank you, {viewer}."));
         }
-        cue(app, "pour-the-taper", "load-card", "!load-card", CARD);
+        save.add(cue(wired, "pour-the-taper", "load-card", "!load-card", CARD));
+        JsonNode saved = app.put("/api/cues", Map.of("what", "the load", "save", save, "delete", List.of()));
+        if (saved.has("problems")) {
+            throw new IllegalStateException(saved.toString());
+        }
         ObjectNode settings = (ObjectNode) app.get("/api/link-kinds/irc");
         settings.put("host", "127.0.0.1")
                 .put("port", server.port())
@@ -144,10 +151,8 @@ final class LoadBench {
         app.put("/api/links/flood", Map.of("kind", "irc", "name", "Flood", "settings", settings, "secrets", Map.of()));
     }
 
-    private static void cue(Packaged app, String like, String id, String word, String says) {
-        JsonNode sample = app.get("/api/wiring")
-                .get("cues")
-                .valueStream()
+    private static Map<String, Object> cue(List<JsonNode> wired, String like, String id, String word, String says) {
+        JsonNode sample = wired.stream()
                 .map(each -> each.get("cue"))
                 .filter(each -> each.get("id").asString().equals(like))
                 .findFirst()
@@ -157,9 +162,6 @@ final class LoadBench {
         cue.putArray("whenHeld");
         ((ObjectNode) cue.at("/pulls/0")).putArray("words").add(word);
         ((ObjectNode) cue.at("/takes/0/score/parts/0")).put("words", says);
-        JsonNode saved = app.put("/api/cues/" + id, Map.of("version", 0, "cue", cue));
-        if (saved.has("problems")) {
-            throw new IllegalStateException(saved.toString());
-        }
+        return Map.of("cue", cue, "version", 0);
     }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SplittableRandom;
 import org.waxbell.actor.Actor;
 import org.waxbell.catalogue.Tune;
 import org.waxbell.cue.Cue;
@@ -22,6 +23,7 @@ import org.waxbell.gate.Surroundings;
 import org.waxbell.state.Book;
 import org.waxbell.state.Change;
 import org.waxbell.state.Memory;
+import org.waxbell.state.Ranked;
 
 /** Plays what viewers ask for, and the fallback list while nobody does. What is heard is a matter of pages: they are told moments. */
 public final class TunesDesk implements KeptByEntries<Tunes, TunesState, TunesHead> {
@@ -32,6 +34,8 @@ public final class TunesDesk implements KeptByEntries<Tunes, TunesState, TunesHe
     private static final Book<Present> PRESENT = new Book<>("tunePresent", Present.class);
     /** Who writes one line after another is not noted for each. */
     private static final long SEEN_AGAIN = 60_000;
+    /** At who comes so many others are looked at, so that nobody who left is kept for long and no line looks at everybody. */
+    private static final int LOOKED_AT = 3;
     /** A moment that was missed by less is taken as it was meant, so that tunes follow without a gap. */
     private static final long MISSED = 2_000;
 
@@ -146,10 +150,14 @@ public final class TunesDesk implements KeptByEntries<Tunes, TunesState, TunesHe
                 .orElse(answer);
     }
 
-    /** Somebody is here; who left long ago is forgotten. */
+    /** Somebody is here; of a few others, drawn alike wherever this is replayed, who left long ago is forgotten. */
     private static TunesState seen(Tunes tunes, TunesState now, Present viewer) {
         TunesState next = now.with(viewer);
-        for (Present each : now.present()) {
+        Ranked<String, Present> all = next.present();
+        SplittableRandom draw =
+                new SplittableRandom(viewer.seen() + viewer.person().hashCode());
+        for (int i = 0; i < LOOKED_AT; i++) {
+            Present each = all.at(draw.nextInt(all.size()));
             next = viewer.seen() - each.seen() > 2 * tunes.presentMs() ? next.without(each) : next;
         }
         return next;

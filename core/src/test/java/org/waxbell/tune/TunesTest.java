@@ -208,6 +208,22 @@ class TunesTest {
     }
 
     @Test
+    void whoLeftIsForgottenThoughNoLineLooksAtEverybody() {
+        for (int i = 0; i < 300; i++) {
+            on.engine.accept(on.at, Samples.line(viewer("early_" + i), "good evening"));
+        }
+        assertThat(on.state().present().size()).isEqualTo(300);
+        on.pass(3 * 3_600);
+        for (int i = 0; i < 300; i++) {
+            on.engine.accept(on.at, Samples.line(viewer("late_" + i), "good evening"));
+            assertThat(on.state().present().get("practice:late_" + i)).isPresent();
+        }
+        assertThat(on.state().present().size())
+                .as("those of now, and few others")
+                .isLessThan(300 + 60);
+    }
+
+    @Test
     void itIsPausedGoesOnAndStandsWhereItStoodAfterARestart() {
         on.ask("ask", "words", "practice/tidesong");
         on.ask("start");

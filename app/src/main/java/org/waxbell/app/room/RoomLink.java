@@ -25,7 +25,7 @@ final class RoomLink implements Link, RoomHub.Ear {
     private final RoomHub hub;
     private final LinkLife life;
     private final Watcher watcher;
-    private final Map<String, Future<?>> moving = new HashMap<>();
+    private final Map<String, Movement> moving = new HashMap<>();
 
     /** Is told what the room tells. */
     interface Watcher {
@@ -50,8 +50,7 @@ final class RoomLink implements Link, RoomHub.Ear {
     @Override
     public void close() {
         synchronized (this) {
-            moving.values().forEach(each -> each.cancel(false));
-            moving.clear();
+            List.copyOf(moving.keySet()).forEach(this::still);
         }
         hub.disconnect();
     }
@@ -69,7 +68,10 @@ final class RoomLink implements Link, RoomHub.Ear {
     @Override
     public void stands(DeviceStands now, By by) {
         if (by == By.PERSON) {
-            still(now.name());
+            if (still(now.name())) {
+                // A step of ours may have crossed the hand on its way, and the lamp would keep it.
+                hub.set(now.name(), now.light());
+            }
             life.heard(now.name() + " is " + now.value());
         }
         watcher.stands(this, now, by);
@@ -112,19 +114,41 @@ final class RoomLink implements Link, RoomHub.Ear {
         });
     }
 
-    private synchronized void begin(String device, LampWish wish) {
-        long since = life.now();
-        Future<?> turn = life.timer()
-                .scheduleAtFixedRate(
-                        () -> hub.set(device, wish.at(life.now() - since)), STEP_MS, STEP_MS, TimeUnit.MILLISECONDS);
-        moving.put(device, turn);
+    /** A lamp that breathes or blinks until it is told otherwise. */
+    private final class Movement implements Runnable {
+        private final String device;
+        private final LampWish wish;
+        private final long since = life.now();
+        private final Future<?> turns;
+
+        Movement(String device, LampWish wish) {
+            this.device = device;
+            this.wish = wish;
+            this.turns = life.timer().scheduleAtFixedRate(this, STEP_MS, STEP_MS, TimeUnit.MILLISECONDS);
+        }
+
+        /** The next step; none leaves once it is stopped, not even one whose turn had come. */
+        @Override
+        public void run() {
+            synchronized (RoomLink.this) {
+                if (moving.get(device) == this) {
+                    hub.set(device, wish.at(life.now() - since));
+                }
+            }
+        }
     }
 
-    private synchronized void still(String device) {
-        Future<?> was = moving.remove(device);
+    private synchronized void begin(String device, LampWish wish) {
+        moving.put(device, new Movement(device, wish));
+    }
+
+    /** Whether it moved until now. */
+    private synchronized boolean still(String device) {
+        Movement was = moving.remove(device);
         if (was != null) {
-            was.cancel(false);
+            was.turns.cancel(false);
         }
+        return was != null;
     }
 
     @Override
