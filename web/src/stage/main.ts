@@ -101,8 +101,8 @@ function told(news: Exclude<News, { type: 'welcome' | 'clock' | 'ask' | 'make' }
       return
     case 'face':
       return outlet ? undefined : deck.face(news.fixture, news.face)
-    case 'line':
-      return outlet ? undefined : deck.line(news.line)
+    case 'lines':
+      return outlet ? undefined : news.lines.forEach((each) => deck.line(each))
     case 'stage':
       return arrange(news)
     default:

@@ -183,7 +183,7 @@ export type News =
       faces: Record<string, Partial<Face>>
     }
   | { type: 'face'; number: number; fixture: string; face: Partial<Face> }
-  | { type: 'line'; number: number; line: ChatSeen }
+  | { type: 'lines'; number: number; lines: ChatSeen[] }
   | { type: 'part'; number: number; part: Part }
   | { type: 'end'; number: number; partRun: string; at: number }
   | { type: 'hush'; number: number; at: number }

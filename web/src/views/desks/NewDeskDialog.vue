@@ -18,7 +18,8 @@ const wiring = useWiring()
 /** What was chosen; until then the first of what there is, which may come only after the dialog is open. */
 const chosenKind = ref('')
 const chosenStage = ref<string | null>(null)
-const name = ref('')
+/** What it is called where a name was written; until then by its kind. */
+const named = ref<string | null>(null)
 const word = ref('')
 const words = ref(true)
 const busy = ref(false)
@@ -26,17 +27,27 @@ const problems = ref<Problem[]>([])
 const form = ref<HTMLElement | null>(null)
 const offered = computed(() => kinds.all.desks.filter((each) => DRAWN[each.name]))
 const kind = computed(() => chosenKind.value || (offered.value[0]?.name ?? ''))
+const name = computed(() => named.value ?? free(kinds.all.desks.find((each) => each.name === kind.value)?.title ?? ''))
 const stage = computed(() => chosenStage.value ?? wiring.stages[0]?.stage.id ?? '')
 const stages = computed(() => [
   ...wiring.stages.map((each) => ({ value: each.stage.id, name: each.stage.name })),
   { value: '', name: 'nowhere yet' },
 ])
+/** A title that no desk is called by yet. */
+const free = (title: string) => {
+  const taken = new Set(wiring.sheets.map((each) => each.desk.name))
+  let count = 1
+  while (taken.has(count > 1 ? `${title} ${count}` : title)) {
+    count++
+  }
+  return count > 1 ? `${title} ${count}` : title
+}
 watch(
   () => props.open,
   async (open) => {
     if (open) {
       chosenKind.value = ''
-      name.value = ''
+      named.value = null
       word.value = ''
       chosenStage.value = null
       words.value = true
@@ -66,9 +77,9 @@ const at = (field: string) => problems.value.filter((each) => each.path === fiel
 </script>
 
 <template>
-  <TheDialog :open="open" title="New desk" width="520px" @close="emit('close')">
+  <TheDialog :open="open" title="New desk" width="780px" @close="emit('close')">
     <form ref="form" class="flex flex-col gap-3" @submit.prevent="make">
-      <div class="grid grid-cols-2 gap-2" role="radiogroup" aria-label="Kind of desk">
+      <div class="grid grid-cols-3 gap-2 max-sm:grid-cols-1" role="radiogroup" aria-label="Kind of desk">
         <button
           v-for="each in offered"
           :key="each.name"
@@ -83,7 +94,14 @@ const at = (field: string) => problems.value.filter((each) => each.path === fiel
           <span class="block text-[13px] text-soft">{{ DRAWN[each.name]?.begins }}</span>
         </button>
       </div>
-      <TextField v-model="name" label="What it is called" :problems="at('name')" />
+      <div @focusin="($event.target as HTMLInputElement).select()">
+        <TextField
+          :model-value="name"
+          label="What it is called"
+          :problems="at('name')"
+          @update:model-value="named = $event"
+        />
+      </div>
       <TextField v-model="word" label="Its word in chat; empty for one made of its name" :problems="at('word')" />
       <ChoiceField
         :model-value="stage"

@@ -23,6 +23,12 @@ const shown = computed(() => found(all.value, find.value))
 const open = computed(
   () => shown.value.find((each) => each.anchor === props.heading || each.title === props.heading) ?? shown.value[0],
 )
+const unknown = computed(
+  () =>
+    props.heading &&
+    all.value.length > 0 &&
+    !all.value.some((each) => each.anchor === props.heading || each.title === props.heading),
+)
 /** Of the books the open one shows its headings; where words are looked for, all that have any. */
 const books = computed(() =>
   [...new Set(shown.value.map((each) => each.book))].map((name) => {
@@ -90,6 +96,9 @@ function follow(click: MouseEvent) {
     </nav>
     <!-- eslint-disable-next-line vuejs-accessibility/click-events-have-key-events, vuejs-accessibility/no-static-element-interactions -->
     <article class="min-w-0 flex-1 overflow-auto px-8 py-6" tabindex="0" aria-label="The guide" @click="follow">
+      <p v-if="unknown" role="status" class="pb-3 text-soft">
+        Nothing is headed “{{ heading }}” here; this is where it begins. Look for it by a word on the left.
+      </p>
       <h1 v-if="open" class="pb-3 text-[24px]">{{ open.title }}</h1>
       <div ref="body" class="guide max-w-[860px]" />
     </article>

@@ -43,6 +43,8 @@ describe('what is shown of the chat', () => {
     expect(lets('held', decision(1, { answers: answer({ held: true }) }))).toBe(true)
     expect(lets('held', decision(1, { answers: answer({ dropped: true }) }))).toBe(true)
     expect(lets('rang', decision(1))).toBe(false)
+    const both = decision(1, { answers: [...(answer({}) as never[]), ...(answer({ held: true }) as never[])] as never })
+    expect(['rang', 'held'].map((each) => lets(each, both))).toEqual([true, true])
   })
 
   it('goes by what the server says of the writer and of what was written', () => {

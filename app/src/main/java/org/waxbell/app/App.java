@@ -144,14 +144,17 @@ public class App {
         Options options = Options.parse(
                 words.stream().filter(each -> each.startsWith("--")).toArray(String[]::new));
         try (DataFolder folder = DataFolder.open(options.data())) {
+            boolean replaces = Files.exists(folder.database());
             Path from = new Copies(folder).find(copy);
             if (Houses.isHouse(from)) {
                 new Houses(folder, Documents.standalone()).restore(from, passphrase(), LocalDateTime.now());
             } else {
                 Copies.restore(folder, copy, LocalDateTime.now());
             }
-            System.out.println(
-                    "In place now: " + from + "\nWhat was there before is in " + folder.backups() + ", as replaced-….");
+            System.out.println("In place now: " + from);
+            if (replaces) {
+                System.out.println("What was there before is in " + folder.backups() + ", as replaced-….");
+            }
         } catch (IOException broken) {
             throw new StartRefused("The data folder could not be let go: " + broken.getMessage() + ".", "Try again.");
         }

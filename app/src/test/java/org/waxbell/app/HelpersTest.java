@@ -3,6 +3,7 @@ package org.waxbell.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -101,7 +102,7 @@ class HelpersTest {
         request.setServletPath(path);
         request.setSession(session);
         request.setContentType(MediaType.APPLICATION_JSON_VALUE);
-        request.setContent(body.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        request.setContent(body.getBytes(StandardCharsets.UTF_8));
         request.setAsyncSupported(true);
         MockHttpServletResponse response = new MockHttpServletResponse();
         app.bean(FilterChainProxy.class)

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -222,6 +223,23 @@ class IrcChatTest extends ChatContract {
     @Test
     void aServerThatFallsSilentIsNoticed() {
         wire.swallow();
+        awaitPhase("tower", "broken");
+        wire.cut();
+        wire.mend();
+        awaitPhase("tower", "up");
+    }
+
+    @Test
+    void aServerThatTalksIsNotGivenUpThoughItsAnswerIsLateInAFlood() {
+        long since = view("tower").at("/state/since").asLong();
+        wire.mute();
+        long start = System.nanoTime();
+        for (int i = 0; Duration.ofNanos(System.nanoTime() - start).toSeconds() < 17; i++) {
+            writes("brine_otter", "line " + i + " of the flood");
+            decided("brine_otter", "line " + i + " of the flood");
+        }
+        assertThat(view("tower").at("/state/phase").asString()).isEqualTo("up");
+        assertThat(view("tower").at("/state/since").asLong()).isEqualTo(since);
         awaitPhase("tower", "broken");
         wire.cut();
         wire.mend();

@@ -6,8 +6,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -58,6 +60,14 @@ class StagesTest {
 
     private static JsonNode stage() {
         return app.get("/api/wiring").body().get("stages").get(0);
+    }
+
+    private String key() {
+        return app.get("/api/stages/main/address")
+                .body()
+                .get("address")
+                .asString()
+                .replaceAll(".*#k=", "");
     }
 
     @Test
@@ -187,11 +197,7 @@ class StagesTest {
 
     @Test
     void theFeedTellsFacesLinesAndEditsToThePagesThatShowTheStage() {
-        String key = app.get("/api/stages/main/address")
-                .body()
-                .get("address")
-                .asString()
-                .replaceAll(".*#k=", "");
+        String key = key();
         try (Listening page = Listening.stage(app, key)) {
             JsonNode welcome = page.next("welcome");
             assertThat(welcome.at("/faces/follower/text").asString()).startsWith("Latest: ");
@@ -204,9 +210,9 @@ class StagesTest {
                     Map.of("kind", "follow", "name", "lowtide_lou", "numbers", Map.of(), "texts", Map.of()));
             assertThat(page.next("face").at("/face/text").asString()).isEqualTo("Latest: lowtide_lou");
             app.say("tallowmoth", "<b>hello</b>");
-            JsonNode line = page.next("line");
-            assertThat(line.at("/line/text").asString()).isEqualTo("<b>hello</b>");
-            assertThat(line.at("/line/command").asBoolean()).isFalse();
+            JsonNode line = page.next("lines");
+            assertThat(line.at("/lines/0/text").asString()).isEqualTo("<b>hello</b>");
+            assertThat(line.at("/lines/0/command").asBoolean()).isFalse();
             JsonNode view = stage();
             ObjectNode moved = (ObjectNode) view.get("stage").deepCopy();
             ((ObjectNode) moved.at("/fixtures/0/frame")).put("x", 99);
@@ -232,6 +238,24 @@ class StagesTest {
                             .valueStream()
                             .map(each -> each.get("type").asString()))
                     .contains("video/webm");
+        }
+    }
+
+    @Test
+    void linesThatFollowOneAnotherQuicklyComeTogetherAllOfThemAndInTheirOrder() {
+        String key = key();
+        try (Listening page = Listening.stage(app, key)) {
+            page.next("welcome");
+            List<String> said =
+                    IntStream.range(0, 12).mapToObj(i -> "quick " + i).toList();
+            said.forEach(each -> app.say("tallowmoth", each));
+            List<String> heard = new ArrayList<>();
+            while (heard.size() < said.size()) {
+                page.next("lines")
+                        .get("lines")
+                        .forEach(each -> heard.add(each.get("text").asString()));
+            }
+            assertThat(heard).isEqualTo(said);
         }
     }
 }

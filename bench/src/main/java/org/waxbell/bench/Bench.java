@@ -19,7 +19,8 @@ public final class Bench {
             "live",
             "scripts",
             "load",
-            "kills");
+            "kills",
+            "evening");
 
     /** Those that need no page and little time: with them every run of the tests sees that measuring works. */
     private static final List<String> QUICK = List.of("ring", "engine", "rehearse", "people", "scripts");
@@ -65,6 +66,7 @@ public final class Bench {
             case "live" -> new LiveBench(scale).run();
             case "scripts" -> new ScriptsBench(scale).run();
             case "load" -> new LoadBench(scale).run();
+            case "evening" -> new EveningBench(scale).run();
             case "kills" -> new KillsBench(scale).run();
             case "voice" -> new VoiceBench(scale).run();
             default -> new StageBench(scale).run();

@@ -11,6 +11,8 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.ExecutionException;
+import org.waxbell.check.Problem;
+import org.waxbell.check.Problems;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -52,14 +54,21 @@ public final class Bridge implements AutoCloseable {
         }
     }
 
+    /** A problem as a line: the place, what stands there, and what to write. */
+    private static String inWords(Problem problem) {
+        String value = problem.value().isEmpty() ? "" : "\"" + problem.value() + "\". ";
+        return problem.path() + ": " + value + problem.message() + " " + problem.remedy();
+    }
+
     private static Plan read(Path file) throws Refused {
         try {
             Plan plan = JSON.readValue(Files.readString(file), Plan.class);
-            List<String> problems = plan.problems();
-            if (problems.isEmpty()) {
+            Problems problems = new Problems();
+            plan.check(problems);
+            if (problems.found().isEmpty()) {
                 return plan;
             }
-            throw new Refused(problems);
+            throw new Refused(problems.found().stream().map(Bridge::inWords).toList());
         } catch (NoSuchFileException none) {
             throw new Refused(List.of("There is no file " + file + "."));
         } catch (IOException unreadable) {

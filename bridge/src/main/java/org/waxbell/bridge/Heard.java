@@ -1,7 +1,7 @@
 package org.waxbell.bridge;
 
 import java.util.List;
-import java.util.Optional;
+import org.waxbell.check.Problems;
 import org.waxbell.mixer.MixerChange;
 import org.waxbell.mixer.MixerPicture.Place;
 
@@ -41,14 +41,16 @@ record Heard(String address, String change, String scene, String source, String 
         return name == null ? "" : name.replace(FIRST, first);
     }
 
-    /** What is wrong with it, with its place. */
-    Optional<String> problem() {
+    /** Adds what is wrong with it. */
+    void check(Problems here) {
         if (address == null || !address.startsWith("/")) {
-            return Optional.of(".address: \"" + address + "\" is no address of OSC; it begins with /");
+            here.at("address").add(address, "It is no address of OSC.", "Begin it with /.");
         }
         if (change == null || change.isBlank()) {
-            return Optional.of(".change: it is missing; write what the message means, such as \"scene.cut\"");
+            here.at("change").add("", "It is missing.", "Write what the message means, such as \"scene.cut\".");
         }
-        return full < 0 ? Optional.of(".full: " + full + " will not do; write 1 or 100") : Optional.empty();
+        if (full < 0) {
+            here.at("full").add(full, "It is less than nothing.", "Write 1 or 100.");
+        }
     }
 }

@@ -1,9 +1,9 @@
 package org.waxbell.bridge;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.waxbell.check.Problems;
 import org.waxbell.mixer.MixerPicture;
 import org.waxbell.mixer.MixerPicture.Item;
 import org.waxbell.mixer.MixerPicture.Place;
@@ -66,54 +66,56 @@ record Plan(
         }
     }
 
-    /** What is wrong with it, each with its place; nothing where it will do. */
-    List<String> problems() {
-        List<String> problems = new ArrayList<>();
-        portProblem("port", port, problems);
+    /** Adds what is wrong with it. */
+    void check(Problems problems) {
+        port(port, problems.at("port"));
         Set<String> known = names("sources", sources.stream().map(Thing::id).toList(), problems);
         names("scenes", scenes.stream().map(Stand::id).toList(), problems);
         if (scenes.isEmpty()) {
-            problems.add("scenes: there are none; write at least one, such as {\"id\": \"bench\"}");
+            problems.at("scenes").add("", "There are none.", "Write at least one, such as {\"id\": \"bench\"}.");
         }
         for (int i = 0; i < scenes.size(); i++) {
             for (String item : scenes.get(i).items()) {
                 if (!known.contains(item)) {
-                    problems.add("scenes[" + i + "].items: \"" + item + "\" is none of the sources; add it there");
+                    problems.at("scenes", i).at("items").add(item, "It is none of the sources.", "Add it there.");
                 }
             }
         }
         if (osc != null) {
-            portProblem("osc.port", osc.port(), problems);
+            port(osc.port(), problems.at("osc").at("port"));
             if (osc.hear() != 0) {
-                portProblem("osc.hear", osc.hear(), problems);
+                port(osc.hear(), problems.at("osc").at("hear"));
             }
         }
         for (int i = 0; i < does.size(); i++) {
-            does.get(i).problem(osc != null).map(("does[" + i + "]")::concat).ifPresent(problems::add);
+            does.get(i).check(osc != null, problems.at("does", i));
         }
         if (!hears.isEmpty() && (osc == null || osc.hear() == 0)) {
-            problems.add("osc.hear: \"hears\" has rules, and no port is heard; write one, such as \"hear\": 7001");
+            problems.at("osc")
+                    .at("hear")
+                    .add(
+                            "",
+                            "There are rules in \"hears\", and no port is heard.",
+                            "Write one, such as \"hear\": 7001.");
         }
         for (int i = 0; i < hears.size(); i++) {
-            hears.get(i).problem().map(("hears[" + i + "]")::concat).ifPresent(problems::add);
-        }
-        return problems;
-    }
-
-    private static void portProblem(String where, int port, List<String> into) {
-        if (port < 1 || port > LAST_PORT) {
-            into.add(where + ": " + port + " is no port; write a number from 1 to " + LAST_PORT);
+            hears.get(i).check(problems.at("hears", i));
         }
     }
 
-    private static Set<String> names(String where, List<String> ids, List<String> into) {
+    private static void port(int port, Problems here) {
+        here.within(port, 1, LAST_PORT, "The port", "");
+    }
+
+    private static Set<String> names(String where, List<String> ids, Problems problems) {
         Set<String> known = new HashSet<>();
         for (int i = 0; i < ids.size(); i++) {
             String id = ids.get(i);
+            Problems here = problems.at(where, i).at("id");
             if (id == null || id.isBlank() || id.contains("/")) {
-                into.add(where + "[" + i + "].id: \"" + id + "\" will not do; write a short name without /");
+                here.add(id, "It is no name.", "Write a short one without /.");
             } else if (!known.add(id)) {
-                into.add(where + "[" + i + "].id: \"" + id + "\" stands there twice; give one another name");
+                here.add(id, "It stands there twice.", "Give one of them another name.");
             }
         }
         return known;

@@ -2,10 +2,10 @@ package org.waxbell.bridge;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.swing.KeyStroke;
+import org.waxbell.check.Problems;
 import org.waxbell.mixer.MixerChange;
 
 /**
@@ -78,23 +78,19 @@ record Rule(
         };
     }
 
-    /** What is wrong with it, with its place. @param osc whether the program can be told by messages */
-    Optional<String> problem(boolean osc) {
+    /** Adds what is wrong with it. @param osc whether the program can be told by messages */
+    void check(boolean osc, Problems here) {
         if (change == null || change.isBlank()) {
-            return Optional.of(".change: it is missing; write which, such as \"scene.cut\"");
+            here.at("change").add("", "It is missing.", "Write which, such as \"scene.cut\".");
         }
         if ((send == null) == (press == null)) {
-            return Optional.of(": write either \"send\" or \"press\"");
+            here.add("", "It says nothing that is done, or two things.", "Write either \"send\" or \"press\".");
+        } else if (send != null && !send.startsWith("/")) {
+            here.at("send").add(send, "It is no address of OSC.", "Begin it with /.");
+        } else if (send != null && !osc) {
+            here.at("send").add(send, "There is no \"osc\" that says where to.", "Add it.");
+        } else if (press != null && KeyStroke.getKeyStroke(press) == null) {
+            here.at("press").add(press, "It is no key.", "Write it such as \"ctrl shift F2\".");
         }
-        if (send != null && !send.startsWith("/")) {
-            return Optional.of(".send: \"" + send + "\" is no address of OSC; it begins with /");
-        }
-        if (send != null && !osc) {
-            return Optional.of(".send: there is no \"osc\" that says where to; add it");
-        }
-        if (press != null && KeyStroke.getKeyStroke(press) == null) {
-            return Optional.of(".press: \"" + press + "\" is no key; write it such as \"ctrl shift F2\"");
-        }
-        return Optional.empty();
     }
 }

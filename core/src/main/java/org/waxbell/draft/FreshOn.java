@@ -82,8 +82,6 @@ public record FreshOn(
     /** What is made where it is an outlet. */
     public static final String OUTLET = "outlet";
 
-    private static final int STEP = 24;
-    private static final int STEPS = 6;
     private static final Stage PLAIN = Stage.plain("", "", 1_280, 720, List.of(), List.of());
 
     /** The same for a score of a cue. */
@@ -140,12 +138,7 @@ public record FreshOn(
                         stage.spots().stream().map(Spot::frame),
                         stage.fixtures().stream().map(Fixture::frame))
                 .toList();
-        int width = Math.min(wide, stage.width());
-        int height = Math.min(high, stage.height());
-        int step = there.size() % STEPS * STEP;
-        int layer = there.stream().mapToInt(Frame::layer).max().orElse(0) + 1;
-        return new Frame(
-                (stage.width() - width) / 2 + step, (stage.height() - height) / 2 + step, width, height, layer);
+        return new FreeFrame(stage, there).of(wide, high);
     }
 
     /** A spot, as they are when they are made. */

@@ -88,9 +88,11 @@ public record NewCue(Pull pull, String answer, List<String> parts, String rack) 
         Cue empty = blank(Ids.of(name, "cue", LONGEST_ID, taken), name, rack).withPulls(List.of(pull));
         List<Part> score = new ArrayList<>();
         for (String kind : parts) {
+            // What one part needs, one before it may bring.
+            FreshOn there = on.within(empty, score, kind);
             kinds.kind(kind)
-                    .filter(known -> on.missing(known).isEmpty())
-                    .map(known -> known.fresh().apply(on.within(empty, score, kind)))
+                    .filter(known -> there.missing(known).isEmpty())
+                    .map(known -> known.fresh().apply(there))
                     .map(part -> part instanceof CardPart card ? said(card) : part)
                     .ifPresent(score::add);
         }

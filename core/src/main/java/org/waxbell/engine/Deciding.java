@@ -23,6 +23,7 @@ import org.waxbell.gate.GateAnswer;
 import org.waxbell.gate.GateQuery;
 import org.waxbell.gate.Let;
 import org.waxbell.gate.LetBook;
+import org.waxbell.gate.WhoGate;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.score.Score;
 import org.waxbell.score.ScoreCompiler;
@@ -157,11 +158,18 @@ final class Deciding {
             gates.add(new GateAnswer("take", false, "none of its takes fits", Map.of()));
         }
         FirstLinePull first = match.first();
-        if (first != null && first.spentWhenHeld()) {
+        if (first != null && isSpentThough(first, gates.get(gates.size() - 1))) {
             question.event().by().ifPresent(viewer -> handlers.firstLines().spend(cue.id(), first, viewer, out));
         }
         answerHeld(question, cue, gates.get(gates.size() - 1), out);
         return new CueAnswer(cue.id(), cue.name(), List.copyOf(gates), 0, "", false, List.of(), "");
+    }
+
+    /** Who one is does not change: whom a cue is not for had their first line, and is not told so again at each line. */
+    private static boolean isSpentThough(FirstLinePull first, GateAnswer held) {
+        return first.spentWhenHeld()
+                || first.whose() != FirstLinePull.Whose.FIRST_OF_ALL
+                        && held.gate().equals(WhoGate.KIND.name());
     }
 
     private CueAnswer ring(Question question, ReadyCue ready, Take take, List<GateAnswer> gates, Turn out) {

@@ -54,8 +54,8 @@ final class DeskRuns implements Handler {
     private long moment;
 
     private String atWork = "";
-    /** What desks bring for words, by name. */
-    private Set<String> names = Set.of();
+    /** Who brings what for words, by name. */
+    private final Map<String, Run<?, ?>> owners = new HashMap<>();
 
     DeskRuns(
             List<Desk<?, ?>> desks,
@@ -309,10 +309,7 @@ final class DeskRuns implements Handler {
 
     private static <S> Object unite(
             Desk<?, S> desk, String place, Object now, Renaming renaming, Viewer person, Turn turn) {
-        if (Renaming.names(now, person)) {
-            return now;
-        }
-        Object next = renaming.of(now);
+        Object next = Renaming.names(now, person) ? now : renaming.of(now);
         if (next != now) {
             desk.changes(place, cast(desk, now), cast(desk, next)).forEach(turn::changed);
         }
@@ -349,13 +346,14 @@ final class DeskRuns implements Handler {
     private void define(CueBook book) {
         runs.clear();
         nextIsKnown = false;
-        names = book.wiring().deskValues().keySet();
         book.wiring()
                 .deskDocuments()
                 .forEach((place, document) -> desks.stream()
                         .filter(desk -> desk.name().equals(document.desk()))
                         .findFirst()
                         .ifPresent(desk -> runs.put(place, new Run<>(desk, place, document))));
+        owners.clear();
+        runs.values().forEach(run -> run.document.values().keySet().forEach(name -> owners.put(name, run)));
         ofLines = runs.values().stream().filter(run -> run.hears(ANY_LINE)).toList();
     }
 
@@ -368,14 +366,18 @@ final class DeskRuns implements Handler {
 
     /** The names in words of what desks bring. */
     Set<String> names() {
-        return names;
+        return owners.keySet();
+    }
+
+    /** The value of that name in words, as a person sees it; null where no desk brings it. */
+    @Nullable
+    Object value(Object name, String person) {
+        Run<?, ?> run = owners.get(name);
+        return run == null ? null : run.values(person).get(name);
     }
 
     /** The values of all desks, as a person sees them. */
     Map<String, Object> values(String person) {
-        if (runs.isEmpty()) {
-            return Map.of();
-        }
         Map<String, Object> all = new HashMap<>();
         runs.values().forEach(run -> all.putAll(run.values(person)));
         return all;

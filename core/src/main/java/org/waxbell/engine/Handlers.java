@@ -68,9 +68,9 @@ record Handlers(
         return false;
     }
 
-    /** Everything that stands on the slate and that desks bring, by name in words, where nobody in person looks at it. */
+    /** Everything that stands on the slate and that desks bring, by name in words, where nobody in person looks at it; for this moment. */
     Map<String, String> wordsOfAll() {
-        return withDesks(slate.wordsOfAll("", List.of()), "");
+        return new WordsSeen(slate.wordsOfAll("", List.of()), desks);
     }
 
     /** The same as who caused an event sees it. */

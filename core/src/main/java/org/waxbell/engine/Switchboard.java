@@ -158,7 +158,14 @@ final class Switchboard {
             out.directed(new SetTarget("restart", at, target, state.base(), true));
         } else if (holds(target).isEmpty()) {
             put(state.based(value), out);
+        } else if (isGroundless(target) && !target.kind().stillDoes(state.shown(), value)) {
+            put(new TargetState(target, value, state.shown(), false), out);
         }
+    }
+
+    /** Whether a part holds it of which nothing was known when it began: how it is told to have stood is what it is put back to. */
+    boolean isGroundless(Target target) {
+        return state(target).base().isEmpty() && !holds(target).isEmpty();
     }
 
     /** Ends all that rings hold and puts that back; what stands by itself stays. */

@@ -42,6 +42,7 @@ final class Switches implements Handler {
         String value = fact.text("value");
         String before = board.shown(target);
         boolean byPerson = fact.actor().inPerson();
+        boolean late = board.isGroundless(target);
         if (byPerson) {
             runner.loosen(board.changedByHand(target, value, turn), at, turn);
             runner.dropOff(at, turn);
@@ -52,7 +53,7 @@ final class Switches implements Handler {
         } else {
             board.reported(target, value, at, turn);
         }
-        return !before.equals(value) && (byPerson || !before.isEmpty());
+        return !before.equals(value) && (byPerson || !before.isEmpty() && !late);
     }
 
     private static boolean isHere(Origin origin) {

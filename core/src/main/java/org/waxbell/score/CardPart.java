@@ -78,7 +78,7 @@ public record CardPart(
                     on.another(From.SPOTS),
                     on.first(From.LOOKS),
                     on.brings("viewer") ? "{viewer}" : "Good evening",
-                    on.brings("viewer") ? "was here" : "",
+                    on.brings("viewer") ? "is here" : "",
                     "",
                     "",
                     "",

@@ -108,6 +108,23 @@ class NewCueTest {
     }
 
     @Test
+    void whatOnePartNeedsOneBeforeItBrings() {
+        assertThat(made(ChatWordPull.of("!meet"), "", List.of("lookUp", "introduce"))
+                        .takes()
+                        .get(0)
+                        .score()
+                        .parts())
+                .extracting(each -> each.kind().name())
+                .containsExactly("lookUp", "introduce");
+        assertThat(made(ChatWordPull.of("!meet"), "", List.of("introduce"))
+                        .takes()
+                        .get(0)
+                        .score()
+                        .parts())
+                .isEmpty();
+    }
+
+    @Test
     void aCueCanBeginWithAnyPartThatCanStandSomewhere() {
         FreshOn on = Drafts.on(WIRING, pour(), "");
         for (Kind<? extends Part> kind : Parts.ALL.kinds()) {

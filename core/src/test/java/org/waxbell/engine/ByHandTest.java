@@ -92,6 +92,23 @@ class ByHandTest {
     }
 
     @Test
+    void whatIsToldOfALampOnlyAfterACueSwitchedItIsWhatItIsPutBackTo() {
+        Target bench = new Target(Target.Kind.LAMP, "Bench");
+        SwitchPart breathes = new SwitchPart("lamp", NOW, 6_000, bench, "breathe #c8841a", false, Manner.PLAIN);
+        for (String told : List.of("#ffe0a8 70", "#c8841a 40")) {
+            Engine engine = engine(Samples.cue("t", List.of("!t"), List.of(), breathes));
+            engine.accept(T0, Samples.line(Samples.INES, "!t"));
+            engine.accept(T0 + 10, Facts.switched(Actor.link("room"), bench, told));
+            assertThat(engine.wake(T0 + 7_000).directives().stream()
+                            .filter(SetTarget.class::isInstance)
+                            .map(each -> ((SetTarget) each).value())
+                            .toList())
+                    .as("what it does for us tells nothing of before")
+                    .isEqualTo(told.startsWith("#ffe0a8") ? List.of(told) : List.of());
+        }
+    }
+
+    @Test
     void whatPlaysIsEndedOnItsStageAndWhatItSwitchedIsPutBack() {
         SwitchPart away =
                 new SwitchPart("away", NOW, 9_000, new Target(Target.Kind.RACK, "bench"), "off", false, Manner.PLAIN);

@@ -11,7 +11,6 @@ import org.waxbell.actor.Actor;
 import org.waxbell.booking.BusyRule;
 import org.waxbell.booking.Outlet;
 import org.waxbell.cue.Cue;
-import org.waxbell.cue.FirstLinePull;
 import org.waxbell.cue.HandPull;
 import org.waxbell.cue.ScenePull;
 import org.waxbell.cue.Take;
@@ -23,7 +22,6 @@ import org.waxbell.directive.SayInChat;
 import org.waxbell.event.Facts;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Target;
-import org.waxbell.gate.ConditionGate;
 import org.waxbell.gate.PriceGate;
 import org.waxbell.journal.CueAnswer;
 import org.waxbell.score.Anchor;
@@ -289,23 +287,6 @@ class HouseEngineTest {
                 .singleElement()
                 .isInstanceOfSatisfying(
                         SayInChat.class, say -> assertThat(say.link()).isEqualTo("practice"));
-    }
-
-    @Test
-    void aFirstLineMayBeSpentEvenWhenHeld() {
-        for (boolean spentWhenHeld : new boolean[] {true, false}) {
-            Cue greet = Samples.pulledBy(
-                    Samples.cue(
-                            "greet",
-                            List.of("!x"),
-                            List.of(new ConditionGate("line == 'open'")),
-                            Samples.reply("r", NOW)),
-                    new FirstLinePull(FirstLinePull.Whose.EACH, "", spentWhenHeld));
-            Engine engine = engine(greet);
-            engine.accept(T0, Facts.show(Actor.HOST, true));
-            assertThat(takeOf(say(engine, 1, "closed"))).startsWith("held Greet");
-            assertThat(say(engine, 2, "open").decisions().get(0).cues()).hasSize(spentWhenHeld ? 0 : 1);
-        }
     }
 
     @Test

@@ -22,8 +22,15 @@ public final class Hearing implements WebSocket.Listener, AutoCloseable {
 
     /** One that shows the stage Main, as far as the program sees it. */
     public static Hearing stage(Packaged app) {
-        String key =
-                app.get("/api/stages/main/address").get("address").asString().replaceAll(".*[#&]k=([^&]+).*", "$1");
+        return stage(app, "main");
+    }
+
+    /** One that shows a stage, by its id. */
+    public static Hearing stage(Packaged app, String id) {
+        String key = app.get("/api/stages/" + id + "/address")
+                .get("address")
+                .asString()
+                .replaceAll(".*[#&]k=([^&]+).*", "$1");
         Hearing page = new Hearing(app, "/ws/stage");
         page.socket
                 .sendText(

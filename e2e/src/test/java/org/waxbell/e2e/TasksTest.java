@@ -54,7 +54,7 @@ class TasksTest {
         show("/desks");
         browser.seeText("button", "New desk").click();
         browser.seeText("[role=dialog] [role=radio]", "Task lists").click();
-        browser.see("[role=dialog] input").sendKeys("Polishing");
+        browser.type("[role=dialog] input", "Polishing");
         browser.all("[role=dialog] input").get(1).sendKeys("polish");
         browser.seeText("[role=dialog] button", "Make it").click();
         browser.seeText("h1", "Polishing");

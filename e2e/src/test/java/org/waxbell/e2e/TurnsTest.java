@@ -69,7 +69,7 @@ class TurnsTest extends OnConsole {
         show("/desks");
         browser.seeText("button", "New desk").click();
         browser.seeText("[role=dialog] [role=radio]", "Queue").click();
-        browser.see("[role=dialog] input").sendKeys("Carving");
+        browser.type("[role=dialog] input", "Carving");
         browser.all("[role=dialog] input").get(1).sendKeys("carve");
         browser.seeText("[role=dialog] button", "Make it").click();
         browser.seeText("h1", "Carving");

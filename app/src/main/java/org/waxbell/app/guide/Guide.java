@@ -36,6 +36,7 @@ public final class Guide {
     private static final List<Page> PAGES = List.of(
             new Page("Guide", "guide.md", false),
             new Page("Recipes", "recipes.md", false),
+            new Page("A walk through an evening", "walk.md", true),
             new Page("When something breaks", "reliability.md", false),
             new Page(FORMATS, "formats/wiring.md", true),
             new Page(FORMATS, "formats/kinds.md", true),

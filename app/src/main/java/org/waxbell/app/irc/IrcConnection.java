@@ -39,6 +39,7 @@ final class IrcConnection {
     private final Set<String> joined = ConcurrentHashMap.newKeySet();
     private final AtomicBoolean over = new AtomicBoolean();
     private volatile boolean echoes;
+    private volatile long came = System.nanoTime();
 
     IrcConnection(
             IrcSettings settings, IrcSettings.Account account, String password, String serverPassword, Ears ears) {
@@ -104,6 +105,11 @@ final class IrcConnection {
 
     void connect() {
         client.connect();
+    }
+
+    /** For how long nothing has come from the server, in milliseconds. */
+    long silentMs() {
+        return (System.nanoTime() - came) / 1_000_000;
     }
 
     /** The nickname that it goes by now, which may not be the one it wants. */
@@ -221,6 +227,7 @@ final class IrcConnection {
 
         private void heard(
                 ServerMessageEvent event, User user, String channel, Collection<String> letters, String text) {
+            came = System.nanoTime();
             if (client.isUser(user)) {
                 ears.echoed(IrcConnection.this);
             } else {
@@ -232,6 +239,7 @@ final class IrcConnection {
         @CommandFilter("PONG")
         @Handler
         public void pong(ClientReceiveCommandEvent event) {
+            came = System.nanoTime();
             List<String> parameters = event.getParameters();
             ears.ponged(IrcConnection.this, parameters.isEmpty() ? "" : parameters.get(parameters.size() - 1));
         }

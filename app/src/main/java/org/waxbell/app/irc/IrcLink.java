@@ -179,7 +179,8 @@ final class IrcLink implements Link, IrcConnection.Ears {
             ping(each).whenComplete((millis, failed) -> {
                 if (failed == null) {
                     life.measured(millis);
-                } else if (isCurrent(each)) {
+                } else if (isCurrent(each) && each.silentMs() >= PATIENCE_MS) {
+                    // In a flood the answer stands behind all that was written before it.
                     lost(Trouble.passing(
                             "The server no longer answers.",
                             "Look whether this computer is on the network; it is tried again by itself."));

@@ -83,7 +83,7 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
         MixerLink now = link;
         if (now == null || !now.up()) {
             if (set.lasts()) {
-                owed.add(set.target(), set.value(), now == null ? "" : stood(now.picture(), set.target()));
+                owe(set, now == null ? "" : stood(now.picture(), set.target()));
             } else {
                 loop.completed(
                         set.partRun(), Completion.failed(now == null ? "the mixer is not set up" : now.refusal()));
@@ -101,6 +101,24 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
             loop.completed(set.partRun(), Completion.failed("the mixer has no scene called " + set.value()));
         } else {
             send(now, set);
+        }
+    }
+
+    /** Keeps what is to be put back. The link may have come up meanwhile: nobody would look again. */
+    private void owe(SetTarget set, String left) {
+        owed.add(set.target(), set.value(), left);
+        MixerLink now = link;
+        if (now != null && now.up()) {
+            putBack(now, now.picture());
+        }
+    }
+
+    private void putBack(MixerLink on, MixerPicture stands) {
+        for (OwedTargets.Owed each : owed.take()) {
+            if (each.due(stood(stands, each.target()))) {
+                send(on, new SetTarget("owed", clock.now(), each.target(), each.value(), true));
+                reports.expect(each.target(), each.value());
+            }
         }
     }
 
@@ -122,12 +140,7 @@ public class MixerDesk implements TargetOut, MixerLink.Watcher {
     @Override
     public void joined(MixerLink from, MixerPicture before, MixerPicture now) {
         if (from == link) {
-            for (OwedTargets.Owed each : owed.take()) {
-                if (each.due(stood(now, each.target()))) {
-                    send(from, new SetTarget("owed", clock.now(), each.target(), each.value(), true));
-                    reports.expect(each.target(), each.value());
-                }
-            }
+            putBack(from, now);
             reports.joined(before, now, !from.practice());
             news.publishEvent(new MixerStands(now));
         }

@@ -2,6 +2,8 @@ package org.waxbell.app.room;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.waxbell.actor.Actor;
@@ -29,6 +31,9 @@ import org.waxbell.room.DeviceStands;
 public class RoomDesk implements TargetOut, RoomLink.Watcher {
     private final Inbox loop;
     private final OwedTargets owed;
+    /** Those of which the engine was told how they stand. */
+    private final Set<Target> told = ConcurrentHashMap.newKeySet();
+
     private volatile @Nullable RoomLink link;
 
     RoomDesk(Inbox loop, SettingMapper settings, Documents json) {
@@ -37,6 +42,7 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
     }
 
     void become(RoomLink next) {
+        told.clear();
         link = next;
     }
 
@@ -58,10 +64,7 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
                 now == null ? Optional.empty() : now.device(set.target().name());
         if (now == null || !now.works()) {
             if (set.lasts()) {
-                owed.add(
-                        set.target(),
-                        set.value(),
-                        device.map(DeviceStands::value).orElse(""));
+                owe(set, device.map(DeviceStands::value).orElse(""));
             } else {
                 failed(set, now == null ? "the room is not set up" : now.refusal());
             }
@@ -69,6 +72,10 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
             failed(set, "the room has no such thing: " + set.target().inWords());
         } else {
             String before = device.get().value();
+            if (!told.contains(set.target())) {
+                // The room is there and has not told it yet: else nobody would know what to put it back to.
+                tell(Actor.link("room"), device.get());
+            }
             now.ask(device.get(), set.value()).whenComplete((done, wrong) -> {
                 if (wrong != null && set.lasts()) {
                     owed.add(set.target(), set.value(), before);
@@ -76,6 +83,15 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
                     failed(set, Causes.words(wrong));
                 }
             });
+        }
+    }
+
+    /** Keeps what is to be put back. The link may have come up meanwhile and told how all stands: nobody would look again. */
+    private void owe(SetTarget set, String last) {
+        owed.add(set.target(), set.value(), last);
+        RoomLink now = link;
+        if (now != null && now.works()) {
+            now.device(set.target().name()).ifPresent(found -> stands(now, found, By.FOUND));
         }
     }
 
@@ -98,7 +114,12 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
             set(new SetTarget("owed", 0, target, due.get().value(), true));
             return;
         }
-        Fact switched = Facts.switched(by == By.PERSON ? Actor.ROOM : Actor.link("room"), target, now.value());
+        tell(by == By.PERSON ? Actor.ROOM : Actor.link("room"), now);
+    }
+
+    private void tell(Actor by, DeviceStands now) {
+        told.add(target(now));
+        Fact switched = Facts.switched(by, target(now), now.value());
         loop.step(at -> new Step.Happens(at, switched));
     }
 }

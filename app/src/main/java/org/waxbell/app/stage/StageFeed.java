@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -49,6 +50,10 @@ public class StageFeed implements Carriers {
 
     private static final long PATIENCE_SECONDS = 5;
     private static final int MOST_LINES = 20;
+    /** Lines that follow one another more quickly than this are told together, in milliseconds: nobody could read them one by one. */
+    private static final long TOGETHER_MS = 100;
+
+    private static final Executor LATER = CompletableFuture.delayedExecutor(TOGETHER_MS, TimeUnit.MILLISECONDS);
     private final Map<String, Feed> feeds = new HashMap<>();
     private final Documents json;
     private final MediaTokens tokens;
@@ -69,6 +74,8 @@ public class StageFeed implements Carriers {
         private final Map<String, StagePage> pages = new LinkedHashMap<>();
         private final Map<String, Face> faces = new TreeMap<>();
         private final Deque<ChatSeen> lines = new ArrayDeque<>();
+        private int untold;
+        private boolean gathers;
         private @Nullable Stage told;
         private List<Media> ahead = List.of();
         private Map<String, Plate> plates = Map.of();
@@ -109,7 +116,7 @@ public class StageFeed implements Carriers {
 
     private record FaceNews(String type, long number, String fixture, Face face) {}
 
-    private record LineNews(String type, long number, ChatSeen line) {}
+    private record LinesNews(String type, long number, List<ChatSeen> lines) {}
 
     /** A line of chat as a stage shows it. @param at when, milliseconds since 1970 UTC @param command whether it begins as a chat word does */
     public record ChatSeen(long at, String name, String text, boolean command) {}
@@ -151,8 +158,29 @@ public class StageFeed implements Carriers {
                 if (feed.lines.size() > MOST_LINES) {
                     feed.lines.removeFirst();
                 }
-                tell(feed, new LineNews("line", ++feed.number, line));
+                feed.untold = Math.min(feed.untold + 1, MOST_LINES);
+                if (!feed.gathers) {
+                    gather(feed);
+                }
             }
+        }
+    }
+
+    /** Tells what waits; what comes soon after it is gathered first. */
+    private synchronized void gather(Feed feed) {
+        feed.gathers = feed.untold > 0;
+        if (feed.gathers) {
+            tellLines(feed);
+            LATER.execute(() -> gather(feed));
+        }
+    }
+
+    private void tellLines(Feed feed) {
+        if (feed.untold > 0) {
+            List<ChatSeen> all = List.copyOf(feed.lines);
+            List<ChatSeen> news = all.subList(all.size() - feed.untold, all.size());
+            feed.untold = 0;
+            tell(feed, new LinesNews("lines", ++feed.number, news));
         }
     }
 
@@ -212,6 +240,8 @@ public class StageFeed implements Carriers {
         Feed feed = feed(page.stage());
         forget(feed);
         wiring.current().wiring().stage(page.stage()).ifPresent(stage -> follow(feed, stage));
+        // What the page is told at first holds the lines that wait; they are not to come once more.
+        tellLines(feed);
         feed.pages.put(page.id(), page);
         List<StagePart> parts = feed.shown.values().stream()
                 .map(part -> StagePart.of(part, tokens, spoken))
@@ -339,6 +369,9 @@ public class StageFeed implements Carriers {
 
     private void tell(Feed feed, Object message) {
         forget(feed);
+        if (feed.pages.isEmpty()) {
+            return;
+        }
         String text = json.write(message);
         feed.pages.values().forEach(page -> page.outbox().post(text));
     }

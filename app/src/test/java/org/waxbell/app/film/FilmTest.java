@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -92,7 +95,7 @@ class FilmTest {
         byte[] film = film();
         for (byte[] broken : List.of(
                 new byte[0],
-                "no film at all".getBytes(java.nio.charset.StandardCharsets.UTF_8),
+                "no film at all".getBytes(StandardCharsets.UTF_8),
                 Arrays.copyOf(film, 40),
                 new byte[500])) {
             assertThatThrownBy(() -> WebmCut.of(broken, "x", 0, 1_000))
@@ -108,7 +111,7 @@ class FilmTest {
 
     @Test
     void soundsAreDecodedToSamples() throws Exception {
-        byte[] bell = java.nio.file.Files.readAllBytes(java.nio.file.Path.of("src/test/resources/sounds/bell.flac"));
+        byte[] bell = Files.readAllBytes(Path.of("src/test/resources/sounds/bell.flac"));
         var samples = MediaFiles.samples(bell, "audio/flac");
         assertThat(samples.all().length / samples.channels() * 1_000L / samples.rate())
                 .isBetween(1_400L, 1_600L);

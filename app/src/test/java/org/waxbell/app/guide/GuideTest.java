@@ -21,6 +21,7 @@ class GuideTest {
                 .containsExactly(
                         "Guide",
                         "Recipes",
+                        "A walk through an evening",
                         "When something breaks",
                         "Formats",
                         "How it is built",

@@ -8,6 +8,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Objects;
 import javax.sound.sampled.AudioFileFormat;
@@ -62,8 +63,7 @@ class SoundReaderTest {
 
     @Test
     void whatIsNoSoundIsRefusedWhateverItsName() {
-        assertThatThrownBy(
-                        () -> Intake.of("Bench", "good evening, all".getBytes(java.nio.charset.StandardCharsets.UTF_8)))
+        assertThatThrownBy(() -> Intake.of("Bench", "good evening, all".getBytes(StandardCharsets.UTF_8)))
                 .hasMessage("it is text/plain, and a sound is WAV, FLAC, MP3, Ogg Vorbis or Opus");
         assertThatThrownBy(() -> Intake.of("Bench", new byte[0])).hasMessage("it is empty");
         assertThatThrownBy(() -> Intake.of("Bench", new byte[Intake.MOST_SOUND + 1]))

@@ -16,6 +16,7 @@ public final class CutProxy implements AutoCloseable {
     private final List<Socket> open = new CopyOnWriteArrayList<>();
     private volatile boolean cut;
     private volatile boolean deaf;
+    private volatile boolean mute;
 
     /** A wire to {@code to} on this machine. */
     public CutProxy(int to) {
@@ -43,20 +44,20 @@ public final class CutProxy implements AutoCloseable {
                 }
                 Socket far = new Socket(InetAddress.getLoopbackAddress(), to);
                 open.addAll(List.of(near, far));
-                daemon(() -> pump(near, far));
-                daemon(() -> pump(far, near));
+                daemon(() -> pump(near, far, true));
+                daemon(() -> pump(far, near, false));
             } catch (IOException gone) {
                 // The door was closed, or the far end is not there: who came in finds out.
             }
         }
     }
 
-    private void pump(Socket from, Socket into) {
+    private void pump(Socket from, Socket into, boolean there) {
         byte[] piece = new byte[8_192];
         try (InputStream in = from.getInputStream();
                 OutputStream out = into.getOutputStream()) {
             for (int read = in.read(piece); read >= 0; read = in.read(piece)) {
-                while (deaf && !from.isClosed()) {
+                while ((deaf || mute && there) && !from.isClosed()) {
                     Thread.onSpinWait();
                     Thread.yield();
                 }
@@ -82,6 +83,12 @@ public final class CutProxy implements AutoCloseable {
     public void mend() {
         cut = false;
         deaf = false;
+        mute = false;
+    }
+
+    /** What comes is heard still, and nothing that is said gets there. */
+    public void mute() {
+        mute = true;
     }
 
     /** Nothing gets through any more, and nobody notices by itself. */
