@@ -112,7 +112,7 @@ final class EveningBench {
             for (int i = 0; System.nanoTime() < until; i++) {
                 String says = "evening card " + i + ".";
                 long pressed = System.nanoTime();
-                app.say("wickerby", "!evening " + i);
+                app.say("wickerby", "!benchcard " + i);
                 while (page.heard(says) == 0 && System.nanoTime() - pressed < 10_000_000_000L) {
                     LockSupport.parkNanos(200_000);
                 }
@@ -148,16 +148,16 @@ final class EveningBench {
                 .findFirst()
                 .orElseThrow();
         ObjectNode cue = (ObjectNode) sample.deepCopy();
-        cue.put("id", "evening").put("name", "evening").putArray("gates");
+        cue.put("id", "bench-card").put("name", "A card of the bench").putArray("gates");
         cue.putArray("whenHeld");
-        ((ObjectNode) cue.at("/pulls/0")).putArray("words").add("!evening");
+        ((ObjectNode) cue.at("/pulls/0")).putArray("words").add("!benchcard");
         ObjectNode card = (ObjectNode) cue.at("/takes/0/score/parts/0");
         card.put("words", "evening card {argument}.")
                 .put("stage", "break")
                 .put("spot", "all-over")
                 .put("lengthMs", 2_000);
         ((ObjectNode) cue.at("/takes/0/score")).putArray("parts").add(card);
-        JsonNode saved = app.put("/api/cues/evening", Map.of("version", 0, "cue", cue));
+        JsonNode saved = app.put("/api/cues/bench-card", Map.of("version", 0, "cue", cue));
         if (saved.has("problems")) {
             throw new IllegalStateException(saved.toString());
         }
