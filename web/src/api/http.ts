@@ -21,9 +21,7 @@ export const problemsOf = (failed: unknown): Problem[] => {
 const refusal = async (answer: Response): Promise<Refusal> => {
   const body = (await answer.json().catch(() => ({}))) as Record<string, unknown>
   const problems = (body.problems as Problem[] | undefined) ?? []
-  const [first, ...more] = problems
-  const says = first && !more.length ? `${first.message} ${first.remedy}`.trim() : body.detail
-  return new Refusal(answer.status, String(says ?? `The server answered ${answer.status}.`), problems, body)
+  return new Refusal(answer.status, String(body.detail ?? `The server answered ${answer.status}.`), problems, body)
 }
 
 /** Asks the server; throws {@link Refusal}. */

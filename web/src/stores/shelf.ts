@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { ask, problemsOf } from '@/api/http'
+import { ask } from '@/api/http'
 import type { Gone, ShelfFile } from '@/api/types'
 import { bringAny, type Dropped } from '@/lib/shelf'
 import { useNotes } from './notes'
@@ -70,8 +70,7 @@ export const useShelf = defineStore('shelf', () => {
         Object.assign(entry, { state: 'there', folder: media.folder, says: without && `without ${without}` })
         await load()
       } catch (refusal) {
-        const [problem] = problemsOf(refusal)
-        Object.assign(entry, { state: 'refused', says: problem!.message })
+        Object.assign(entry, { state: 'refused', says: (refusal as Error).message })
       }
     }
     await wiring.load()
@@ -86,8 +85,7 @@ export const useShelf = defineStore('shelf', () => {
       await Promise.all([load(), wiring.load()])
       return done
     } catch (refusal) {
-      const [problem] = problemsOf(refusal)
-      notes.say(`${problem!.message} ${problem!.remedy}`.trim())
+      notes.say((refusal as Error).message)
       return undefined
     }
   }

@@ -3,7 +3,14 @@ import { useId } from 'vue'
 import type { Problem } from '@/api/types'
 import TheProblems from './TheProblems.vue'
 
-defineProps<{ label: string; modelValue: string; problems: Problem[]; mono?: boolean; suggest?: string[] }>()
+defineProps<{
+  label: string
+  modelValue: string
+  problems: Problem[]
+  mono?: boolean
+  suggest?: string[]
+  placeholder?: string
+}>()
 const list = useId()
 defineEmits<{ 'update:modelValue': [string] }>()
 </script>
@@ -15,6 +22,7 @@ defineEmits<{ 'update:modelValue': [string] }>()
       class="field"
       :class="mono && 'font-mono text-[13px]'"
       :value="modelValue"
+      :placeholder="placeholder"
       :aria-invalid="problems.length > 0"
       autocomplete="off"
       :list="suggest?.length ? list : undefined"

@@ -18,8 +18,7 @@ const wiring = useWiring()
 /** What was chosen; until then the first of what there is, which may come only after the dialog is open. */
 const chosenKind = ref('')
 const chosenStage = ref<string | null>(null)
-/** What it is called where a name was written; until then by its kind. */
-const named = ref<string | null>(null)
+const name = ref('')
 const word = ref('')
 const words = ref(true)
 const busy = ref(false)
@@ -27,27 +26,17 @@ const problems = ref<Problem[]>([])
 const form = ref<HTMLElement | null>(null)
 const offered = computed(() => kinds.all.desks.filter((each) => DRAWN[each.name]))
 const kind = computed(() => chosenKind.value || (offered.value[0]?.name ?? ''))
-const name = computed(() => named.value ?? free(kinds.all.desks.find((each) => each.name === kind.value)?.title ?? ''))
 const stage = computed(() => chosenStage.value ?? wiring.stages[0]?.stage.id ?? '')
 const stages = computed(() => [
   ...wiring.stages.map((each) => ({ value: each.stage.id, name: each.stage.name })),
   { value: '', name: 'nowhere yet' },
 ])
-/** A title that no desk is called by yet. */
-const free = (title: string) => {
-  const taken = new Set(wiring.sheets.map((each) => each.desk.name))
-  let count = 1
-  while (taken.has(count > 1 ? `${title} ${count}` : title)) {
-    count++
-  }
-  return count > 1 ? `${title} ${count}` : title
-}
 watch(
   () => props.open,
   async (open) => {
     if (open) {
       chosenKind.value = ''
-      named.value = null
+      name.value = ''
       word.value = ''
       chosenStage.value = null
       words.value = true
@@ -94,14 +83,12 @@ const at = (field: string) => problems.value.filter((each) => each.path === fiel
           <span class="block text-[13px] text-soft">{{ DRAWN[each.name]?.begins }}</span>
         </button>
       </div>
-      <div @focusin="($event.target as HTMLInputElement).select()">
-        <TextField
-          :model-value="name"
-          label="What it is called"
-          :problems="at('name')"
-          @update:model-value="named = $event"
-        />
-      </div>
+      <TextField
+        v-model="name"
+        label="What it is called; empty for its kind"
+        :placeholder="offered.find((each) => each.name === kind)?.title"
+        :problems="at('name')"
+      />
       <TextField v-model="word" label="Its word in chat; empty for one made of its name" :problems="at('word')" />
       <ChoiceField
         :model-value="stage"
@@ -117,7 +104,7 @@ const at = (field: string) => problems.value.filter((each) => each.path === fiel
       <TheProblems :problems="problems.filter((each) => !['name', 'stage'].includes(each.path))" />
       <div class="flex justify-end gap-2">
         <button type="button" class="button" @click="emit('close')">Cancel</button>
-        <button class="button button-dark" :disabled="busy || !name.trim()">Make it</button>
+        <button class="button button-dark" :disabled="busy">Make it</button>
       </div>
     </form>
   </TheDialog>

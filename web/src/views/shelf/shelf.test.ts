@@ -46,10 +46,7 @@ describe('the shelf', () => {
       }
       return Promise.resolve(
         name === 'cracked.wav'
-          ? answer(
-              { problems: [{ path: 'file', value: name, message: 'It is broken.', remedy: 'Bring another.' }] },
-              400,
-            )
+          ? answer({ detail: 'It is broken. Bring another.', problems: [] }, 400)
           : answer({ media: { folder: 'Bench' }, without: '' }),
       )
     })

@@ -78,6 +78,16 @@ class DesksTest {
     }
 
     @Test
+    void aDeskWithoutANameIsCalledByItsKind() {
+        String first = make("poll", " ", "").body().get("id").asString();
+        String second = make("poll", "", "").body().get("id").asString();
+        assertThat(sheet(first).at("/desk/name").asString()).isEqualTo("Poll");
+        assertThat(sheet(second).at("/desk/name").asString()).isEqualTo("Poll 2");
+        app.post("/api/undo", null);
+        app.post("/api/undo", null);
+    }
+
+    @Test
     void aDeskThatIsMadeAnewBeginsAnew() {
         make("queue", "Help with knots", "knots");
         ask("queue", "knots", "add", Map.of("name", "reed_bell"));
@@ -102,10 +112,11 @@ class DesksTest {
     @Test
     void whatCannotBeMadeOrSavedIsToldByItsFieldAndNothingIsChanged() {
         String before = app.askText("/api/wiring/document");
-        assertThat(make("lathe", "Wood", "").body().at("/problems/0/path").asString())
-                .isEqualTo("kind");
-        assertThat(make("clock", " ", "").body().at("/problems/0/path").asString())
-                .isEqualTo("name");
+        JsonNode lathe = make("lathe", "Wood", "").body();
+        assertThat(lathe.at("/problems/0/path").asString()).isEqualTo("kind");
+        assertThat(lathe.get("detail").asString())
+                .as("one sentence says what to do about it too")
+                .startsWith("There is no such kind of desk. Choose one of ");
         JsonNode wax = sheet("wax");
         ObjectNode wrong = (ObjectNode) wax.get("desk").deepCopy();
         wrong.put("lengthMs", 0).put("zone", "Moon");

@@ -140,24 +140,17 @@ final class EveningBench {
     }
 
     private static void wire(Packaged app) {
-        JsonNode sample = app.get("/api/wiring")
-                .get("cues")
-                .valueStream()
-                .map(each -> each.get("cue"))
-                .filter(each -> each.get("id").asString().equals("pour-the-taper"))
-                .findFirst()
-                .orElseThrow();
-        ObjectNode cue = (ObjectNode) sample.deepCopy();
-        cue.put("id", "bench-card").put("name", "A card of the bench").putArray("gates");
-        cue.putArray("whenHeld");
-        ((ObjectNode) cue.at("/pulls/0")).putArray("words").add("!benchcard");
-        ObjectNode card = (ObjectNode) cue.at("/takes/0/score/parts/0");
-        card.put("words", "evening card {argument}.")
-                .put("stage", "break")
-                .put("spot", "all-over")
-                .put("lengthMs", 2_000);
-        ((ObjectNode) cue.at("/takes/0/score")).putArray("parts").add(card);
-        JsonNode saved = app.put("/api/cues/bench-card", Map.of("version", 0, "cue", cue));
+        Map<String, Object> wish = LoadBench.cue(
+                app.get("/api/wiring").get("cues").valueStream().toList(),
+                "pour-the-taper",
+                "bench-card",
+                "!benchcard",
+                "evening card {argument}.");
+        ObjectNode score = (ObjectNode) ((ObjectNode) wish.get("cue")).at("/takes/0/score");
+        ObjectNode card = (ObjectNode) score.at("/parts/0");
+        card.put("stage", "break").put("spot", "all-over").put("lengthMs", 2_000);
+        score.putArray("parts").add(card);
+        JsonNode saved = app.put("/api/cues/bench-card", wish);
         if (saved.has("problems")) {
             throw new IllegalStateException(saved.toString());
         }

@@ -153,7 +153,8 @@ final class LoadBench {
         app.put("/api/links/flood", Map.of("kind", "irc", "name", "Flood", "settings", settings, "secrets", Map.of()));
     }
 
-    private static Map<String, Object> cue(List<JsonNode> wired, String like, String id, String word, String says) {
+    /** A wish for a cue of the demo's kind behind no gate. @param like id of the one it is made of @param says what its first part shows or says */
+    static Map<String, Object> cue(List<JsonNode> wired, String like, String id, String word, String says) {
         JsonNode sample = wired.stream()
                 .map(each -> each.get("cue"))
                 .filter(each -> each.get("id").asString().equals(like))

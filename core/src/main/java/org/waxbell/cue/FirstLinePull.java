@@ -15,7 +15,7 @@ import org.waxbell.words.WordKey;
 
 /**
  * Sets the cue off by the first line tonight. It is spent by the first ring of the cue, so that who writes while the cue is
- * held is greeted later.
+ * held is greeted later; whom the cue is not for had their first line all the same.
  *
  * @param whose         whose line it is
  * @param name          the viewer, where one is named; else empty text

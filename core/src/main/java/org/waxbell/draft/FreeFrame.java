@@ -1,6 +1,7 @@
 package org.waxbell.draft;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.waxbell.booking.Frame;
 import org.waxbell.stage.Stage;
 
@@ -28,15 +29,21 @@ final class FreeFrame {
         int right = stage.width() - width - left;
         int bottom = stage.height() - height - top;
         Frame best = new Frame(right, top, width, height, layer);
-        for (int x = right; x >= left; x -= STEP) {
-            for (int y = top; y <= bottom; y += STEP) {
+        for (int x : between(right, left)) {
+            for (int y : between(top, bottom)) {
                 Frame here = new Frame(x, y, width, height, layer);
-                if (isBetter(here, best)) {
-                    best = here;
-                }
+                best = isBetter(here, best) ? here : best;
             }
         }
         return best;
+    }
+
+    /** From one edge to the other in steps, both among them. */
+    private static int[] between(int from, int to) {
+        int steps = (Math.abs(to - from) + STEP - 1) / STEP;
+        return IntStream.rangeClosed(0, steps)
+                .map(step -> from < to ? Math.min(to, from + step * STEP) : Math.max(to, from - step * STEP))
+                .toArray();
     }
 
     private static int margin(int whole, int size) {

@@ -1,6 +1,5 @@
 package org.waxbell.engine;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.waxbell.desk.Desk;
@@ -70,19 +69,19 @@ record Handlers(
 
     /** Everything that stands on the slate and that desks bring, by name in words, where nobody in person looks at it; for this moment. */
     Map<String, String> wordsOfAll() {
-        return new WordsSeen(slate.wordsOfAll("", List.of()), desks);
+        return new WordsSeen(slate.wordsOfAll("", List.of()), desks, "");
     }
 
     /** The same as who caused an event sees it. */
     Map<String, String> wordsOfAll(ShowEvent event) {
         String person = person(event);
-        return withDesks(slate.wordsOfAll(person, named(event)), person);
+        return Map.copyOf(new WordsSeen(slate.wordsOfAll(person, named(event)), desks, person));
     }
 
     /** The values of the host's own slate and of desks, by name in words, as who caused an event sees them. */
     Map<String, String> words(ShowEvent event) {
         String person = person(event);
-        return withDesks(slate.words(person, named(event)), person);
+        return Map.copyOf(new WordsSeen(slate.words(person, named(event)), desks, person));
     }
 
     private static String person(ShowEvent event) {
@@ -93,15 +92,5 @@ record Handlers(
         return event instanceof Written line
                 ? line.mayBeNamed().stream().map(accounts::personOf).toList()
                 : List.of();
-    }
-
-    private Map<String, String> withDesks(Map<String, String> words, String person) {
-        Map<String, Object> more = desks.values(person);
-        if (more.isEmpty()) {
-            return words;
-        }
-        Map<String, String> all = new HashMap<>(words);
-        more.forEach((name, value) -> all.put(name, value.toString()));
-        return all;
     }
 }

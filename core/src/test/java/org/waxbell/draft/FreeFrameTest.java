@@ -38,7 +38,7 @@ class FreeFrameTest {
     void whereThereIsNoRoomAsLittleAsCanBeIsCovered() {
         Frame all = new Frame(0, 0, 1_280, 500, 1);
         assertThat(new FreeFrame(STAGE, List.of(all)).of(400, 180).y()).isGreaterThanOrEqualTo(500);
-        assertThat(new FreeFrame(STAGE, List.of(all)).of(400, 300).y()).isEqualTo(372);
+        assertThat(new FreeFrame(STAGE, List.of(all)).of(400, 300).y()).isEqualTo(384);
     }
 
     @RepeatedTest(40)

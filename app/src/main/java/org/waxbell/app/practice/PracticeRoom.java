@@ -49,11 +49,14 @@ public class PracticeRoom implements RoomHub, Served {
 
     @Override
     public void connect(Ear next) {
+        List<DeviceStands> found;
         synchronized (this) {
             ear = next;
+            found = standing();
         }
         next.up();
-        standing().forEach(each -> next.stands(each, By.FOUND));
+        // As they were before anything could be asked of them: what they are put back to.
+        found.forEach(each -> next.stands(each, By.FOUND));
     }
 
     @Override

@@ -143,8 +143,14 @@ class Answers {
         return problem(HttpStatus.BAD_REQUEST, "Not understood", problem.message(), List.of(problem));
     }
 
+    /** What is told in passing says what to do about it, where it is one thing. */
+    private static String inOneSentence(String message, List<Problem> problems) {
+        String remedy = problems.size() == 1 ? problems.get(0).remedy() : "";
+        return remedy.isEmpty() ? message : message + (message.endsWith(".") ? " " : ". ") + remedy;
+    }
+
     private static ProblemDetail problem(HttpStatus status, String title, String message, List<Problem> problems) {
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, message);
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, inOneSentence(message, problems));
         detail.setTitle(title);
         detail.setProperty("problems", problems);
         return detail;

@@ -2,8 +2,6 @@ package org.waxbell.app.room;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.waxbell.actor.Actor;
@@ -31,9 +29,6 @@ import org.waxbell.room.DeviceStands;
 public class RoomDesk implements TargetOut, RoomLink.Watcher {
     private final Inbox loop;
     private final OwedTargets owed;
-    /** Those of which the engine was told how they stand. */
-    private final Set<Target> told = ConcurrentHashMap.newKeySet();
-
     private volatile @Nullable RoomLink link;
 
     RoomDesk(Inbox loop, SettingMapper settings, Documents json) {
@@ -42,7 +37,6 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
     }
 
     void become(RoomLink next) {
-        told.clear();
         link = next;
     }
 
@@ -72,10 +66,6 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
             failed(set, "the room has no such thing: " + set.target().inWords());
         } else {
             String before = device.get().value();
-            if (!told.contains(set.target())) {
-                // The room is there and has not told it yet: else nobody would know what to put it back to.
-                tell(Actor.link("room"), device.get());
-            }
             now.ask(device.get(), set.value()).whenComplete((done, wrong) -> {
                 if (wrong != null && set.lasts()) {
                     owed.add(set.target(), set.value(), before);
@@ -114,12 +104,7 @@ public class RoomDesk implements TargetOut, RoomLink.Watcher {
             set(new SetTarget("owed", 0, target, due.get().value(), true));
             return;
         }
-        tell(by == By.PERSON ? Actor.ROOM : Actor.link("room"), now);
-    }
-
-    private void tell(Actor by, DeviceStands now) {
-        told.add(target(now));
-        Fact switched = Facts.switched(by, target(now), now.value());
+        Fact switched = Facts.switched(by == By.PERSON ? Actor.ROOM : Actor.link("room"), target, now.value());
         loop.step(at -> new Step.Happens(at, switched));
     }
 }

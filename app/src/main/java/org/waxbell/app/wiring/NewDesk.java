@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.waxbell.act.DeskSheet;
 import org.waxbell.app.json.Refused;
 import org.waxbell.draft.FreshOn;
@@ -29,7 +31,7 @@ import org.waxbell.wiring.Wiring;
 public record NewDesk(DeskSheet desk, Optional<Fixture> fixture, String stage, boolean words) {
     private static final int LONGEST_ID = 30;
 
-    /** A desk that is wanted. @param kind such as {@code clock} @param word its word in chat, empty text for one made of its name @param stage on which it is to be seen, empty text for none @param words whether chat words are made for it */
+    /** A desk that is wanted. @param kind such as {@code clock} @param name empty text for that of its kind @param word its word in chat, empty text for one made of its name @param stage on which it is to be seen, empty text for none @param words whether chat words are made for it */
     public record NewSheet(String kind, String name, String word, String stage, boolean words) {}
 
     /** The id of the desk. */
@@ -58,11 +60,7 @@ public record NewDesk(DeskSheet desk, Optional<Fixture> fixture, String stage, b
 
     /** What is to be made on {@code on}; throws {@link Refused} where it cannot be. @param kept ids under which something is kept still of desks that were taken away: a new one begins anew */
     public static NewDesk plan(FreshOn on, Set<String> kept, NewSheet wanted) {
-        String name = wanted.name().strip();
         Wiring wiring = on.wiring();
-        if (name.isEmpty()) {
-            throw new Refused("name", name, "It has no name.", "Write what it is for, such as At the bench.");
-        }
         Kind<? extends DeskSheet> kind = Kinds.DESKS
                 .kind(wanted.kind())
                 .orElseThrow(() -> new Refused(
@@ -71,6 +69,9 @@ public record NewDesk(DeskSheet desk, Optional<Fixture> fixture, String stage, b
                         "There is no such kind of desk.",
                         "Choose one of "
                                 + Kinds.DESKS.kinds().stream().map(Kind::name).toList() + "."));
+        String name = wanted.name().isBlank()
+                ? free(kind.title(), wiring)
+                : wanted.name().strip();
         Set<String> taken = new HashSet<>(kept);
         taken.add(Reading.DESK);
         wiring.desks().forEach(each -> taken.add(each.id()));
@@ -88,6 +89,16 @@ public record NewDesk(DeskSheet desk, Optional<Fixture> fixture, String stage, b
                 Fixtures.ALL.kind(kind.name()).map(each -> fixture(each, desk, on, there)),
                 wanted.stage(),
                 wanted.words());
+    }
+
+    /** A title that no desk is called by yet. */
+    private static String free(String title, Wiring wiring) {
+        Set<String> taken = wiring.desks().stream().map(DeskSheet::name).collect(Collectors.toSet());
+        return IntStream.iterate(1, count -> count + 1)
+                .mapToObj(count -> count == 1 ? title : title + " " + count)
+                .filter(each -> !taken.contains(each))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The first display of a desk is the fixture of its kind's name, which names the desk in the field of that name. */
