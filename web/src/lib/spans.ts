@@ -23,3 +23,6 @@ export const dayAndTime = (at: number): string => DAY.format(at)
 const DATE = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long', year: 'numeric' })
 /** The day of a moment with its year. */
 export const dateOf = (at: number): string => DATE.format(at)
+
+/** So many months: "1 month", "3 months". */
+export const months = (count: number): string => `${count} ${count === 1 ? 'month' : 'months'}`

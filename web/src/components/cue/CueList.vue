@@ -152,7 +152,7 @@ defineExpose({
 <template>
   <aside
     aria-label="Cues"
-    class="flex w-[300px] flex-none flex-col border-r border-line max-[700px]:w-[230px] 2xl:w-[380px]"
+    class="flex w-[300px] flex-none flex-col border-r border-line max-[1000px]:w-[264px] 2xl:w-[380px]"
   >
     <CuesNav class="px-3 pt-2" />
     <div class="flex gap-2 px-3 py-2">

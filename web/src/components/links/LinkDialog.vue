@@ -98,7 +98,10 @@ const save = async () => {
         <button class="button button-dark" :disabled="saving">Save and connect</button>
       </div>
     </form>
-    <p v-else-if="problems.length" role="alert" class="text-wax-words">{{ problems[0]!.message }}</p>
-    <p v-else class="text-soft">Reading the settings…</p>
+    <template v-else>
+      <p v-if="problems.length" role="alert" class="text-wax-words">{{ problems[0]!.message }}</p>
+      <p v-else class="text-soft">Reading the settings…</p>
+      <p class="text-right"><button class="button" @click="$emit('close')">Cancel</button></p>
+    </template>
   </TheDialog>
 </template>

@@ -2,6 +2,7 @@
 import { useSessionStorage } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import NothingYet from '@/components/NothingYet.vue'
 import CueList from '@/components/cue/CueList.vue'
 import { useEver } from '@/composables/useEver'
 import StagePreview from '@/components/score/StagePreview.vue'
@@ -109,7 +110,7 @@ useKeys({ n: () => (adding.value = true), '/': () => list.value?.find() })
       <aside
         ref="beside"
         aria-label="Stage and part"
-        class="flex w-[316px] flex-none flex-col gap-3 overflow-auto border-l border-line bg-sheet p-3 2xl:w-[460px]"
+        class="flex w-[316px] flex-none flex-col gap-3 overflow-auto border-l border-line bg-sheet p-3 max-[1000px]:w-[248px] 2xl:w-[460px]"
       >
         <StagePreview :stage="stage" />
         <div id="beside-cue" class="contents" />
@@ -129,7 +130,7 @@ useKeys({ n: () => (adding.value = true), '/': () => list.value?.find() })
             <RouterLink v-if="!wiring.cues.length" to="/ready" class="button">Take a ready-made one</RouterLink>
           </p>
         </template>
-        <p v-else class="text-soft">Reading the wiring…</p>
+        <NothingYet v-else />
       </div>
     </div>
     <NewCueDialog v-if="addingEver" :open="adding" :word="word" @close="close" @made="made($event.id)" />

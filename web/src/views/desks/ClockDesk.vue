@@ -52,7 +52,7 @@ const START = { ready: 'Start', paused: 'Go on', over: 'Start anew', running: 'P
         <button v-if="face.phase !== 'ready'" class="button" @click="act('reset')">Back to the beginning</button>
       </div>
       <form class="flex flex-wrap items-end gap-2 pt-3" @submit.prevent="timed('add')">
-        <label class="block min-w-0 flex-1">
+        <label class="block min-w-0 flex-1 basis-48">
           <span class="text-[13px] text-soft">A time, such as 90, 1:30, 1h 5m or until 21:00</span>
           <input v-model="time" class="field" autocomplete="off" data-time />
         </label>

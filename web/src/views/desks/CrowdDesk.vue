@@ -22,7 +22,7 @@ const goes = computed(() => face.value.ends > now.value)
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="What the crowd presses">
       <div class="flex flex-wrap items-baseline gap-3">
-        <p class="min-w-0 flex-1 text-soft" data-presses>
+        <p class="min-w-0 flex-1 basis-48 text-soft" data-presses>
           {{ board.presses }} {{ board.presses === 1 ? 'press' : 'presses' }} in this show<template v-if="face.vote">
             · {{ goes ? `the vote is over in ${digits(face.ends - now, true)}` : 'no vote goes' }}</template
           >

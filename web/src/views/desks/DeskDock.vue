@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
+import NothingYet from '@/components/NothingYet.vue'
 import ChoiceField from '@/components/cue/ChoiceField.vue'
 import HushButton from '@/components/rail/HushButton.vue'
 import { useOpenDesks } from '@/composables/useOpenDesks'
@@ -40,10 +41,10 @@ useOpenDesks(() => (shown.value ? [shown.value.desk.id] : []))
         :sheet="shown.desk"
         :board="desks.boards[shown.desk.id]"
       />
-      <p v-else-if="!shown" class="sheet px-4 py-5 text-center text-soft">
+      <NothingYet v-else-if="!shown" class="sheet px-4 py-5">
         No desk stands here yet. Make one in Wax Bell, under
         <a href="/desks" target="_blank" class="underline">Desks</a>.
-      </p>
+      </NothingYet>
     </div>
   </div>
 </template>

@@ -83,7 +83,7 @@ const remove = (withCues: boolean) =>
   <div class="flex min-h-0">
     <div class="min-w-0 flex-1 overflow-auto px-5 py-4">
       <div class="flex flex-wrap items-center gap-2 pb-3">
-        <h1 class="min-w-0 flex-1 truncate text-[24px]">{{ sheet.desk.name }}</h1>
+        <h1 class="min-w-0 flex-1 basis-48 truncate text-[24px] leading-[1.35]">{{ sheet.desk.name }}</h1>
         <span class="text-[13px] text-soft" role="status">{{ says }}</span>
         <RouterLink v-if="word" class="button" :to="`/cues/${word.cue.id}`">Its chat words</RouterLink>
         <button v-else class="button" @click="words"><MessageSquarePlus :size="15" /> Make its chat words</button>

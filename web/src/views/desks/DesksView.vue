@@ -2,6 +2,7 @@
 import { Plus, ScrollText } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import NothingYet from '@/components/NothingYet.vue'
 import { useOpenDesks } from '@/composables/useOpenDesks'
 import { useDeskBoards } from '@/stores/desks'
 import { useWiring } from '@/stores/wiring'
@@ -64,11 +65,11 @@ const made = async (id: string) => {
     <DeskSheet v-if="shown" :key="shown.desk.id" :sheet="shown" class="min-w-0 flex-1" />
     <div v-else class="flex-1 overflow-auto px-6 py-4">
       <h1 class="text-[24px]">Desks</h1>
-      <p class="sheet mt-3 px-5 py-8 text-center text-soft">
+      <NothingYet class="sheet mt-3 px-5 py-8">
         No desk stands here yet. A desk is a job that goes on all evening: viewers who come up one after another, a
         clock that burns down on the stage, rounds of work and rest.
         <button class="underline" @click="making = true">Make the first</button>.
-      </p>
+      </NothingYet>
     </div>
     <BringExtension :open="bringing" @close="bringing = false" @brought="made" />
     <NewDeskDialog :open="making" @close="making = false" @made="made" />

@@ -45,7 +45,12 @@ const change = (more: Partial<Extension>) => {
 const agree = () => change({ agreed: props.sheet.asks, on: true })
 const takeBack = (permission: string) =>
   change({ agreed: props.sheet.agreed.filter((each) => each !== permission) as Extension['agreed'] })
-const act = (name: string) => desks.act('extension', props.sheet.id, name, { text: said.value }).then(load)
+const act = (name: string) => {
+  const text = said.value
+  // What was said with one act is not said with the next by mistake.
+  said.value = ''
+  return desks.act('extension', props.sheet.id, name, { text }).then(load)
+}
 const choices = computed(() => facts.value?.tries ?? [])
 const wanted = computed(() => event.value || (choices.value[0]?.value ?? ''))
 const tryIt = () =>
@@ -73,8 +78,8 @@ const mean = computed(() => {
       <h2 class="text-[20px]">{{ board.runs ? 'It runs' : `It does not run: ${board.why}` }}</h2>
       <p v-if="sheet.about" class="text-soft">{{ sheet.about }}</p>
       <p class="pt-1 text-[13px] text-soft">
-        Version {{ sheet.version }}<template v-if="mean"> · {{ mean }}</template> · keeps {{ board.kept }} of
-        {{ board.most }} characters
+        Version {{ sheet.version }}<template v-if="mean"> · {{ mean }}</template> · keeps
+        {{ board.kept.toLocaleString('en') }} of {{ board.most.toLocaleString('en') }} characters
       </p>
       <ul v-if="facts?.asks.length" class="pt-2">
         <li

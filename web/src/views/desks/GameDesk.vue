@@ -54,7 +54,7 @@ const callOff = () => desks.act('game', props.sheet.id, 'callOff')
       class="sheet flex flex-wrap items-center gap-3 px-5 py-4"
       aria-label="What stands"
     >
-      <ul class="min-w-0 flex-1">
+      <ul class="min-w-0 flex-1 basis-48">
         <li v-for="each in board.offers" :key="each.person">
           <bdi class="font-semibold">{{ each.name }}</bdi> challenges <bdi class="font-semibold">{{ each.to }}</bdi> for
           {{ each.stake }}

@@ -50,7 +50,7 @@ const copy = async () => {
     <div class="sheet border-l-4 border-l-honey px-5 py-4">
       <EveningTaper :about="sheet.id" :board="board" />
       <div v-if="board.chapter" class="flex flex-wrap items-baseline gap-3 pt-3">
-        <p class="min-w-0 flex-1 text-soft" data-sets>
+        <p class="min-w-0 flex-1 basis-48 text-soft" data-sets>
           {{ holds.length ? `As long as it lasts: ${holds.join('; ')}.` : 'It holds nothing.' }}
         </p>
         <button class="button" data-end @click="desks.act('order', sheet.id, 'end')">End the evening</button>

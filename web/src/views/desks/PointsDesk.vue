@@ -44,7 +44,7 @@ const give = async () => {
         >
       </p>
       <div class="flex flex-wrap items-baseline gap-3 pt-2">
-        <h2 class="min-w-0 flex-1 text-[18px]">Most of those here, when last looked</h2>
+        <h2 class="min-w-0 flex-1 basis-48 text-[18px]">Most of those here, when last looked</h2>
         <button class="button" @click="act('top', {})">Look again</button>
         <RouterLink class="button" to="/people/ledger">The ledger</RouterLink>
       </div>

@@ -38,7 +38,7 @@ const says = computed(() => {
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="The poll">
       <div class="flex flex-wrap items-baseline gap-3">
-        <h2 class="min-w-0 flex-1 text-[20px]">
+        <h2 class="min-w-0 flex-1 basis-48 text-[20px]">
           <bdi>{{ face.question || sheet.question }}</bdi>
         </h2>
         <template v-if="face.open">

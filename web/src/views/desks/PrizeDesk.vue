@@ -54,7 +54,7 @@ const says = computed(() => {
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     <section role="group" class="sheet border-l-4 border-l-honey px-5 py-4" aria-label="The draw">
       <div class="flex flex-wrap items-baseline gap-3">
-        <h2 class="min-w-0 flex-1 text-[20px]">
+        <h2 class="min-w-0 flex-1 basis-48 text-[20px]">
           For <bdi>{{ face.prize }}</bdi>
         </h2>
         <template v-if="face.phase === 'open'">
@@ -96,7 +96,7 @@ const says = computed(() => {
     </section>
     <section role="group" class="sheet px-5 py-4" aria-label="Who is in">
       <div class="flex flex-wrap items-center gap-3">
-        <h2 class="min-w-0 flex-1 text-[18px]">Who is in</h2>
+        <h2 class="min-w-0 flex-1 basis-48 text-[18px]">Who is in</h2>
         <form v-if="face.phase === 'open'" class="flex gap-2" @submit.prevent="enter">
           <input
             v-model="name"

@@ -22,7 +22,9 @@ const turn = () => act('turn', { step: String(props.board.steps) })
 <template>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     <div class="flex flex-wrap items-center gap-2">
-      <p class="min-w-0 flex-1 text-soft" data-state>{{ board.open ? 'Open' : 'Closed' }} · {{ board.takes }}</p>
+      <p class="min-w-0 flex-1 basis-48 text-soft" data-state>
+        {{ board.open ? 'Open' : 'Closed' }} · {{ board.takes }}
+      </p>
       <button class="button" data-open @click="act(board.open ? 'close' : 'open')">
         {{ board.open ? 'Close it' : 'Open it' }}
       </button>

@@ -25,7 +25,7 @@ const STATES = { waits: 'waits', done: 'done', back: 'given back' } as const
           class="flex flex-wrap items-center gap-3 border-t border-line py-1.5 first:border-0"
           data-waits
         >
-          <span class="min-w-0 flex-1">
+          <span class="min-w-0 flex-1 basis-48">
             <bdi class="font-semibold">{{ each.name }}</bdi> asks for {{ each.reward
             }}<template v-if="each.input"
               >: <bdi>{{ each.input }}</bdi></template

@@ -43,7 +43,7 @@ const whom = ref('')
 <template>
   <div class="grid grid-cols-[minmax(0,1fr)] gap-4">
     <div class="flex flex-wrap items-center gap-2">
-      <div class="flex min-w-0 flex-1 flex-wrap gap-1" role="tablist" aria-label="Lists">
+      <div class="flex min-w-0 flex-1 basis-48 flex-wrap gap-1" role="tablist" aria-label="Lists">
         <button
           v-for="each in board.lists"
           :key="each.id"
@@ -67,7 +67,7 @@ const whom = ref('')
     <div class="grid grid-cols-[minmax(0,1fr)] items-start gap-4 @2xl:grid-cols-[minmax(0,1fr)_280px]">
       <section role="group" class="sheet min-w-0" :aria-label="list.name">
         <div class="flex flex-wrap items-center gap-2 border-b border-line px-4 py-2">
-          <h2 class="min-w-0 flex-1 truncate text-[18px]">{{ list.name }}</h2>
+          <h2 class="min-w-0 flex-1 basis-48 truncate text-[18px]">{{ list.name }}</h2>
           <span class="text-[13px] text-soft" data-count>
             {{ list.done }} of {{ list.open + list.done }} done · for {{ list.who }}
           </span>

@@ -122,9 +122,12 @@ describe('the board of an extension', () => {
       about: 'weigh',
       with: { text: '412' },
     })
+    const said = made.find<HTMLInputElement>('[data-said]')
+    expect(said.element.value, 'the next act does not say it again').toBe('')
+    await said.setValue('380')
     await made.find('[data-try]').trigger('click')
     await flushPromises()
-    expect(calls.find((each) => each.path.endsWith('/try'))!.body).toEqual({ event: 'line', text: '412' })
+    expect(calls.find((each) => each.path.endsWith('/try'))!.body).toEqual({ event: 'line', text: '380' })
     expect(made.find('[data-tried]').text()).toContain('say: text <i>hello')
   })
 

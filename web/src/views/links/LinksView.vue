@@ -42,7 +42,7 @@ const idOf = (link: LinkView) => link.id.replace('stage/', '')
         itself; what cannot says what to do. How the program itself does stands under
         <RouterLink to="/health" class="underline decoration-line">Health</RouterLink>.
       </p>
-      <div class="grid grid-cols-2 items-start gap-x-5 gap-y-4 2xl:grid-cols-3">
+      <div class="grid grid-cols-[minmax(0,1fr)] items-start gap-x-5 gap-y-4 min-[760px]:grid-cols-2 2xl:grid-cols-3">
         <div class="flex flex-col gap-3">
           <h2 class="flex items-center justify-between font-sans text-[13px] text-soft">
             1 · Where viewers write

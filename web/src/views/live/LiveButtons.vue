@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ArrowLeft, ArrowRight, Maximize2 } from '@lucide/vue'
 import { computed } from 'vue'
+import NothingYet from '@/components/NothingYet.vue'
 import { usePress } from '@/composables/useHandKeys'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
@@ -74,8 +75,8 @@ const widen = (id: string) =>
         </div>
       </div>
     </div>
-    <p v-if="!shown.length" class="text-soft">
+    <NothingYet v-if="!shown.length">
       No cue has a button yet. Add <i>a button or key</i> to what sets a cue off, and it stands here.
-    </p>
+    </NothingYet>
   </section>
 </template>

@@ -52,16 +52,32 @@ useResizeObserver(scroller, () => !stopped.value && void down())
 
 const text = ref('')
 const to = ref('')
-const chats = computed(() => live.links.filter((each) => each.kind === 'irc' || each.id === 'practice'))
+/** Where one may write: the links, and a channel of one that was answered. */
+const chats = computed(() => {
+  const all = live.links.filter((each) => each.kind === 'irc' || each.id === 'practice')
+  const named = all.map((each) => ({ id: each.id, name: each.name }))
+  return chat.value && !named.some((each) => each.id === chat.value)
+    ? [...named, { id: chat.value, name: nameOf(chat.value) }]
+    : named
+})
+/** Empty for the chat of the house, which the server knows. */
 const chat = ref('')
-const chosen = computed(() => chat.value || wiring.house.home)
+const chosen = computed({ get: () => chat.value || wiring.house.home, set: (other) => (chat.value = other) })
+const nameOf = (id: string) => {
+  const [link = '', ...channel] = id.split('/')
+  return [live.links.find((each) => each.id === link)?.name ?? link, ...channel].join(' ')
+}
+/** Where lines of more than one chat stand, each says of which it is. */
+const several = computed(() => new Set(live.decisions.map((each) => each.written?.chat).filter(Boolean)).size > 1)
 const answer = (line: DecisionNotice) => {
+  // What is answered is answered where it was written.
+  chat.value = line.written?.chat ?? ''
   to.value = line.written?.privately ? line.viewer : ''
   text.value = to.value ? text.value : `@${line.viewer} `
   document.querySelector<HTMLInputElement>('[data-answer]')?.focus()
 }
 const send = () =>
-  ask<DecisionNotice>('POST', '/chat', { chat: chosen.value, to: to.value, text: text.value }).then(
+  ask<DecisionNotice>('POST', '/chat', { chat: chat.value, to: to.value, text: text.value }).then(
     () => (text.value = ''),
     (refusal: Error) => notes.say(refusal.message),
   )
@@ -104,7 +120,7 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
       <div
         v-for="line in shown"
         :key="line.number"
-        v-memo="[line, answering]"
+        v-memo="[line, answering, several]"
         class="flex items-baseline gap-2 border-b border-line py-1.5 pr-2 pl-4 contain-content"
         :data-line="line.number"
       >
@@ -119,6 +135,7 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
               ><bdi>{{ line.viewer }}</bdi></a
             >
             <bdi v-else class="font-semibold">{{ line.viewer }}</bdi>
+            <span v-if="several" class="text-[12.5px] text-soft"> in {{ nameOf(line.written.chat) }}</span>
             <span v-if="line.written.privately" class="text-[12.5px] text-soft"> to you alone</span>
             {{ ' ' }}<bdi>{{ line.written.text }}</bdi>
           </template>
@@ -162,7 +179,7 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
       class="flex flex-wrap items-center gap-2 border-t border-line px-3 py-2"
       @submit.prevent="send"
     >
-      <select v-if="chats.length > 1" v-model="chat" class="field w-auto" aria-label="Into which chat">
+      <select v-if="chats.length > 1" v-model="chosen" class="field w-auto" aria-label="Into which chat">
         <option v-for="each in chats" :key="each.id" :value="each.id">{{ each.name }}</option>
       </select>
       <button v-if="to" type="button" class="text-[13px] underline" title="To everyone instead" @click="to = ''">

@@ -20,7 +20,13 @@ const router = createRouter({
 })
 const within = (component: object, props = {}) => mount(component, { props, global: { plugins: [router] } })
 
-const written = { text: '<b>good</b>: evening', standing: 'member' as const, privately: false, question: false }
+const written = {
+  text: '<b>good</b>: evening',
+  chat: 'tower/#bench',
+  standing: 'member' as const,
+  privately: false,
+  question: false,
+}
 const decision = (number: number, more: Partial<DecisionNotice> = {}): DecisionNotice =>
   ({
     number,
@@ -77,7 +83,7 @@ describe('the chat of Live', () => {
     expect(shown.html()).not.toContain('<b>good</b>')
   })
 
-  it('is answered in the chat that answers go to, privately where it was private', async () => {
+  it('is answered in the chat where it was written, privately where it was private', async () => {
     const calls = serve(() => ({ body: decision(9) }))
     const live = useLive()
     live.decisions = [decision(1, { kind: 'privateLine', written: { ...written, privately: true } })]
@@ -86,7 +92,28 @@ describe('the chat of Live', () => {
     await shown.find('[data-answer]').setValue('I hear you')
     await shown.find('form').trigger('submit')
     await flushPromises()
-    expect(calls.at(-1)!.body).toEqual({ chat: 'practice', to: 'lou', text: 'I hear you' })
+    expect(calls.at(-1)!.body).toEqual({ chat: 'tower/#bench', to: 'lou', text: 'I hear you' })
+  })
+
+  it('says of which chat it is where there is more than one, and what answers none goes to that of the house', async () => {
+    const calls = serve(() => ({ body: decision(9) }))
+    const live = useLive()
+    const link = (id: string, kind: string, name: string) => ({ id, kind, name })
+    live.links = [link('practice', 'channel', 'Practice channel'), link('tower', 'irc', 'Tower')] as never
+    live.decisions = [decision(1)]
+    const shown = within(LiveChat)
+    expect(shown.find('[data-line="1"]').text()).not.toContain('Tower')
+    live.decisions = [decision(1), decision(2, { written: { ...written, chat: 'practice' } })]
+    await flushPromises()
+    expect(shown.find('[data-line="1"]').text()).toContain('in Tower #bench')
+    const into = shown.find<HTMLSelectElement>("[aria-label='Into which chat']")
+    expect(into.element.value).toBe('practice')
+    await shown.find('[data-answer]').setValue('to all')
+    await shown.find('form').trigger('submit')
+    await flushPromises()
+    expect(calls.at(-1)!.body).toEqual({ chat: '', to: '', text: 'to all' })
+    await shown.findAll("[aria-label='Answer lou']")[0]!.trigger('click')
+    expect(into.element.selectedOptions[0]!.text).toBe('Tower #bench')
   })
 })
 

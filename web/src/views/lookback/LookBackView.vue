@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask } from '@/api/http'
 import type { ShowListed, ShowSeen } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
 import { dayAndTime, minuteOfDay, span } from '@/lib/spans'
 import { useLive } from '@/stores/live'
 import DrawnShow from './DrawnShow.vue'
@@ -14,6 +15,7 @@ const props = defineProps<{ show?: string }>()
 const router = useRouter()
 const live = useLive()
 const shows = ref<ShowListed[]>([])
+const listed = ref(false)
 const seen = ref<ShowSeen | null>(null)
 const beside = ref<ShowSeen | null>(null)
 const other = ref('')
@@ -24,7 +26,13 @@ const told = (work: Promise<unknown>) =>
     () => (failed.value = ''),
     (why: Error) => (failed.value = why.message),
   )
-const load = () => told(ask<ShowListed[]>('GET', '/lookback').then((all) => (shows.value = all)))
+const load = () =>
+  told(
+    ask<ShowListed[]>('GET', '/lookback').then((all) => {
+      shows.value = all
+      listed.value = true
+    }),
+  )
 /** The list is another when a show opens or closes. */
 watch(() => live.evening.show, load, { immediate: true })
 const chosen = computed(() => shows.value.find((each) => String(each.show) === props.show) ?? shows.value[0])
@@ -87,9 +95,9 @@ const path = computed(() => `/api/lookback/${chosen.value?.show}`)
         </label>
       </header>
       <p v-if="failed" role="alert" class="text-wax-words">{{ failed }}</p>
-      <p v-if="!shows.length && !failed" class="sheet px-5 py-8 text-center text-soft">
+      <NothingYet v-if="!shows.length && !failed" :told="listed" class="sheet px-5 py-8">
         No show was opened yet. Open one at the top, and what it came to stands here.
-      </p>
+      </NothingYet>
       <template v-if="seen">
         <section class="sheet flex flex-col gap-3 px-5 py-4" aria-label="The show on time">
           <dl class="flex flex-wrap gap-x-8 gap-y-2" data-figures>

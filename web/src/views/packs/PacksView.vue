@@ -3,6 +3,7 @@ import { FileUp } from '@lucide/vue'
 import { computed, onMounted, ref, watch } from 'vue'
 import { ask, problemsOf, sendSeen } from '@/api/http'
 import type { PackHere, PackLook, Problem } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
 import TheDialog from '@/components/TheDialog.vue'
 import CuesNav from '@/components/cue/CuesNav.vue'
 import TheProblems from '@/components/cue/TheProblems.vue'
@@ -15,7 +16,8 @@ import PackMaking from './PackMaking.vue'
 /** Packs that are here, one that comes, and one that is made. */
 const notes = useNotes()
 const live = useLive()
-const here = ref<PackHere[]>([])
+/** Null until they are listed. */
+const here = ref<PackHere[] | null>(null)
 const problems = ref<Problem[]>([])
 const look = ref<PackLook | null>(null)
 const busy = ref(false)
@@ -98,10 +100,10 @@ const left = (pack: PackHere) =>
       </div>
       <section class="sheet px-5 py-4" aria-label="Packs that are here">
         <h2 class="text-[18px]">Here</h2>
-        <p v-if="!here.length" class="py-2 text-soft">
+        <NothingYet v-if="!here?.length" :told="here !== null" class="py-2">
           None was brought in yet. Before anything comes in you see what it adds, what it does, and which words are
           taken.
-        </p>
+        </NothingYet>
         <div
           v-for="pack in here"
           :key="pack.id"

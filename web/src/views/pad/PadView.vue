@@ -2,6 +2,7 @@
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { OrderBoard } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
 import HushButton from '@/components/rail/HushButton.vue'
 import { usePress } from '@/composables/useHandKeys'
 import { useMixerNow } from '@/composables/useMixerNow'
@@ -134,8 +135,8 @@ const page = computed(() => pages.value.find((each) => each.id === chosen.value)
         <span class="truncate font-mono text-[12.5px] opacity-80">{{ key.state || ' ' }}</span>
       </button>
     </div>
-    <p v-else class="p-6 text-center text-soft">
+    <NothingYet v-else class="p-6">
       No cue has a button yet. Add <i>a button or key</i> to what sets a cue off, and it stands here.
-    </p>
+    </NothingYet>
   </div>
 </template>

@@ -3,6 +3,7 @@ import { Plus, Trash2 } from '@lucide/vue'
 import { onMounted, ref } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { Circle, CircleNow, Problem } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
 import { splitList } from '@/lib/lists'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
@@ -146,9 +147,9 @@ const at = (index: number) => problems.value.filter((each) => each.path.startsWi
           />
         </label>
       </section>
-      <p v-if="!wiring.house.circles.length" class="py-6 text-center text-soft">
+      <NothingYet v-if="!wiring.house.circles.length" class="py-6">
         No circle yet. Name one, such as your friends of the bench, and let a cue be for them alone.
-      </p>
+      </NothingYet>
     </div>
   </div>
 </template>

@@ -5,6 +5,8 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask } from '@/api/http'
 import type { PeopleFound, PersonSeen } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
+import { months } from '@/lib/spans'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
 import PeopleCondition from './PeopleCondition.vue'
@@ -24,6 +26,7 @@ const sort = ref('lastSeen')
 const down = ref(true)
 const people = ref<PersonSeen[]>([])
 const count = ref(0)
+const told = ref(false)
 const failed = ref('')
 const COLUMNS = computed(() => [
   { sort: 'name', title: 'Name', wide: 'min-w-0 flex-1' },
@@ -47,6 +50,7 @@ const look = async (from: number) => {
     })
     if (mine === asked) {
       count.value = found.count
+      told.value = true
       people.value = from ? [...people.value, ...found.people] : found.people
       failed.value = ''
     }
@@ -97,7 +101,7 @@ const drop = () => {
 }
 const open = computed(() => String(route.params.id ?? ''))
 const standingOf = (person: PersonSeen) =>
-  person.standing === 'anyone' ? '' : person.months ? `${person.standing}, ${person.months} months` : person.standing
+  person.standing === 'anyone' ? '' : person.months ? `${person.standing}, ${months(person.months)}` : person.standing
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
 </script>
 
@@ -179,9 +183,9 @@ const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', y
           <span class="w-20 text-right font-mono">{{ each.lines }}</span>
           <span class="w-24 text-right font-mono">{{ each.points }}</span>
         </button>
-        <p v-if="!people.length && !failed" class="py-4 text-center text-soft">
+        <NothingYet v-if="!people.length && !failed" :told="told" class="py-4">
           {{ name || condition ? 'Nobody is like that.' : 'Nobody was here yet.' }}
-        </p>
+        </NothingYet>
       </div>
       <p v-if="people.length < count" class="py-3 text-center">
         <button class="button" @click="look(people.length)">{{ (count - people.length).toLocaleString() }} more</button>

@@ -3,7 +3,7 @@ import { X } from '@lucide/vue'
 import { computed, onMounted, ref } from 'vue'
 import { ask } from '@/api/http'
 import type { PersonKept } from '@/api/types'
-import { dayAndTime, span } from '@/lib/spans'
+import { dayAndTime, months, span } from '@/lib/spans'
 import { useNotes } from '@/stores/notes'
 import { useWiring } from '@/stores/wiring'
 import AccountsForm from './AccountsForm.vue'
@@ -71,7 +71,7 @@ const turn = (id: string) =>
         <dt class="text-soft">On</dt>
         <dd>{{ person.link }}</dd>
         <dt class="text-soft">Standing</dt>
-        <dd>{{ person.standing }}{{ person.months ? `, ${person.months} months of membership` : '' }}</dd>
+        <dd>{{ person.standing }}{{ person.months ? `, ${months(person.months)} of membership` : '' }}</dd>
         <dt class="text-soft">First here</dt>
         <dd>{{ person.firstSeen ? dayAndTime(person.firstSeen) : 'not yet' }}</dd>
         <dt class="text-soft">Last here</dt>

@@ -3,6 +3,7 @@ import { Bookmark, Eraser, Search, Trash2, Upload } from '@lucide/vue'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { ShelfFile } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
 import TheDialog from '@/components/TheDialog.vue'
 import { useKeys } from '@/composables/useKeys'
 import { unhurried } from '@/lib/unhurried'
@@ -233,7 +234,7 @@ useKeys({
             @choose="(on, range) => choose(keyOf(spotOf(each)), on, range)"
           />
         </ul>
-        <p v-else-if="shelf.loaded" class="py-10 text-center text-soft">
+        <NothingYet v-else :told="shelf.loaded" class="py-10">
           {{
             search
               ? 'Nothing found.'
@@ -241,7 +242,7 @@ useKeys({
                 ? 'No clip was kept yet. A cue with the part “Make a clip” keeps the last seconds while the mixer streams or records.'
                 : 'Nothing lies here yet. Drop files or whole folders onto this page: WAV, FLAC, MP3, Ogg; PNG, JPEG, GIF, WebP, SVG; WebM, MP4.'
           }}
-        </p>
+        </NothingYet>
       </div>
     </section>
     <aside

@@ -4,6 +4,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { Problem, SlateStanding, SlateValue } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
 import CuesNav from '@/components/cue/CuesNav.vue'
 import TheProblems from '@/components/cue/TheProblems.vue'
 import { free } from '@/lib/lists'
@@ -70,9 +71,9 @@ const write = (id: string, person: string, text: string) =>
       </div>
       <p class="text-soft">Small named values that cues write and read: counts, records, what is being made tonight.</p>
       <TheProblems :problems="problems" />
-      <p v-if="wiring.house.slate.length === 0" class="sheet mt-3 px-4 py-6 text-center text-soft">
+      <NothingYet v-if="wiring.house.slate.length === 0" class="sheet mt-3 px-4 py-6">
         Nothing is on the slate yet. Make a value, then let a cue write it with the part “Write on the slate”.
-      </p>
+      </NothingYet>
       <ul class="mt-3 flex flex-col gap-2">
         <SlateRow
           v-for="value in wiring.house.slate"

@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask } from '@/api/http'
 import type { Placed, Stage } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
 import OutletForm from '@/components/stage/OutletForm.vue'
 import PlaceInspector from '@/components/stage/PlaceInspector.vue'
 import StageCanvas from '@/components/stage/StageCanvas.vue'
@@ -261,9 +262,9 @@ const unplaced = computed(() =>
       </aside>
     </template>
     <div v-else class="grid flex-1 place-items-center">
-      <p class="text-center text-soft">
+      <NothingYet>
         There is no stage yet. <button class="button button-dark" @click="add">Make one</button>
-      </p>
+      </NothingYet>
     </div>
     <TheDialog :open="removing" :title="`Delete ${stage?.name}?`" @close="removing = false">
       <p>

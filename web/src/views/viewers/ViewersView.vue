@@ -3,10 +3,11 @@ import { Download, ExternalLink } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { ask } from '@/api/http'
 import type { PublicWord, Standing } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
 import CuesNav from '@/components/cue/CuesNav.vue'
 import { either } from '@/lib/gates'
 import { useKinds } from '@/stores/kinds'
-import { span } from '@/lib/spans'
+import { months, span } from '@/lib/spans'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
 
@@ -15,6 +16,7 @@ const wiring = useWiring()
 const live = useLive()
 const kinds = useKinds()
 const words = ref<PublicWord[]>([])
+const told = ref(false)
 const failed = ref('')
 const search = ref('')
 const standing = ref<Standing | ''>('')
@@ -22,7 +24,10 @@ watch(
   () => live.wiringStamp,
   () =>
     ask<PublicWord[]>('GET', '/words').then(
-      (found) => (words.value = found),
+      (found) => {
+        words.value = found
+        told.value = true
+      },
       (refusal: Error) => (failed.value = refusal.message),
     ),
   { immediate: true },
@@ -50,7 +55,7 @@ const cueOf = (word: PublicWord) =>
 const rule = (word: PublicWord) => {
   const who = kinds.all.standings
     .filter((each) => word.standings.includes(each.standing as Standing))
-    .map((each) => (each.standing === 'member' && word.months ? `members of ${word.months} months` : each.plural))
+    .map((each) => (each.standing === 'member' && word.months ? `members of ${months(word.months)}` : each.plural))
   return [
     word.standings.includes('anyone') ? '' : `for ${either(who)}`,
     word.argument && `with ${word.argument} behind it`,
@@ -99,7 +104,7 @@ const rule = (word: PublicWord) => {
         />
       </div>
       <p v-if="failed" role="alert" class="pt-2 text-wax-words">{{ failed }}</p>
-      <ul class="sheet mt-3 px-4 py-1">
+      <ul v-if="found.length" class="sheet mt-3 px-4 py-1">
         <li v-for="word in found" :key="word.words[0]" class="flex gap-4 border-t border-line py-1.5 first:border-0">
           <span class="w-[190px] flex-none"
             ><code class="font-mono font-semibold">{{ word.words[0] }}</code
@@ -115,14 +120,14 @@ const rule = (word: PublicWord) => {
             cueOf(word)!.cue.name
           }}</RouterLink>
         </li>
-        <li v-if="found.length === 0" class="py-4 text-center text-soft">
-          {{
-            words.length
-              ? 'Nothing found.'
-              : 'No cue tells viewers of a word yet. Tick “told to viewers” at a cue that has one.'
-          }}
-        </li>
       </ul>
+      <NothingYet v-else :told="told" class="sheet mt-3 py-4">
+        {{
+          words.length
+            ? 'Nothing found.'
+            : 'No cue tells viewers of a word yet. Tick “told to viewers” at a cue that has one.'
+        }}
+      </NothingYet>
       <p v-if="off.length" class="pt-2 text-[13px] text-soft">
         Left out, for they are off: {{ off.map((each) => each.words[0]).join(', ') }}.
       </p>

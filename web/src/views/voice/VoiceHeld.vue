@@ -2,6 +2,7 @@
 import { Check, Volume2, X } from '@lucide/vue'
 import { ref } from 'vue'
 import type { HeldText } from '@/api/types'
+import NothingYet from '@/components/NothingYet.vue'
 import { minuteOfDay } from '@/lib/spans'
 import { useVoice } from '@/stores/voice'
 
@@ -16,7 +17,9 @@ const hear = async (text: HeldText) => {
 <template>
   <section class="sheet px-5 py-4" aria-label="Waits for you">
     <h2 class="text-[18px]">Waits for you</h2>
-    <p v-if="!voice.view?.waits.length" class="pt-1 text-soft">Nothing waits for your ear.</p>
+    <NothingYet v-if="!voice.view?.waits.length" :told="voice.view !== null" class="py-2"
+      >Nothing waits for your ear.</NothingYet
+    >
     <p v-if="failed" role="alert" class="text-[13.5px] text-wax-words">{{ failed }}</p>
     <ul>
       <li
@@ -39,7 +42,9 @@ const hear = async (text: HeldText) => {
       </li>
     </ul>
     <h2 class="pt-4 text-[18px]">Kept out</h2>
-    <p v-if="!voice.view?.keptOut.length" class="pt-1 text-soft">Nothing was kept out yet.</p>
+    <NothingYet v-if="!voice.view?.keptOut.length" :told="voice.view !== null" class="py-2"
+      >Nothing was kept out yet.</NothingYet
+    >
     <ul class="max-h-64 overflow-auto">
       <li
         v-for="each in voice.view?.keptOut ?? []"

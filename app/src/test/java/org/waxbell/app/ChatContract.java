@@ -5,8 +5,10 @@ import static org.awaitility.Awaitility.await;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What every link to a chat owes: held to it are the practice channel and a chat on a real IRC server. */
 abstract class ChatContract {
@@ -96,6 +98,30 @@ abstract class ChatContract {
         JsonNode tried = app().post("/api/links/" + id + "/test", null).body();
         assertThat(tried.get("good").asBoolean()).as(tried.toString()).isTrue();
         assertThat(tried.get("says").asString()).contains(" ms");
+    }
+
+    @Test
+    void whatIsAnsweredByHandGoesWhereItWasWrittenAndAllElseToTheChatOfTheHouse() {
+        ObjectNode house =
+                (ObjectNode) app().get("/api/wiring").body().get("house").deepCopy();
+        ((ObjectNode) house.get("house")).put("home", link().replaceAll("/.*", ""));
+        assertThat(app().put("/api/house", house).status()).isEqualTo(200);
+        writes("brine_otter", "which wax is this");
+        String chat =
+                decided("brine_otter", "which wax is this").at("/written/chat").asString();
+        assertThat(chat).isEqualTo(link());
+        byHand(chat, "it is sage");
+        byHand("", "and heather next");
+    }
+
+    private void byHand(String chat, String text) {
+        assertThat(app().post("/api/chat", Map.of("chat", chat, "to", "", "text", text))
+                        .status())
+                .isEqualTo(200);
+        String heard = nextAnswer();
+        while (!heard.equals(text)) {
+            heard = nextAnswer();
+        }
     }
 
     @Test

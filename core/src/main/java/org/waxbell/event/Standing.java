@@ -25,4 +25,9 @@ public enum Standing {
     public String plural() {
         return plural;
     }
+
+    /** The same where members count from so many months on: {@code members of 3 months}. @param months 0 for any */
+    public String plural(int months) {
+        return this == MEMBER && months > 0 ? plural + " of " + months + (months == 1 ? " month" : " months") : plural;
+    }
 }

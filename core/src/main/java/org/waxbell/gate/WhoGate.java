@@ -134,9 +134,7 @@ public record WhoGate(
     }
 
     private String plural(Standing standing) {
-        return standing == Standing.MEMBER && leastMonths > 0
-                ? "members of " + leastMonths + " months"
-                : standing.plural();
+        return standing.plural(leastMonths);
     }
 
     @Override

@@ -60,7 +60,7 @@ public record Device(
                             .wide(4),
                     Field.choice("sort", "It is", new Choice("lamp", "a lamp"), new Choice("plug", "a plug"))
                             .wide(2),
-                    topic("topic", "Listens to").needed(),
+                    topic("topic", "Listens to the topic").needed(),
                     Field.of(Field.Type.CODE, "payload", "What is written there")
                             .called("What is written there")
                             .most(500)

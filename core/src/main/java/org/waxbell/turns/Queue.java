@@ -200,7 +200,7 @@ public record Queue(
 
     /** Who may join, as a sentence says it. */
     String whoInWords() {
-        return who.plural() + (who == Standing.MEMBER && months > 0 ? " of " + months + " months" : "");
+        return who.plural(months);
     }
 
     /** When somebody may join again, as a sentence says it. */
@@ -223,7 +223,7 @@ public record Queue(
                 .chip(
                         "first",
                         first == First.MEMBERS && firstMonths > 1
-                                ? "members of " + firstMonths + " months come first"
+                                ? Standing.MEMBER.plural(firstMonths) + " come first"
                                 : first.says())
                 .words(", with")
                 .chip("note", note == Note.MUST ? "a note such as “" + sample + "”" : "a note if they like")

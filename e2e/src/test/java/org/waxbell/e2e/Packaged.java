@@ -25,6 +25,11 @@ import tools.jackson.databind.json.JsonMapper;
 /** The packaged application as a process of its own. */
 public final class Packaged implements AutoCloseable {
     private static final Path JAR = Path.of(System.getProperty("waxbell.jar", "../app/target/waxbell-boot.jar"));
+    /** Java is started as people start it. */
+    private static final Path OPTIONS = JAR.toAbsolutePath()
+            .getParent()
+            .resolve("../../packaging/java-options")
+            .normalize();
     /** What Java is told besides; tests, each of which starts it anew, have it compiled less well. */
     private static final String JAVA = System.getProperty("waxbell.java", "");
 
@@ -137,7 +142,7 @@ public final class Packaged implements AutoCloseable {
     private static Process launch(List<String> around, Map<String, String> environment, String... words) {
         List<String> command = new ArrayList<>(around);
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-        command.addAll(List.of("-Xmx" + System.getProperty("waxbell.heap", "256m"), "-XX:+UseSerialGC"));
+        command.addAll(List.of("@" + OPTIONS, "-Xmx" + System.getProperty("waxbell.heap", "256m")));
         command.addAll(HOW);
         command.addAll(List.of(words));
         try {

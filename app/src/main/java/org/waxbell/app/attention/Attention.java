@@ -12,6 +12,7 @@ import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.live.LiveSocket;
+import org.waxbell.app.thread.Daemons;
 
 /** Puts together what needs the host, the most urgent and then the oldest first, and tells consoles when it is other than before. */
 @Component
@@ -22,11 +23,8 @@ public class Attention {
 
     private final List<NeedSource> sources;
     private final LiveSocket live;
-    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "attention");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ScheduledExecutorService timer =
+            Executors.newSingleThreadScheduledExecutor(Daemons.named("attention"));
     private volatile List<Need> now = List.of();
 
     Attention(List<NeedSource> sources, LiveSocket live) {

@@ -14,6 +14,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.config.Copies;
 import org.waxbell.app.config.DataFolder;
+import org.waxbell.app.thread.Daemons;
 
 /** Makes a copy of the database and a back-up of the whole house each day, at the start and while the program runs. */
 @Component
@@ -26,11 +27,7 @@ class DailyCopy {
     private final Copies copies;
     private final Houses houses;
     private final HouseKeeping keeping;
-    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "copies");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(Daemons.named("copies"));
 
     DailyCopy(DataFolder folder, Houses houses, HouseKeeping keeping) {
         copies = new Copies(folder);

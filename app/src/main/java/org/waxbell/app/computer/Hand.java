@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.keys.Verb;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -20,11 +21,7 @@ public final class Hand {
     private final PrintStream out;
     private final Keyboard keyboard;
     private final Programs programs;
-    private final ExecutorService slow = Executors.newCachedThreadPool(work -> {
-        Thread thread = new Thread(work, "programs");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService slow = Executors.newCachedThreadPool(Daemons.named("programs"));
 
     private Hand(PrintStream out, Keyboard keyboard, Programs programs) {
         this.out = out;

@@ -11,6 +11,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.thread.Daemons;
 
 /**
  * A program that was unpacked somewhere learns, after its first start there, to start in about half the time. It is done by a program of its own,
@@ -26,11 +27,8 @@ class QuickStart {
 
     private static final Logger LOG = LoggerFactory.getLogger(QuickStart.class);
 
-    private final ScheduledExecutorService later = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "quick-start");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ScheduledExecutorService later =
+            Executors.newSingleThreadScheduledExecutor(Daemons.named("quick-start"));
 
     @EventListener
     void ready(ApplicationReadyEvent event) {

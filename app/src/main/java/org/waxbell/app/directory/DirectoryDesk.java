@@ -19,6 +19,7 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.Carriers;
 import org.waxbell.app.inbox.Inbox;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.directive.LookUp;
 import org.waxbell.directory.Broadcaster;
 import org.waxbell.directory.ClipChoice;
@@ -61,11 +62,7 @@ public class DirectoryDesk implements Carriers, DisposableBean {
     }
 
     private static ExecutorService pool(String name, int threads) {
-        return Executors.newFixedThreadPool(threads, work -> {
-            Thread thread = new Thread(work, name);
-            thread.setDaemon(true);
-            return thread;
-        });
+        return Executors.newFixedThreadPool(threads, Daemons.named(name));
     }
 
     private record Known(Broadcaster who, Directory by) {}

@@ -8,6 +8,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.springframework.stereotype.Component;
+import org.waxbell.app.thread.Daemons;
 
 /** Tells that links moved, many small moves as one; and the timer of all links. */
 @Component
@@ -15,11 +16,7 @@ public final class LinkPulse {
     private static final long TOGETHER_MS = 200;
     private final List<Runnable> watchers = new CopyOnWriteArrayList<>();
     private final AtomicBoolean pending = new AtomicBoolean();
-    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "links");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(Daemons.named("links"));
 
     /** The timer; what it is given must not block. */
     public ScheduledExecutorService timer() {

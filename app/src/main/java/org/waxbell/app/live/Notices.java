@@ -5,12 +5,12 @@ import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.waxbell.actor.Origin;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.draft.Names;
 import org.waxbell.engine.PartRun;
 import org.waxbell.engine.Ring;
 import org.waxbell.event.Fact;
+import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.event.Standing;
 import org.waxbell.event.Viewer;
@@ -63,11 +63,12 @@ public class Notices {
             @Nullable WrittenNotice written) {}
 
     /** What somebody wrote. @param standing nearest to the host @param privately whether to the helper alone @param question whether something is asked */
-    public record WrittenNotice(String text, Standing standing, boolean privately, boolean question) {
+    public record WrittenNotice(String text, String chat, Standing standing, boolean privately, boolean question) {
         static @Nullable WrittenNotice of(ShowEvent event) {
             return event instanceof Written line
                     ? new WrittenNotice(
                             line.text(),
+                            line.from(),
                             line.viewer().nearest(),
                             line.privately().isPresent(),
                             line.hasQuestion())
@@ -110,11 +111,17 @@ public class Notices {
                 WrittenNotice.of(decision.event()));
     }
 
-    /** Which helper did it; the host and viewers need not be told. */
-    private static String byWhom(ShowEvent event) {
-        return event instanceof Fact fact && fact.actor().origin() == Origin.STAFF
-                ? " · by " + fact.actor().id()
-                : "";
+    /** Which helper or extension did it; the host and viewers need not be told. */
+    private String byWhom(ShowEvent event) {
+        if (!(event instanceof Fact fact)) {
+            return "";
+        }
+        return switch (fact.actor().origin()) {
+            case STAFF -> " · by " + fact.actor().id();
+            case EXTENSION ->
+                fact.is(Facts.SAID) ? " · by " + names().desk(fact.actor().id()) : "";
+            default -> "";
+        };
     }
 
     private static AnswerNotice of(CueAnswer answer, @Nullable Seen seen) {

@@ -20,6 +20,7 @@ import org.waxbell.app.json.Documents;
 import org.waxbell.app.store.Journal;
 import org.waxbell.app.store.LookBackMapper;
 import org.waxbell.app.store.LookBackMapper.Moved;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.engine.Books;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.Facts;
@@ -38,11 +39,8 @@ public class LookBack implements OutcomeWatcher {
     private final Documents json;
     private final SystemClock clock;
     private final Keeping keeping;
-    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread made = new Thread(work, "look back");
-        made.setDaemon(true);
-        return made;
-    });
+    private final ScheduledExecutorService thread =
+            Executors.newSingleThreadScheduledExecutor(Daemons.named("look back"));
 
     LookBack(LookBackMapper mapper, Journal journal, Documents json, SystemClock clock, Keeping keeping) {
         this.mapper = mapper;

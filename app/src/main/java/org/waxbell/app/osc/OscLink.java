@@ -18,11 +18,13 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ThreadFactory;
 import org.jspecify.annotations.Nullable;
 import org.waxbell.app.link.Link;
 import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.LinkView.LinkFact;
 import org.waxbell.app.link.Reaching;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.directive.SendOsc;
 import org.waxbell.link.OscSettings;
 import org.waxbell.link.Trouble;
@@ -60,13 +62,7 @@ final class OscLink implements Link {
         this.settings = settings;
         this.life = life;
         this.ear = ear;
-        this.sender = Executors.newSingleThreadExecutor(work -> daemon(work, "osc to " + id));
-    }
-
-    private static Thread daemon(Runnable work, String name) {
-        Thread thread = new Thread(work, name);
-        thread.setDaemon(true);
-        return thread;
+        this.sender = Executors.newSingleThreadExecutor(Daemons.named("osc to " + id));
     }
 
     @Override
@@ -102,7 +98,9 @@ final class OscLink implements Link {
             made.connect(new InetSocketAddress(far, settings.port()), CONNECT_MS);
             made.setTcpNoDelay(true);
             wire = made;
-            daemon(() -> answers(made), "osc answers of " + settings.host()).start();
+            Daemons.named("osc answers of " + settings.host())
+                    .newThread(() -> answers(made))
+                    .start();
         } else {
             DatagramSocket made = new DatagramSocket();
             made.connect(far, settings.port());
@@ -113,16 +111,16 @@ final class OscLink implements Link {
             SocketAddress at = far.isLoopbackAddress()
                     ? new InetSocketAddress(far, settings.hears())
                     : new InetSocketAddress(settings.hears());
-            String name = "osc from " + settings.host();
+            ThreadFactory ears = Daemons.named("osc from " + settings.host());
             if (settings.tcp()) {
                 OscStream made = new OscStream(at, far, this::packet);
                 hearing = made;
-                daemon(() -> made.listen(work -> daemon(work, name).start()), name)
+                ears.newThread(() -> made.listen(work -> ears.newThread(work).start()))
                         .start();
             } else {
                 DatagramSocket made = new DatagramSocket(at);
                 hearing = made;
-                daemon(() -> listen(made, far), name).start();
+                ears.newThread(() -> listen(made, far)).start();
             }
         }
     }

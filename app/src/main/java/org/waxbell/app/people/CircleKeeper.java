@@ -22,6 +22,7 @@ import org.waxbell.app.store.PeopleFilter;
 import org.waxbell.app.store.PeopleMapper;
 import org.waxbell.app.store.PeopleMapper.First;
 import org.waxbell.app.store.StateStore;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.app.wiring.WiringChanged;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.condition.ConditionTree;
@@ -47,11 +48,7 @@ public class CircleKeeper {
     private final WiringStore wiring;
     private final Inbox inbox;
     private final SystemClock clock;
-    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "circles");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(Daemons.named("circles"));
 
     CircleKeeper(PeopleMapper people, StateStore state, WiringStore wiring, Inbox inbox, SystemClock clock) {
         this.people = people;

@@ -24,6 +24,7 @@ import org.waxbell.app.store.ForgetMapper.ForgottenRow;
 import org.waxbell.app.store.ForgetMapper.TextRow;
 import org.waxbell.app.store.PackedBooks;
 import org.waxbell.app.store.RecordingMapper;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.engine.Books;
 import org.waxbell.engine.Engine;
 import org.waxbell.engine.Outcome;
@@ -51,11 +52,7 @@ public class Forgetting {
     private final Inbox inbox;
     private final DeskBoards boards;
     private final TransactionTemplate transaction;
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
-        Thread made = new Thread(work, "forgetting");
-        made.setDaemon(true);
-        return made;
-    });
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(Daemons.named("forgetting"));
 
     Forgetting(
             ForgetMapper mapper,

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
 import org.waxbell.rehearsal.Crowd;
@@ -20,11 +21,7 @@ public class PracticeCrowd {
     private static final double MINUTE_NANOS = 60e9;
     private final Inbox loop;
     private final WiringStore wiring;
-    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "crowd");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(Daemons.named("crowd"));
     /** How many there were of the crowd that was let loose last; a crowd that is called back counts on for itself. */
     private volatile AtomicLong done = new AtomicLong();
 

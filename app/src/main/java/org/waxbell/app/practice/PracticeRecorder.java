@@ -29,6 +29,7 @@ import org.waxbell.app.media.MediaFiles;
 import org.waxbell.app.practice.SoundTrack.Heard;
 import org.waxbell.app.security.KeyRing;
 import org.waxbell.app.speech.Spokens;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.directive.PlaySound;
 import org.waxbell.directive.Speak;
 import org.waxbell.mixer.MixerPicture;
@@ -88,12 +89,7 @@ public class PracticeRecorder implements DisposableBean {
     }
 
     private static ScheduledExecutorService quiet(String name) {
-        return Executors.newSingleThreadScheduledExecutor(work -> {
-            Thread made = new Thread(work, name);
-            made.setDaemon(true);
-            made.setPriority(Thread.MIN_PRIORITY);
-            return made;
-        });
+        return Executors.newSingleThreadScheduledExecutor(Daemons.patient(name));
     }
 
     /** It is not on air, so nothing is kept. */

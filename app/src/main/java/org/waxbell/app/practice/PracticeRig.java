@@ -18,6 +18,7 @@ import org.waxbell.app.socket.Outboxes;
 import org.waxbell.app.socket.Served;
 import org.waxbell.app.socket.Topic;
 import org.waxbell.app.store.SettingMapper;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.keys.KeyName;
 import org.waxbell.keys.Verb;
 import org.waxbell.rig.Rig;
@@ -31,11 +32,8 @@ public class PracticeRig implements ComputerHub, Served {
     private final SettingMapper settings;
     private final Documents json;
     private final Topic topic;
-    private final ScheduledExecutorService later = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "practice rig");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ScheduledExecutorService later =
+            Executors.newSingleThreadScheduledExecutor(Daemons.named("practice rig"));
     /** What else was asked of it, the newest first. */
     private final List<String> done = new ArrayList<>();
 

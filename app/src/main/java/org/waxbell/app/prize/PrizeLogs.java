@@ -10,6 +10,7 @@ import org.springframework.stereotype.Component;
 import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.app.live.DeskBoards;
 import org.waxbell.app.store.PrizeLogMapper;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.engine.Outcome;
 import org.waxbell.prize.DrawLog;
@@ -28,11 +29,7 @@ class PrizeLogs implements OutcomeWatcher {
     private final PrizeLogMapper logs;
     private final WiringStore wiring;
     private final DeskBoards boards;
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
-        Thread made = new Thread(work, "prize logs");
-        made.setDaemon(true);
-        return made;
-    });
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(Daemons.named("prize logs"));
 
     PrizeLogs(PrizeLogMapper logs, WiringStore wiring, DeskBoards boards) {
         this.logs = logs;

@@ -13,6 +13,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.script.Scripted;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.app.wiring.WiringHistory;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problems;
@@ -41,12 +42,7 @@ public class Rehearsals {
     private final WiringHistory history;
     private final Calendars calendars;
     private final Map<Long, Run> runs = new LinkedHashMap<>();
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "rehearsal");
-        thread.setPriority(Thread.MIN_PRIORITY);
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(Daemons.patient("rehearsal"));
     private long next;
 
     Rehearsals(Scripts scripts, WiringStore wiring, WiringHistory history, Calendars calendars) {

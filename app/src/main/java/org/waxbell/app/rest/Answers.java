@@ -1,5 +1,6 @@
 package org.waxbell.app.rest;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.concurrent.CompletionException;
@@ -7,7 +8,9 @@ import org.springframework.core.NestedRuntimeException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -16,10 +19,12 @@ import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import org.waxbell.app.inbox.Faulted;
 import org.waxbell.app.inbox.Unsaved;
 import org.waxbell.app.json.Faults;
 import org.waxbell.app.json.Refused;
+import org.waxbell.app.security.Refusals;
 import org.waxbell.app.wiring.Conflict;
 import org.waxbell.app.wiring.Document;
 import org.waxbell.check.Problem;
@@ -52,6 +57,19 @@ class Answers {
             throw wrapped;
         }
         return ResponseEntity.status(detail.getStatus()).body(detail);
+    }
+
+    /** A wrong address; in a browser it is told as a page with the way back. */
+    @ExceptionHandler
+    ResponseEntity<?> nothingThere(NoResourceFoundException nothing, HttpServletRequest request) {
+        HttpStatus status = HttpStatus.NOT_FOUND;
+        String says = Refusals.words(status.value());
+        return String.valueOf(request.getHeader(HttpHeaders.ACCEPT)).contains(MediaType.TEXT_HTML_VALUE)
+                ? ResponseEntity.status(status)
+                        .contentType(MediaType.TEXT_HTML)
+                        .body("<!doctype html><html lang=\"en\"><title>Wax Bell</title><p>" + says
+                                + "</p><p><a href=\"/\">To the console</a></p></html>")
+                : ResponseEntity.status(status).body(ProblemDetail.forStatusAndDetail(status, says));
     }
 
     @ExceptionHandler

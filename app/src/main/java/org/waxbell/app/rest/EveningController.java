@@ -115,7 +115,12 @@ class EveningController {
         return happens(Facts.switched(by, move.target(), move.value()));
     }
 
-    /** A line into a chat. @param to whom alone it is for, by name, empty text for everyone */
+    /**
+     * A line into a chat.
+     *
+     * @param chat which one; empty text for the one of the house, to which goes what no chat asked for
+     * @param to   whom alone it is for, by name, empty text for everyone
+     */
     record ChatSaid(String chat, String to, String text) {}
 
     @PostMapping("/chat")
@@ -128,7 +133,8 @@ class EveningController {
                     text.isEmpty() ? "Nothing is written." : "The line is too long: " + text.length() + " characters.",
                     "Write up to " + ChatText.LONGEST_LINE + " characters.");
         }
-        return happens(Facts.SAID.by(by, said.chat(), said.to().strip(), text));
+        String chat = said.chat().isBlank() ? wiring.current().wiring().house().home() : said.chat();
+        return happens(Facts.SAID.by(by, chat, said.to().strip(), text));
     }
 
     /** Presses the button of a cue. */

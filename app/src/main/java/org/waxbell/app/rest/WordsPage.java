@@ -109,9 +109,7 @@ final class WordsPage {
         List<String> parts = new ArrayList<>();
         if (!word.standings().contains(Standing.ANYONE)) {
             List<String> who = new ArrayList<>(word.standings().stream()
-                    .map(each -> each == Standing.MEMBER && word.months() > 0
-                            ? "members of " + word.months() + " months"
-                            : each.plural())
+                    .map(each -> each.plural(word.months()))
                     .toList());
             if (word.named()) {
                 who.add("some by name");

@@ -27,6 +27,7 @@ import org.waxbell.app.config.DataFolder;
 import org.waxbell.app.json.Documents;
 import org.waxbell.app.json.Refused;
 import org.waxbell.app.security.Hashes;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.check.Problem;
 import org.waxbell.extension.Extension;
@@ -57,11 +58,8 @@ class ExtensionFolders {
     /** What was refused of a folder, so that it is said once. */
     private final Map<String, Map<String, String>> refused = new HashMap<>();
 
-    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "extensions");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ScheduledExecutorService timer =
+            Executors.newSingleThreadScheduledExecutor(Daemons.named("extensions"));
 
     private record Same(Extension document, Map<String, String> files) {}
 

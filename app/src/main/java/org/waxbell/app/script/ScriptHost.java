@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 import org.waxbell.app.App;
 import org.waxbell.app.config.OwnProgram;
 import org.waxbell.app.script.ScriptCall.Came;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.directive.RunScript;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -39,20 +40,13 @@ final class ScriptHost implements AutoCloseable {
     private static final int OUT_OF_MEMORY = 3;
     private static final JsonMapper JSON = new JsonMapper();
     private final ExecutorService thread;
-    private final ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread one = new Thread(work, "scripts' timer");
-        one.setDaemon(true);
-        return one;
-    });
+    private final ScheduledExecutorService timer =
+            Executors.newSingleThreadScheduledExecutor(Daemons.named("scripts' timer"));
     private volatile @Nullable Running child;
 
     /** @param name of its thread */
     ScriptHost(String name) {
-        thread = Executors.newSingleThreadExecutor(work -> {
-            Thread one = new Thread(work, name);
-            one.setDaemon(true);
-            return one;
-        });
+        thread = Executors.newSingleThreadExecutor(Daemons.named(name));
     }
 
     /** One program that runs. */

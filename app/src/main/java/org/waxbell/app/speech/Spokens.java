@@ -8,13 +8,13 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.inbox.Inbox;
 import org.waxbell.app.security.KeyRing;
 import org.waxbell.app.stage.SpokenSource;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.app.wiring.WiringStore;
 import org.waxbell.directive.Speak;
 import org.waxbell.engine.Completion;
@@ -46,12 +46,7 @@ public class Spokens implements SpokenSource, DisposableBean {
         this.wiring = wiring;
         this.clock = clock;
         this.inbox = inbox;
-        AtomicInteger count = new AtomicInteger();
-        this.workers = Executors.newFixedThreadPool(WORKERS, work -> {
-            Thread thread = new Thread(work, "speech-" + count.incrementAndGet());
-            thread.setDaemon(true);
-            return thread;
-        });
+        this.workers = Executors.newFixedThreadPool(WORKERS, Daemons.named("speech"));
     }
 
     private static final class One {

@@ -15,6 +15,7 @@ import org.waxbell.app.json.Pointed;
 import org.waxbell.app.link.Causes;
 import org.waxbell.app.link.LinkLife;
 import org.waxbell.app.link.OpenLinks;
+import org.waxbell.app.thread.Daemons;
 import org.waxbell.directive.CallWeb;
 import org.waxbell.engine.Completion;
 import org.waxbell.port.Carrier;
@@ -28,11 +29,7 @@ final class WebDesk implements Carriers, DisposableBean {
     private final Documents json;
     private final OpenLinks<WebLink> links = new OpenLinks<>();
     private final ThreadPoolExecutor workers = new ThreadPoolExecutor(
-            WORKERS, WORKERS, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING), work -> {
-                Thread thread = new Thread(work, "web call");
-                thread.setDaemon(true);
-                return thread;
-            });
+            WORKERS, WORKERS, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING), Daemons.named("web call"));
 
     WebDesk(Inbox loop, Documents json) {
         this.loop = loop;

@@ -1,0 +1,5 @@
+/** How threads of ours are made. */
+@NullMarked
+package org.waxbell.app.thread;
+
+import org.jspecify.annotations.NullMarked;
