@@ -77,7 +77,7 @@ const shown = computed(() => (problems.value.length ? problems.value : saved.val
           <span class="flex-none font-semibold" :class="each.holds ? 'text-verdigris-words' : 'text-wax-words'">{{
             each.fault ? 'fails' : each.holds
           }}</span>
-          <bdi class="truncate">{{ each.event }}</bdi>
+          <bdi dir="ltr" class="truncate">{{ each.event }}</bdi>
         </li>
       </ol>
     </template>

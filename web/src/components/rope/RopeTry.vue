@@ -113,7 +113,7 @@ const MOODS = { held: 'text-rope-held', missed: 'text-rope-held', rang: 'text-ro
           :disabled="!line.decision"
           @click="line.decision && why.open(line.decision)"
         >
-          <bdi class="max-w-[132px] flex-none truncate text-rope-soft">{{ line.event }}</bdi>
+          <bdi dir="ltr" class="max-w-[132px] flex-none truncate text-rope-soft">{{ line.event }}</bdi>
           <span class="truncate" :class="MOODS[line.mood]" :title="line.sentence">{{ line.sentence }}</span>
         </button>
       </li>

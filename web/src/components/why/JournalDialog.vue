@@ -62,7 +62,7 @@ const found = computed(() => {
       <li v-for="line in found" :key="line.number" class="border-t border-line first:border-0">
         <button class="flex w-full gap-3 rounded-[7px] px-1 py-1 text-left hover:bg-well" @click="why.open(line)">
           <time class="flex-none font-mono text-[12px] text-soft">{{ timeOfDay(line.at) }}</time>
-          <bdi class="w-[220px] flex-none truncate">{{ line.event }}</bdi>
+          <bdi dir="ltr" class="w-[220px] flex-none truncate">{{ line.event }}</bdi>
           <span class="min-w-0 flex-1 truncate text-soft">{{ line.sentence }}</span>
         </button>
       </li>

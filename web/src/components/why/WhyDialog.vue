@@ -26,7 +26,7 @@ const close = () => (why.journal ? why.back() : why.close())
   <TheDialog :open="why.decision !== null" :title="title" width="600px" @close="close">
     <template v-if="why.decision">
       <p class="text-[15px]">
-        <bdi>{{ why.decision.event }}</bdi>
+        <bdi dir="ltr">{{ why.decision.event }}</bdi>
       </p>
       <p v-if="why.decision.answers.length === 0" class="text-soft">
         {{ why.decision.sentence }}. No cue waited for this.

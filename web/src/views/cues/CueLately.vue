@@ -55,7 +55,7 @@ const mend = (stage: string) =>
     <ol v-else class="text-[13px]">
       <li v-for="each in lately" :key="each.decision.number" class="flex gap-3 border-t border-line py-1">
         <time class="flex-none font-mono text-[12px] text-soft">{{ timeOfDay(each.decision.at) }}</time>
-        <bdi class="w-[180px] flex-none truncate">{{ each.decision.event }}</bdi>
+        <bdi dir="ltr" class="w-[180px] flex-none truncate">{{ each.decision.event }}</bdi>
         <span
           class="flex-none font-semibold"
           :class="each.answer.held || each.answer.dropped ? 'text-wax-words' : 'text-verdigris-words'"

@@ -65,7 +65,10 @@ const made = async (id: string) => {
     <DeskSheet v-if="shown" :key="shown.desk.id" :sheet="shown" class="min-w-0 flex-1" />
     <div v-else class="flex-1 overflow-auto px-6 py-4">
       <h1 class="text-[24px]">Desks</h1>
-      <NothingYet class="sheet mt-3 px-5 py-8">
+      <p v-if="wiring.sheets.length" class="sheet mt-3 px-5 py-8 text-center text-soft" data-gone>
+        There is no such desk here any more. Choose another on the left.
+      </p>
+      <NothingYet v-else class="sheet mt-3 px-5 py-8">
         No desk stands here yet. A desk is a job that goes on all evening: viewers who come up one after another, a
         clock that burns down on the stage, rounds of work and rest.
         <button class="underline" @click="making = true">Make the first</button>.

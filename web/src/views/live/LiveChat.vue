@@ -125,7 +125,7 @@ const says = (line: DecisionNotice) => (line.answers.length || !line.written ? l
         :data-line="line.number"
       >
         <p class="min-w-0 flex-1 break-words" :title="timeOfDay(line.at)">
-          <bdi v-if="!line.written" class="text-honey-words italic">{{ line.event }}</bdi>
+          <bdi v-if="!line.written" dir="ltr" class="text-honey-words italic">{{ line.event }}</bdi>
           <template v-else>
             <a
               v-if="line.viewer && !helping"

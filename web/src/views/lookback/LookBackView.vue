@@ -112,7 +112,7 @@ const path = computed(() => `/api/lookback/${chosen.value?.show}`)
             </div>
             <div>
               <dt class="text-[13px] text-soft">here for the first time</dt>
-              <dd class="font-serif text-[24px]">{{ seen.fresh.length }}</dd>
+              <dd class="font-serif text-[24px]">{{ seen.freshCount.toLocaleString() }}</dd>
             </div>
             <div v-if="busiest">
               <dt class="text-[13px] text-soft">busiest minute</dt>
@@ -177,7 +177,10 @@ const path = computed(() => `/api/lookback/${chosen.value?.show}`)
                 >
               </p>
               <p v-if="seen.fresh.length" class="pt-2 text-[14px]">
-                <span class="text-soft">For the first time:</span> {{ seen.fresh.join(', ') }}
+                <span class="text-soft">For the first time:</span> {{ seen.fresh.join(', ')
+                }}<template v-if="seen.freshCount > seen.fresh.length">
+                  and {{ (seen.freshCount - seen.fresh.length).toLocaleString() }} more</template
+                >
               </p>
             </template>
             <p v-else class="text-soft">Names are left out.</p>

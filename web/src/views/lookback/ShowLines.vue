@@ -67,7 +67,7 @@ watch(
         @click="why.open(line)"
       >
         <time class="flex-none font-mono text-[12.5px] text-soft">{{ timeOfDay(line.at) }}</time>
-        <bdi class="min-w-0 flex-1 truncate">{{ line.event }}</bdi>
+        <bdi dir="ltr" class="min-w-0 flex-1 truncate">{{ line.event }}</bdi>
         <span class="max-w-[45%] truncate text-soft">{{ line.sentence }}</span>
       </button>
       <p v-if="!lines.length" class="py-3 text-center text-soft">

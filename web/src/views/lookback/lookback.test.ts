@@ -37,6 +37,7 @@ const seen = (lines: number): ShowSeen => ({
   open: false,
   busiest: 1,
   fresh: ['kay'],
+  freshCount: 201,
   unused: [],
   advice: [{ sort: 'word', about: '!scent', says: '!scent was written 4 times.' }],
 })
@@ -77,6 +78,7 @@ describe('look back', () => {
       'marked the moment: the spill',
     ])
     expect(shown.html()).not.toContain('<b>lou')
+    expect(shown.text().replace(/\s+/g, ' ')).toContain('For the first time: kay and 200 more')
     await shown.find("[aria-label='Beside which show']").setValue('1')
     await flushPromises()
     expect(shown.find('[data-beside]').text()).toBe('70 there')

@@ -74,7 +74,8 @@ const COLOURS = { rang: 'text-verdigris-words', held: 'text-wax-words', dropped:
       aria-label="Why"
     >
       <p v-if="why">
-        <bdi class="font-semibold">{{ why.event }}</bdi> · {{ answers.map((each) => each.sentence).join('; ') }}
+        <bdi dir="ltr" class="font-semibold">{{ why.event }}</bdi> ·
+        {{ answers.map((each) => each.sentence).join('; ') }}
       </p>
       <p v-else-if="chosen.decision === 0" class="text-soft">It was let through before the recording began.</p>
       <ul v-for="answer in answers" :key="answer.cueId" class="text-soft">

@@ -59,6 +59,7 @@ class LookBackTest {
         assertThat(show(1).at("/summary/lines").asInt()).isEqualTo(1);
         assertThat(show(2).at("/summary/lines").asInt()).isEqualTo(5);
         assertThat(show(1).at("/fresh").toString()).isEqualTo("[\"wickerby\"]");
+        assertThat(show(1).at("/freshCount").asInt()).isOne();
         assertThat(show(2).at("/fresh").toString()).contains("tallowmoth").doesNotContain("wickerby");
         app.restart();
         assertThat(show(1).at("/summary/lines").asInt()).isEqualTo(1);

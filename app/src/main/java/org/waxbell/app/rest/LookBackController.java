@@ -86,16 +86,18 @@ class LookBackController {
     /**
      * A show.
      *
-     * @param busiest the minute with most lines, counted from 0; less than 0 where nobody wrote
-     * @param fresh   who was here for the first time
-     * @param unused  cues of the wiring as it is now that nobody pulled
-     * @param advice  what is worth doing
+     * @param busiest    the minute with most lines, counted from 0; less than 0 where nobody wrote
+     * @param fresh      who was here for the first time, the first of them
+     * @param freshCount how many these were in all
+     * @param unused     cues of the wiring as it is now that nobody pulled
+     * @param advice     what is worth doing
      */
     record ShowSeen(
             ShowSummary summary,
             boolean open,
             int busiest,
             List<String> fresh,
+            int freshCount,
             List<UnusedCue> unused,
             List<Advice> advice) {}
 
@@ -114,6 +116,7 @@ class LookBackController {
                 span.open(),
                 summary.busiest(),
                 mapper.fresh(summary.from(), summary.to(), MOST_FRESH),
+                mapper.freshCount(summary.from(), summary.to()),
                 cues.stream()
                         .filter(each -> each.on() && !pulled.contains(each.id()))
                         .map(each -> new UnusedCue(each.id(), each.name()))

@@ -34,4 +34,8 @@ public interface LookBackMapper {
     @Select("""
             select name from person where first_seen >= #{from} and first_seen <= #{to} order by first_seen limit #{most}""")
     List<String> fresh(long from, long to, int most);
+
+    /** How many were seen first between two moments. */
+    @Select("select count(*) from person where first_seen >= #{from} and first_seen <= #{to}")
+    int freshCount(long from, long to);
 }
