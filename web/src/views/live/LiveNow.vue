@@ -42,10 +42,18 @@ const share = (part: RingNotice['parts'][number]) =>
 const left = (part: RingNotice['parts'][number]) => Math.max(0, (part.to - now.value) / 1_000).toFixed(1)
 /** The cue is off from now on; what waits of it is dropped by that. */
 const notTonight = async (ring: RingNotice) => {
-  const there = wiring.cues.find((each) => each.cue.id === ring.cueId)
-  if (there) {
-    await wiring.saveCue(there.version, { ...there.cue, on: false })
-    notes.say(`${ring.cueName} is off.`, true)
+  try {
+    // As it is now: what is pressed in haste is not refused because this page had not heard of the newest edit.
+    await wiring.load()
+    const there = wiring.cues.find((each) => each.cue.id === ring.cueId)
+    if (there) {
+      await wiring.saveCue(there.version, { ...there.cue, on: false })
+      notes.say(`${ring.cueName} is off.`, true)
+    } else {
+      notes.say(`${ring.cueName} is gone already.`)
+    }
+  } catch (refusal) {
+    notes.say((refusal as Error).message)
   }
 }
 </script>

@@ -4,11 +4,13 @@ import { createMemoryHistory, createRouter } from 'vue-router'
 import type { DecisionNotice, Need } from '@/api/types'
 import { useKinds } from '@/stores/kinds'
 import { useLive } from '@/stores/live'
-import { kindsView, serve } from '@/testing/server'
+import { useNotes } from '@/stores/notes'
+import { kindsView, pour, serve } from '@/testing/server'
 import { ownStores } from '@/testing/stores'
 import { inOrder, moved } from './arrangement'
 import { FILTERS } from './chat'
 import LiveChat from './LiveChat.vue'
+import LiveNow from './LiveNow.vue'
 import NeedsStrip from './NeedsStrip.vue'
 
 ownStores()
@@ -114,6 +116,34 @@ describe('the chat of Live', () => {
     expect(calls.at(-1)!.body).toEqual({ chat: '', to: '', text: 'to all' })
     await shown.findAll("[aria-label='Answer lou']")[0]!.trigger('click')
     expect(into.element.selectedOptions[0]!.text).toBe('Tower #bench')
+  })
+})
+
+describe('what waits', () => {
+  const waits = { number: 7, cueId: 'pour', cueName: 'Pour', viewer: 'lou', state: 'waiting', start: 1, parts: [] }
+
+  it.each([
+    [200, 'Pour is off.'],
+    [409, 'It was changed meanwhile.'],
+  ])('is not for tonight, and a refusal (%s) is told', async (status, says) => {
+    const wiring = {
+      revision: 1,
+      racks: [],
+      stages: [],
+      desks: [],
+      cueOrder: ['pour'],
+      cues: [{ cue: pour(), version: 3 }],
+    }
+    const calls = serve((method) => (method === 'PUT' ? { status, body: { detail: says } } : { body: wiring }))
+    useLive().rings = new Map([[7, waits]]) as never
+    const shown = within(LiveNow)
+    await shown.find("[title^='The cue is off']").trigger('click')
+    await flushPromises()
+    expect(calls.find((each) => each.method === 'PUT')!.body).toMatchObject({
+      version: 3,
+      cue: { id: 'pour', on: false },
+    })
+    expect(useNotes().notes.map((each) => each.text)).toEqual([says])
   })
 })
 
