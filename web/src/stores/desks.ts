@@ -46,15 +46,16 @@ export const useDeskBoards = defineStore('desks', () => {
     boards.value = Object.fromEntries(Object.entries(boards.value).filter(([about]) => ids.includes(about)))
     return Promise.all(fresh.map(look))
   }
-  /** Asks a desk for one of its acts; what came of it is said. */
+  /** Asks a desk for one of its acts; what came of it is said. Gives whether it could be asked. */
   const act = (desk: string, about: string, name: string, said: Record<string, string> = {}) =>
     ask<DecisionNotice>('POST', `/desks/${desk}/${name}`, { about, with: said }).then(
       (done) => {
         notes.say(done.sentence)
-        return refresh()
+        return refresh().then(() => true)
       },
       (failed: Error) => {
         notes.say(failed.message)
+        return false
       },
     )
   return { all, boards, load, show, refresh, act }

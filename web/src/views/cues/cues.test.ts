@@ -428,12 +428,9 @@ describe('words for viewers', () => {
       words: ['!pour'],
       rack: 'At the bench',
       description: 'Pours',
-      standings: ['anyone'],
-      months: 0,
-      named: false,
-      argument: '',
-      price: 0,
-      restMs: 0,
+      cue: 'pour',
+      standings: ['host', 'moderator', 'vip', 'member', 'follower', 'anyone'],
+      rule: 'rests 14 s',
       on: true,
       ...over,
     }) as PublicWord
@@ -449,6 +446,8 @@ describe('words for viewers', () => {
     const made = mount(ViewersView, { global: { plugins: [router()] } })
     const listed = () => made.findAll('li code').map((each) => each.text())
     await vi.waitFor(() => expect(listed()).toContain('!wick'))
+    expect(made.find('li').text()).toContain('rests 14 s')
+    expect(made.find('li a').attributes('href')).toBe('/cues/pour')
     await made
       .findAll('[aria-label="Show what may be used by"] button')
       .find((each) => each.text() === 'followers')!

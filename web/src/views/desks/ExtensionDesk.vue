@@ -45,11 +45,12 @@ const change = (more: Partial<Extension>) => {
 const agree = () => change({ agreed: props.sheet.asks, on: true })
 const takeBack = (permission: string) =>
   change({ agreed: props.sheet.agreed.filter((each) => each !== permission) as Extension['agreed'] })
-const act = (name: string) => {
-  const text = said.value
-  // What was said with one act is not said with the next by mistake.
-  said.value = ''
-  return desks.act('extension', props.sheet.id, name, { text }).then(load)
+const act = async (name: string) => {
+  if (await desks.act('extension', props.sheet.id, name, { text: said.value })) {
+    // What was said with one act is not said with the next by mistake.
+    said.value = ''
+  }
+  await load()
 }
 const choices = computed(() => facts.value?.tries ?? [])
 const wanted = computed(() => event.value || (choices.value[0]?.value ?? ''))

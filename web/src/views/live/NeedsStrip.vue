@@ -47,7 +47,7 @@ const act = async (need: Need, chosen: Need['acts'][number]) => {
       <span v-if="sound.silent" role="status">Click on the page, then it can sound.</span>
       <component :is="sound.chosen ? Bell : BellOff" :size="14" aria-hidden="true" />
       <select
-        class="field w-auto border-transparent"
+        class="field w-auto border-transparent py-0"
         aria-label="Sound when something needs you"
         title="What sounds here, never on a stage, when something needs you"
         data-sound

@@ -5,9 +5,7 @@ import { ask } from '@/api/http'
 import type { PublicWord, Standing } from '@/api/types'
 import NothingYet from '@/components/NothingYet.vue'
 import CuesNav from '@/components/cue/CuesNav.vue'
-import { either } from '@/lib/gates'
 import { useKinds } from '@/stores/kinds'
-import { months, span } from '@/lib/spans'
 import { useLive } from '@/stores/live'
 import { useWiring } from '@/stores/wiring'
 
@@ -32,39 +30,17 @@ watch(
     ),
   { immediate: true },
 )
-const opens = (word: PublicWord) =>
-  !standing.value || word.standings.includes('anyone') || word.standings.includes(standing.value)
 const found = computed(() =>
   words.value.filter(
     (each) =>
       each.on &&
-      opens(each) &&
+      (!standing.value || each.standings.includes(standing.value)) &&
       [...each.words, each.description].join(' ').toLowerCase().includes(search.value.trim().toLowerCase()),
   ),
 )
 const off = computed(() => words.value.filter((each) => !each.on))
 const undescribed = computed(() => words.value.filter((each) => each.on && !each.description))
-const cueOf = (word: PublicWord) =>
-  wiring.cues.find((each) =>
-    each.cue.pulls.some(
-      (pull) =>
-        pull.kind === 'chatWord' &&
-        pull.words.some((typed) => word.words.includes(pull.general ? wiring.house.prefix + typed : typed)),
-    ),
-  )
-const rule = (word: PublicWord) => {
-  const who = kinds.all.standings
-    .filter((each) => word.standings.includes(each.standing as Standing))
-    .map((each) => (each.standing === 'member' && word.months ? `members of ${months(word.months)}` : each.plural))
-  return [
-    word.standings.includes('anyone') ? '' : `for ${either(who)}`,
-    word.argument && `with ${word.argument} behind it`,
-    word.price > 0 && `${word.price} ${wiring.house.pointsMany}`,
-    word.restMs > 0 && `rests ${span(word.restMs)}`,
-  ]
-    .filter(Boolean)
-    .join(' · ')
-}
+const nameOf = (word: PublicWord) => wiring.cues.find((each) => each.cue.id === word.cue)?.cue.name
 </script>
 
 <template>
@@ -114,11 +90,9 @@ const rule = (word: PublicWord) => {
           >
           <span class="min-w-0 flex-1"
             >{{ word.description || 'No description yet.'
-            }}<span class="block text-[12.5px] text-soft">{{ rule(word) }}</span></span
+            }}<span class="block text-[12.5px] text-soft">{{ word.rule }}</span></span
           >
-          <RouterLink v-if="cueOf(word)" class="flex-none text-[13px] underline" :to="`/cues/${cueOf(word)!.cue.id}`">{{
-            cueOf(word)!.cue.name
-          }}</RouterLink>
+          <RouterLink class="flex-none text-[13px] underline" :to="`/cues/${word.cue}`">{{ nameOf(word) }}</RouterLink>
         </li>
       </ul>
       <NothingYet v-else :told="told" class="sheet mt-3 py-4">

@@ -30,8 +30,7 @@ public record Names(Wiring wiring) implements Naming {
 
     @Override
     public String points(long amount) {
-        return amount + " "
-                + (amount == 1 ? wiring.house().pointsOne() : wiring.house().pointsMany());
+        return wiring.house().points(amount);
     }
 
     @Override

@@ -70,7 +70,7 @@ public final class Engine {
         this.order = List.of(
                 new Trials(deciding),
                 new Uniting(handlers),
-                new HandAnswers(),
+                new HandAnswers(handlers.wired()),
                 new HandMarks(),
                 handlers.neighbours(),
                 handlers.people(),

@@ -7,8 +7,14 @@ import org.waxbell.event.Facts;
 import org.waxbell.event.ShowEvent;
 import org.waxbell.state.Memory;
 
-/** Lines that somebody at the console writes into a chat as the helper, to everyone or to one person alone. */
+/** Lines that somebody at the console writes into a chat as the helper, to everyone or to one person alone; what names no chat goes to that of the house. */
 final class HandAnswers implements Handler {
+    private final Wired wired;
+
+    HandAnswers(Wired wired) {
+        this.wired = wired;
+    }
+
     @Override
     public void take(long at, ShowEvent event, Turn turn) {
         if (event instanceof Fact fact && fact.is(Facts.SAID)) {
@@ -17,7 +23,8 @@ final class HandAnswers implements Handler {
                 turn.refuse("nothing was written");
                 return;
             }
-            turn.directed(new SayInChat("hand" + turn.decision(), at, fact.text("chat"), fact.text("to"), text));
+            String chat = fact.text("chat").isEmpty() ? wired.house().home() : fact.text("chat");
+            turn.directed(new SayInChat("hand" + turn.decision(), at, chat, fact.text("to"), text));
         }
     }
 

@@ -6,7 +6,6 @@ import org.waxbell.catalogue.Catalogue;
 import org.waxbell.event.Target;
 import org.waxbell.event.Viewer;
 import org.waxbell.gate.Surroundings;
-import org.waxbell.wiring.House;
 
 /** The evening as gates and desks may see it, put together from those who know each of it. */
 record Known(
@@ -79,8 +78,7 @@ record Known(
 
     @Override
     public String points(long count) {
-        House house = wired.house();
-        return count + " " + (count == 1 ? house.pointsOne() : house.pointsMany());
+        return wired.house().points(count);
     }
 
     @Override

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.waxbell.cue.Pull;
-import org.waxbell.cue.Rack;
 import org.waxbell.words.WordKey;
 
 /** The chat words that viewers are told of, and which of them was meant by one that is misspelled. */
@@ -46,10 +45,7 @@ public final class CommandList {
                 .forEach(each -> byCue.computeIfAbsent(each.ready(), ready -> new ArrayList<>())
                         .add(each.word()));
         return byCue.entrySet().stream()
-                .map(each -> PublicWord.of(
-                        each.getKey(),
-                        each.getValue(),
-                        wiring.rack(each.getKey().cue().rack()).map(Rack::name).orElse("")))
+                .map(each -> PublicWord.of(each.getKey(), each.getValue(), wiring))
                 .toList();
     }
 

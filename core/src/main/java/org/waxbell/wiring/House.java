@@ -64,6 +64,12 @@ public record House(
             List.of());
 
     private static final int MOST = 1_000;
+
+    /** So many points in words: {@code 40 drips}. */
+    public String points(long amount) {
+        return amount + " " + (amount == 1 ? pointsOne : pointsMany);
+    }
+
     /** What it says of itself. */
     public static final Kind<House> KIND = Kind.<House>of(House.class, "house", "House", "House")
             .also("prefix points settings")

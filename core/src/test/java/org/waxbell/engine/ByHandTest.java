@@ -30,6 +30,7 @@ import org.waxbell.score.Anchor;
 import org.waxbell.score.Manner;
 import org.waxbell.score.SwitchPart;
 import org.waxbell.wiring.CueBook;
+import org.waxbell.wiring.House;
 
 /** What a person does to rings and to the slate: tries, plays again, skips, ends, writes. */
 class ByHandTest {
@@ -203,6 +204,11 @@ class ByHandTest {
         });
         assertThat(outcome.decisions().get(0).event().sentence())
                 .isEqualTo("wrote to wickerby alone: the next one is sage");
+        assertThat(engine().accept(T0, Facts.SAID.by(Actor.HOST, "", "", "to all"))
+                        .directives())
+                .as("what names no chat goes to that of the house")
+                .singleElement()
+                .satisfies(each -> assertThat(((SayInChat) each).link()).isEqualTo(House.PLAIN.home()));
         assertThat(engine().accept(T0, Facts.SAID.by(Actor.HOST, "practice", "", "   "))
                         .directives())
                 .isEmpty();

@@ -7,6 +7,7 @@ import static org.quicktheories.generators.SourceDSL.strings;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -23,6 +24,8 @@ import org.waxbell.engine.EngineState;
 import org.waxbell.engine.Outcome;
 import org.waxbell.event.Standing;
 import org.waxbell.gate.CooldownGate;
+import org.waxbell.gate.PriceGate;
+import org.waxbell.gate.WhoGate;
 import org.waxbell.score.Anchor;
 
 /** The words that viewers are told, and the one that was meant. */
@@ -46,6 +49,31 @@ class CommandListTest {
         Wiring wiring =
                 new Wiring(House.PLAIN, List.of(Samples.BENCH), List.of(cues), List.of(Samples.MAIN), Samples.SHELF);
         return Samples.engine(new CueBook(wiring), EngineState.fresh(1));
+    }
+
+    @Test
+    void aWordSaysInOneLineForWhomItIsAndWhatItCosts() {
+        Cue dye = Samples.cue(
+                "dye",
+                List.of("!dye"),
+                List.of(
+                        new WhoGate(
+                                Set.of(Standing.MODERATOR, Standing.MEMBER),
+                                1,
+                                List.of("wickerby"),
+                                List.of(),
+                                List.of()),
+                        new PriceGate(1),
+                        new CooldownGate(5_000, 60_000)),
+                Samples.reply("r", new Anchor.At(0)));
+        Cue pour = Samples.cue("pour", List.of("!pour", "!taper"), List.of(), Samples.reply("r", new Anchor.At(0)));
+        List<PublicWord> told = list(dye, pour).told(Samples.wiring(dye, pour));
+        assertThat(told.get(0).rule())
+                .isEqualTo("for moderators, members of 1 month or some by name · costs 1 point · rests 1 min");
+        assertThat(told.get(0).standings()).containsExactly(Standing.MODERATOR, Standing.MEMBER);
+        assertThat(told.get(1))
+                .isEqualTo(new PublicWord(
+                        "pour", List.of("!pour", "!taper"), "", "At the bench", true, Set.of(Standing.values()), ""));
     }
 
     @Test

@@ -62,7 +62,7 @@ public class Notices {
             List<AnswerNotice> answers,
             @Nullable WrittenNotice written) {}
 
-    /** What somebody wrote. @param standing nearest to the host @param privately whether to the helper alone @param question whether something is asked */
+    /** What somebody wrote. @param chat the link by which it came, with its channel behind a stroke where it has several @param standing nearest to the host @param privately whether to the helper alone @param question whether something is asked */
     public record WrittenNotice(String text, String chat, Standing standing, boolean privately, boolean question) {
         static @Nullable WrittenNotice of(ShowEvent event) {
             return event instanceof Written line
@@ -111,7 +111,7 @@ public class Notices {
                 WrittenNotice.of(decision.event()));
     }
 
-    /** Which helper or extension did it; the host and viewers need not be told. */
+    /** Which helper did it, and which extension wrote, for all else that one does names it; the host and viewers need not be told. */
     private String byWhom(ShowEvent event) {
         if (!(event instanceof Fact fact)) {
             return "";

@@ -133,8 +133,7 @@ class EveningController {
                     text.isEmpty() ? "Nothing is written." : "The line is too long: " + text.length() + " characters.",
                     "Write up to " + ChatText.LONGEST_LINE + " characters.");
         }
-        String chat = said.chat().isBlank() ? wiring.current().wiring().house().home() : said.chat();
-        return happens(Facts.SAID.by(by, chat, said.to().strip(), text));
+        return happens(Facts.SAID.by(by, said.chat(), said.to().strip(), text));
     }
 
     /** Presses the button of a cue. */

@@ -28,7 +28,7 @@ class WordsController {
     }
 
     private WordsPage page() {
-        return new WordsPage(words(), wiring.current().wiring().house());
+        return new WordsPage(words());
     }
 
     @GetMapping(value = "/words", produces = "text/html;charset=UTF-8")

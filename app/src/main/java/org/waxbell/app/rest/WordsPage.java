@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,19 +14,15 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.web.util.HtmlUtils;
 import org.waxbell.event.Standing;
-import org.waxbell.time.Spans;
-import org.waxbell.wiring.House;
 import org.waxbell.wiring.PublicWord;
 
 /** The words for viewers as a page: readable without any script, with one to search it, and whole in one file where it is to stand elsewhere. */
 final class WordsPage {
     private static final String TITLE = "Words you may use in chat";
     private final List<PublicWord> words;
-    private final House house;
 
-    WordsPage(List<PublicWord> words, House house) {
+    WordsPage(List<PublicWord> words) {
         this.words = words.stream().filter(PublicWord::on).toList();
-        this.house = house;
     }
 
     /** The page as this program serves it. */
@@ -62,7 +57,8 @@ final class WordsPage {
                 .collect(Collectors.groupingBy(PublicWord::rack, LinkedHashMap::new, Collectors.toList()));
         String lists = racks.entrySet().stream()
                 .map(each -> "<section><h2>" + escape(each.getKey()) + "</h2><dl>"
-                        + each.getValue().stream().map(this::entry).collect(Collectors.joining()) + "</dl></section>")
+                        + each.getValue().stream().map(WordsPage::entry).collect(Collectors.joining())
+                        + "</dl></section>")
                 .collect(Collectors.joining());
         return "<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width\"><title>"
                 + TITLE + "</title>"
@@ -89,9 +85,9 @@ final class WordsPage {
         return standing.name().toLowerCase(Locale.ROOT);
     }
 
-    private String entry(PublicWord word) {
+    private static String entry(PublicWord word) {
         String classes = List.of(Standing.values()).stream()
-                .filter(each -> each != Standing.HOST && !word.opensTo(each))
+                .filter(each -> each != Standing.HOST && !word.standings().contains(each))
                 .map(each -> "not-" + name(each))
                 .collect(Collectors.joining(" "));
         String others = word.words().size() < 2
@@ -101,31 +97,7 @@ final class WordsPage {
                                 ", ", word.words().subList(1, word.words().size()))) + "</small>";
         return "<div class=\"word " + classes + "\"><dt><code>"
                 + escape(word.words().get(0)) + "</code>" + others + "</dt><dd>" + escape(word.description())
-                + "<span class=\"rule\">" + escape(rule(word)) + "</span></dd></div>";
-    }
-
-    /** For whom it is, what must stand behind it, what it costs and how long it rests, in one line. */
-    private String rule(PublicWord word) {
-        List<String> parts = new ArrayList<>();
-        if (!word.standings().contains(Standing.ANYONE)) {
-            List<String> who = new ArrayList<>(word.standings().stream()
-                    .map(each -> each.plural(word.months()))
-                    .toList());
-            if (word.named()) {
-                who.add("some by name");
-            }
-            parts.add("for " + String.join(", ", who));
-        }
-        if (!word.argument().isEmpty()) {
-            parts.add("with " + word.argument() + " behind it");
-        }
-        if (word.price() > 0) {
-            parts.add("costs " + word.price() + " " + (word.price() == 1 ? house.pointsOne() : house.pointsMany()));
-        }
-        if (word.restMs() > 0) {
-            parts.add("rests " + Spans.inWords(word.restMs()));
-        }
-        return String.join(" · ", parts);
+                + "<span class=\"rule\">" + escape(word.rule()) + "</span></dd></div>";
     }
 
     private static String escape(String text) {
