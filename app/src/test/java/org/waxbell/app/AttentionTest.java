@@ -73,9 +73,14 @@ class AttentionTest {
     @Test
     void aShowThatIsNotOpenIsOfferedWhenSomebodyWrites() {
         show(false);
-        app.say("wickerby", "is anybody here?");
+        long first = app.say("wickerby", "is anybody here?").body().get("at").asLong();
         JsonNode need = comes("show/open");
         assertThat(need.get("urgency").asString()).isEqualTo("later");
+        assertThat(need.get("since").asLong()).isEqualTo(first);
+        app.say("wickerby", "hello?");
+        assertThat(comes("show/open").get("since").asLong())
+                .as("it goes on since the first line")
+                .isEqualTo(first);
         act(need, 0);
         goes("show/open");
         assertThat(app.get("/api/wiring").status()).isEqualTo(200);
@@ -157,6 +162,9 @@ class AttentionTest {
                         .get("event")
                         .asString())
                 .isEqualTo("wrote: the next one is sage");
+        app.post("/api/chat", Map.of("chat", "nowhere", "to", "", "text", "is anybody there"));
+        await().untilAsserted(() -> assertThat(app.askText("/api/journal"))
+                .contains("what was written by hand was not said: there is no chat link called nowhere"));
         assertThat(app.post("/api/chat", Map.of("chat", "practice", "to", "", "text", " "))
                         .status())
                 .isEqualTo(422);

@@ -186,6 +186,7 @@ public final class Engine {
         } else {
             runner.completed(at, partRun, result, turn);
         }
+        HandAnswers.told(partRun, result).ifPresent(fact -> decide(at, fact, 0, turn));
         return over(at, turn);
     }
 

@@ -18,7 +18,7 @@ final class Points implements Handler {
                 memory.all(Books.ENTRIES));
     }
 
-    /** Whether what is decided can be kept; while it cannot, no points move by cues. */
+    /** Whether what is decided can be kept; while it cannot, nothing that costs points is let through. */
     void kept(boolean now) {
         kept = now;
     }
@@ -56,9 +56,9 @@ final class Points implements Handler {
         });
     }
 
-    /** Gives points, or takes them, never more than can be spent; nothing moves while it could not be kept. */
+    /** Gives points, or takes them, never more than can be spent: what is told is done, and kept together with what told it. */
     void move(long at, String person, long amount, String why, Turn turn) {
-        if (kept && !person.isEmpty()) {
+        if (!person.isEmpty()) {
             ledger.move(at, person, amount, why).ifPresent(entry -> entered(entry, turn));
         }
     }

@@ -5,11 +5,11 @@ import static org.waxbell.event.Field.number;
 import static org.waxbell.event.Field.target;
 import static org.waxbell.event.Field.text;
 
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.waxbell.actor.Actor;
 
@@ -202,6 +202,12 @@ public final class Facts {
             text("chat", "", "practice"),
             text("to", "", ""),
             text("text", "", "the next one is sage"));
+    /** What was written so did not reach its chat. */
+    public static final FactKind UNSAID = FactKind.inHouse(
+                    "unsaid",
+                    fact -> "what was written by hand was not said: " + fact.text("why"),
+                    text("why", "", "Tower is down"))
+            .usuallyBy(Actor.PROGRAM);
     /** Somebody writes down the moment, or one of so many milliseconds before, as one worth finding again. */
     public static final FactKind MARKED = FactKind.inHouse(
             "marked",
@@ -300,6 +306,7 @@ public final class Facts {
                             HASTENED,
                             SLATE_WRITTEN,
                             SAID,
+                            UNSAID,
                             MARKED,
                             JOINED,
                             PARTED,
@@ -310,11 +317,8 @@ public final class Facts {
                             MENDED))
             .flatMap(List::stream)
             .toList();
-    private static final Map<String, FactKind> BY_NAME = new LinkedHashMap<>();
-
-    static {
-        ALL.forEach(each -> BY_NAME.put(each.name(), each));
-    }
+    private static final Map<String, FactKind> BY_NAME =
+            ALL.stream().collect(Collectors.toUnmodifiableMap(FactKind::name, each -> each));
 
     private Facts() {}
 

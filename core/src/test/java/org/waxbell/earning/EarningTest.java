@@ -161,6 +161,17 @@ class EarningTest {
     }
 
     @Test
+    void whatIsToldIsGivenWhileNothingCanBeKept() {
+        OnDesk<Earning, EarningState> on = on(Map.of());
+        says(on, OTTER);
+        on.engine.kept(false);
+        assertThat(on.ask("grant", "name", "brine_otter", "amount", "40", "why", "a good question"))
+                .isEqualTo("brine_otter gets 40 points.");
+        on.engine.kept(true);
+        assertThat(on.owned(OTTER)).isEqualTo(40);
+    }
+
+    @Test
     void fiveThousandArePaidInOneStep() {
         OnDesk<Earning, EarningState> on = on(Map.of());
         IntStream.range(0, 5_000).forEach(i -> says(on, viewer("moth" + i)));

@@ -215,6 +215,21 @@ class ByHandTest {
     }
 
     @Test
+    void whatIsWrittenAtTheConsoleAndDoesNotReachItsChatIsTold() {
+        Engine engine = engine();
+        SayInChat say = (SayInChat) engine.accept(T0, Facts.SAID.by(Actor.HOST, "tower", "", "the next one is sage"))
+                .directives()
+                .get(0);
+        assertThat(engine.completed(T0 + 10, say.partRun(), Completion.ended()).decisions())
+                .isEmpty();
+        assertThat(engine.completed(T0 + 20, say.partRun(), Completion.failed("Tower is down"))
+                        .decisions())
+                .singleElement()
+                .satisfies(each -> assertThat(each.event().sentence())
+                        .isEqualTo("what was written by hand was not said: Tower is down"));
+    }
+
+    @Test
     void aMomentIsMarkedAsItWasBeforeItsWordsWereWritten() {
         Actor sedge = new Actor(Origin.STAFF, "captain_sedge");
         Outcome outcome = engine().accept(T0, new HandMark(T0 - 40_000, " the\nspill ").by(sedge, T0));

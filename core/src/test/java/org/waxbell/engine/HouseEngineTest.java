@@ -232,7 +232,7 @@ class HouseEngineTest {
     }
 
     @Test
-    void nothingThatCostsPointsGoesThroughWhileNothingIsKept() {
+    void whileNothingIsKeptWhatCostsPointsIsHeldAndWhatGivesThemGivesThem() {
         Engine engine = engine(
                 Samples.cue("t", List.of("!t"), List.of(new PriceGate(5)), Samples.reply("r", NOW)),
                 Samples.cue(
@@ -243,10 +243,12 @@ class HouseEngineTest {
         say(engine, 0, "!earn");
         engine.kept(false);
         assertThat(takeOf(say(engine, 1, "!t"))).isEqualTo("held T · points cannot be kept at the moment");
-        say(engine, 2, "!earn");
+        assertThat(say(engine, 2, "!earn").now(Books.ENTRIES))
+                .singleElement()
+                .satisfies(each -> assertThat(each.amount()).isEqualTo(50));
         engine.kept(true);
         assertThat(takeOf(say(engine, 3, "!t"))).isEmpty();
-        assertThat(engine.save().memory().all(Books.BALANCES)).containsExactly(45L);
+        assertThat(engine.save().memory().all(Books.BALANCES)).containsExactly(95L);
     }
 
     @Test

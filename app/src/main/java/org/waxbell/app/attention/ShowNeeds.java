@@ -18,6 +18,8 @@ class ShowNeeds implements NeedSource {
     private final StateStore state;
     private final PersonMapper people;
     private final SystemClock clock;
+    /** When somebody first wrote of those who write without a show, 0 while nobody does. */
+    private long wroteFirst;
 
     ShowNeeds(StateStore state, PersonMapper people, SystemClock clock) {
         this.state = state;
@@ -26,14 +28,15 @@ class ShowNeeds implements NeedSource {
     }
 
     @Override
-    public List<Need> needs() {
+    public synchronized List<Need> needs() {
         Evening evening = state.evening();
         long last = people.lastSeen();
         long quiet = clock.now() - last;
         if (!evening.open() && last > evening.openedAt() && quiet < LATELY_MS) {
-            return List.of(need(
-                    "open", "Somebody writes, and no show is open.", last - last % LATELY_MS, true, "Open the show"));
+            wroteFirst = wroteFirst > evening.openedAt() ? wroteFirst : last;
+            return List.of(need("open", "Somebody writes, and no show is open.", wroteFirst, true, "Open the show"));
         }
+        wroteFirst = 0;
         return evening.open() && !evening.onAir() && Math.min(quiet, clock.now() - evening.openedAt()) > LEFT_OPEN_MS
                 ? List.of(need(
                         "close", "The show is still open, and nobody has written for hours.", last, false, "Close it"))
