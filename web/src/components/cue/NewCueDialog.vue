@@ -17,6 +17,7 @@ import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { Cue, NewCueView, Problem, Pull } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
+import { useWhyNot } from '@/lib/whyNot'
 import { useKinds } from '@/stores/kinds'
 import { useWiring } from '@/stores/wiring'
 import { LANE_ICONS } from '../score/lanes'
@@ -63,6 +64,7 @@ const form = ref<HTMLElement | null>(null)
 const missing = computed(() => made.value?.look.missing ?? {})
 const offered = computed(() => kinds.all.parts.filter((each) => each.name !== 'reply'))
 const can = (kind: string) => missing.value[kind] === undefined
+const { why, may } = useWhyNot(() => missing.value)
 const turn = (kind: string) =>
   (parts.value = parts.value.includes(kind) ? parts.value.filter((each) => each !== kind) : [...parts.value, kind])
 const fields = computed(() =>
@@ -78,6 +80,7 @@ const choose = async (next: Start) => {
   }
   start.value = next
   answer.value = ''
+  why.value = ''
   parts.value = [
     ...(next.kind !== 'chatWord' && can('card') ? ['card'] : []),
     ...(next.kind === 'event' && can('sound') ? ['sound'] : []),
@@ -168,16 +171,17 @@ const create = async () => {
             type="button"
             class="flex h-8 items-center gap-1 rounded-[8px] border px-2 text-[13px]"
             :class="parts.includes(each.name) ? 'border-ink bg-well font-semibold' : 'border-line hover:bg-well'"
-            :disabled="!can(each.name)"
+            :aria-disabled="!can(each.name)"
             :title="missing[each.name] ?? each.title"
             :aria-pressed="parts.includes(each.name)"
-            @click="turn(each.name)"
+            @click="may(each) && turn(each.name)"
           >
             <component :is="LANE_ICONS[each.lane!]" :size="14" /> {{ each.title }}
           </button>
         </div>
+        <p role="status" class="text-[13px] text-soft empty:hidden">{{ why }}</p>
       </fieldset>
-      <p v-if="!answer && parts.length === 0" class="text-[13px] text-soft">
+      <p v-if="!why && !answer && parts.length === 0" class="text-[13px] text-soft">
         Nothing yet: it will ring, and do nothing until you add to it.
       </p>
       <TheProblems :problems="others" />

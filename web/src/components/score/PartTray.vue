@@ -2,11 +2,12 @@
 import { Plus } from '@lucide/vue'
 import { onMounted, ref, shallowRef, type Component } from 'vue'
 import type { Part } from '@/api/types'
+import { useWhyNot } from '@/lib/whyNot'
 import { useKinds } from '@/stores/kinds'
 import { LANE_ICONS } from './lanes'
 
 /** The parts there are: picked by typing, pressed, or dragged into the score. */
-defineProps<{ missing: Record<string, string> }>()
+const props = defineProps<{ missing: Record<string, string> }>()
 const emit = defineEmits<{ add: [Part['kind']] }>()
 const kinds = useKinds()
 /** The field that finds parts is loaded behind the page; what is typed meanwhile is kept. */
@@ -14,6 +15,7 @@ const finder = shallowRef<Component | null>(null)
 const typed = ref('')
 const focused = ref(false)
 onMounted(async () => (finder.value = (await import('./AddPart.vue')).default))
+const { why, may } = useWhyNot(() => props.missing)
 const carry = (event: DragEvent, kind: string) => event.dataTransfer?.setData('application/x-waxbell-part', kind)
 </script>
 
@@ -44,15 +46,17 @@ const carry = (event: DragEvent, kind: string) => event.dataTransfer?.setData('a
       v-for="each in kinds.all.parts"
       :key="each.name"
       type="button"
-      draggable="true"
-      class="flex h-8 flex-none cursor-grab items-center gap-1 rounded-[8px] border border-dashed border-edge px-1.5 text-[12.5px] hover:bg-well"
-      :disabled="missing[each.name] !== undefined"
+      :draggable="missing[each.name] === undefined"
+      class="flex h-8 flex-none items-center gap-1 rounded-[8px] border border-dashed border-edge px-1.5 text-[12.5px] hover:bg-well"
+      :class="{ 'cursor-grab': missing[each.name] === undefined }"
+      :aria-disabled="missing[each.name] !== undefined"
       :title="missing[each.name] ?? `${each.title}: press it, or drag it into the score`"
       :aria-label="`Add ${each.title}`"
-      @click="emit('add', each.name as Part['kind'])"
+      @click="may(each) && emit('add', each.name as Part['kind'])"
       @dragstart="carry($event, each.name)"
     >
       <component :is="LANE_ICONS[each.lane!]" :size="14" /> {{ each.label }}
     </button>
+    <p role="status" class="text-[12.5px] text-soft empty:hidden">{{ why }}</p>
   </div>
 </template>

@@ -62,7 +62,7 @@ const opened = async (cue: Cue = pour(), rackOn = true) => {
   wiring.racks[0]!.rack.on = rackOn
   const answers: Record<string, unknown> = {
     '/api/cues/look': lookAt(cue),
-    '/api/cues/new': { cue, look: lookAt(cue) },
+    '/api/cues/new': { cue, look: lookAt(cue, { missing: { video: 'no video is on the shelf' } }) },
     '/api/cues/pulls/chatWord': cue.pulls[0],
     '/api/cues/pulls/event': { kind: 'event', event: 'gift', atLeast: {}, exactly: {} },
   }
@@ -175,6 +175,11 @@ describe('a new cue', () => {
     expect(pressed('What happens')).toEqual(['Someone follows…'])
     await press('Picture')
     expect(pressed('And beside that')).toContain('Picture')
+    await press('Video')
+    expect(pressed('And beside that')).not.toContain('Video')
+    expect(document.querySelector('[role=dialog] [role=status]')!.textContent).toBe('Video: no video is on the shelf.')
+    await press('Burst')
+    expect(document.querySelector('[role=dialog] [role=status]')!.textContent).toBe('')
     const wish = asked.filter((each) => each.path === '/api/cues/new').at(-1)!.body as {
       pull: { event: string }
       parts: string[]
