@@ -15,6 +15,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Import;
 import org.springframework.core.NestedExceptionUtils;
 import org.waxbell.app.backup.Houses;
 import org.waxbell.app.computer.Hand;
@@ -33,9 +34,11 @@ import org.waxbell.app.json.Documents;
 import org.waxbell.app.rehearse.RehearseCommand;
 import org.waxbell.app.script.ScriptChild;
 import org.waxbell.app.security.KeyGuard;
+import org.waxbell.app.store.Mappers;
 
 /** The program: looks at what it was started with, refuses with one sentence and a remedy, or serves until it is stopped. */
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+@Import(Mappers.class)
 public class App {
     /** The word with which the program starts as the helper that presses keys of this computer. */
     public static final String HELPER = "hand";
@@ -72,6 +75,9 @@ public class App {
                     throw inUse;
                 }
             }
+        } catch (SpringApplication.AbandonedRunException built) {
+            // While the program is built it is only asked what it is made of.
+            throw built;
         } catch (IOException | RuntimeException broken) {
             for (Throwable each = broken; each != null; each = each.getCause()) {
                 if (each instanceof StartRefused refused) {
