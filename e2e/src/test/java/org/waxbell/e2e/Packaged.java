@@ -166,15 +166,24 @@ public final class Packaged implements AutoCloseable {
         long until = System.nanoTime() + PATIENCE.toNanos();
         while (System.nanoTime() < until) {
             try {
-                get("/api/live");
-                return;
-            } catch (IllegalStateException notYet) {
-                if (ended(50)) {
-                    break;
+                if (linksAreOpen()) {
+                    return;
                 }
+            } catch (IllegalStateException notYet) {
+                // It is asked again.
+            }
+            if (ended(50)) {
+                break;
             }
         }
         throw new AssertionError("the packaged application did not answer");
+    }
+
+    /** Links are opened once pages can be asked for, all in one go: what is asked of one before finds none. */
+    private boolean linksAreOpen() {
+        return get("/api/links")
+                .valueStream()
+                .anyMatch(each -> each.path("kind").asString("").equals("room"));
     }
 
     /** The process itself. */

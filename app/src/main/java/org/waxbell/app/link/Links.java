@@ -15,6 +15,8 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.waxbell.app.clock.SystemClock;
 import org.waxbell.app.json.Documents;
@@ -71,8 +73,9 @@ public class Links {
 
     private record Live(Kept kept, LinkLife life, @Nullable Link link) {}
 
-    /** Everything is connected once the pages can be asked for, for the practice mixer is one of them. */
+    /** Everything is connected once the pages can be asked for, for the practice mixer is one of them; before all else, for what somebody does meanwhile finds no link. */
     @EventListener(ApplicationReadyEvent.class)
+    @Order(Ordered.HIGHEST_PRECEDENCE)
     synchronized void openAll() {
         makers.values().stream()
                 .filter(maker -> !maker.several())

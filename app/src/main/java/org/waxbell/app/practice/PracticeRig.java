@@ -6,9 +6,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.WebSocketHandler;
 import org.waxbell.app.hub.ComputerHub;
@@ -18,7 +15,6 @@ import org.waxbell.app.socket.Outboxes;
 import org.waxbell.app.socket.Served;
 import org.waxbell.app.socket.Topic;
 import org.waxbell.app.store.SettingMapper;
-import org.waxbell.app.thread.Daemons;
 import org.waxbell.keys.KeyName;
 import org.waxbell.keys.Verb;
 import org.waxbell.rig.Rig;
@@ -27,26 +23,24 @@ import org.waxbell.rig.Rig;
 @Component
 public class PracticeRig implements ComputerHub, Served {
     private static final String SETTING = "practice.rig";
-    private static final long KEEP_MS = 300;
     private static final int DONE = 5;
     private final SettingMapper settings;
     private final Documents json;
     private final Topic topic;
-    private final ScheduledExecutorService later =
-            Executors.newSingleThreadScheduledExecutor(Daemons.named("practice rig"));
+    /** A crowd presses hundreds of keys a second. */
+    private final KeptSoon kept = new KeptSoon("practice rig", this::keep);
     /** What else was asked of it, the newest first. */
     private final List<String> done = new ArrayList<>();
 
     private final Set<String> held = new TreeSet<>();
     private Rig rig;
     private long presses;
-    private boolean waits;
 
     PracticeRig(SettingMapper settings, Documents json, Outboxes outboxes) {
         this.settings = settings;
         this.json = json;
-        String kept = settings.get(SETTING);
-        this.rig = kept == null ? Rig.fresh() : json.read(kept, Rig.class);
+        String left = settings.get(SETTING);
+        this.rig = left == null ? Rig.fresh() : json.read(left, Rig.class);
         this.topic = new Topic(outboxes, json, this::standing);
     }
 
@@ -116,35 +110,30 @@ public class PracticeRig implements ComputerHub, Served {
             Rig next = rig.pressed(key.key());
             if (!next.equals(rig)) {
                 rig = next;
-                keepSoon();
+                kept.soon();
             }
         }
         topic.tell("standing", standing());
         return CompletableFuture.completedFuture(null);
     }
 
-    /** A crowd presses hundreds of keys a second: it is kept a little later, once for all of them. */
-    private void keepSoon() {
-        if (!waits) {
-            waits = true;
-            later.schedule(this::keep, KEEP_MS, TimeUnit.MILLISECONDS);
-        }
-    }
-
-    @PreDestroy
-    void keep() {
+    private void keep() {
         Rig now;
         synchronized (this) {
-            waits = false;
             now = rig;
         }
         settings.put(SETTING, json.write(now));
     }
 
+    @PreDestroy
+    void end() {
+        kept.end();
+    }
+
     /** A new bench. */
     public synchronized RigStands anew() {
         rig = Rig.fresh();
-        keepSoon();
+        kept.soon();
         topic.tell("standing", standing());
         return standing();
     }

@@ -1,5 +1,6 @@
 package org.waxbell.app.practice;
 
+import jakarta.annotation.PreDestroy;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,15 +33,16 @@ public class PracticeRoom implements RoomHub, Served {
     private final Documents json;
     private final Topic topic;
     private final Map<String, DeviceStands> all = new LinkedHashMap<>();
+    private final KeptSoon kept = new KeptSoon("practice room", this::keep);
     private @Nullable Ear ear;
 
     PracticeRoom(SettingMapper settings, Documents json, Outboxes outboxes) {
         this.settings = settings;
         this.json = json;
         FIRST.forEach(each -> all.put(each.name(), each));
-        String kept = settings.get(SETTING);
-        if (kept != null) {
-            for (DeviceStands each : json.read(kept, DeviceStands[].class)) {
+        String left = settings.get(SETTING);
+        if (left != null) {
+            for (DeviceStands each : json.read(left, DeviceStands[].class)) {
                 all.replace(each.name(), each);
             }
         }
@@ -90,6 +92,15 @@ public class PracticeRoom implements RoomHub, Served {
         return standing();
     }
 
+    private void keep() {
+        settings.put(SETTING, json.write(standing()));
+    }
+
+    @PreDestroy
+    void end() {
+        kept.end();
+    }
+
     private boolean become(String device, Light light, By by) {
         DeviceStands now;
         Ear hears;
@@ -100,7 +111,7 @@ public class PracticeRoom implements RoomHub, Served {
             }
             now = before.standing(light);
             all.put(device, now);
-            settings.put(SETTING, json.write(all.values()));
+            kept.soon();
             hears = ear;
             topic.tell("standing", List.copyOf(all.values()));
         }

@@ -1,6 +1,7 @@
 package org.waxbell.app.run;
 
 import java.util.List;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -8,7 +9,7 @@ import org.waxbell.app.inbox.OutcomeWatcher;
 import org.waxbell.directive.Directive;
 import org.waxbell.engine.Outcome;
 
-/** Lets directives out to their adapters; one that fails is logged and never stops the others. */
+/** Lets directives out to their adapters; one that breaks off is logged and told as the failure of its part, and never stops the others. */
 @Component
 class Release {
     private static final Logger LOG = LoggerFactory.getLogger(Release.class);
@@ -26,7 +27,7 @@ class Release {
      */
     void release(Outcome outcome, Failures failures) {
         wave(Directive.Wave.SEEN, outcome, failures);
-        watchers.forEach(watcher -> guarded(() -> watcher.left(outcome)));
+        watchers.forEach(watcher -> guarded(() -> watcher.left(outcome), broken -> {}));
         wave(Directive.Wave.SAID, outcome, failures);
         wave(Directive.Wave.DONE, outcome, failures);
     }
@@ -34,14 +35,18 @@ class Release {
     /** Is told of parts that no adapter can do. */
     @FunctionalInterface
     interface Failures {
-        /** The part failed before anything was tried. */
+        /** The part failed, and no adapter will tell of it. */
         void failed(String partRun, String why);
     }
 
     private void wave(Directive.Wave wave, Outcome outcome, Failures failures) {
         for (Directive directive : outcome.directives()) {
             if (directive.wave() == wave) {
-                guarded(() -> carry(directive, failures));
+                guarded(() -> carry(directive, failures), broken -> {
+                    if (!directive.untaken().isEmpty()) {
+                        failures.failed(directive.partRun(), "what should do it broke off: " + broken);
+                    }
+                });
             }
         }
     }
@@ -52,11 +57,12 @@ class Release {
         }
     }
 
-    private static void guarded(Runnable work) {
+    private static void guarded(Runnable work, Consumer<Throwable> otherwise) {
         try {
             work.run();
         } catch (RuntimeException | StackOverflowError | AssertionError failed) {
             LOG.error("An adapter failed", failed);
+            otherwise.accept(failed);
         }
     }
 }

@@ -107,12 +107,15 @@ class ReleaseTest {
     }
 
     @Test
-    void anAdapterThatThrowsStopsNoOther() {
+    void anAdapterThatThrowsStopsNoOtherAndItsPartSaysSo() {
         doThrow(new IllegalStateException("stage")).when(stages).accept(any());
         doThrow(new StackOverflowError("news")).when(watcher).left(any());
         doThrow(new IllegalStateException("clips")).when(clips).accept(any());
         release(SOUND, CLIP, SAYS, SCENE);
         verify(chat).say(SAYS);
         verify(mixer).set(SCENE);
+        assertThat(failed)
+                .contains("1.clip: what should do it broke off: java.lang.IllegalStateException: clips")
+                .noneMatch(each -> each.startsWith("1.say") || each.startsWith("1.scene"));
     }
 }
