@@ -75,6 +75,23 @@ class HealthTest {
     }
 
     @Test
+    void aFolderThatCannotBeReadIsToldAndTheRestStill() throws IOException {
+        assertThat(vital("Free").get("mood").asString()).isNotEqualTo("BAD");
+        Path media = data.resolve("media");
+        Path away = data.resolve("elsewhere");
+        Files.move(media, away);
+        try {
+            JsonNode folder = vital("Data folder");
+            assertThat(folder.get("mood").asString()).isEqualTo("BAD");
+            assertThat(folder.get("says").asString()).endsWith("cannot be read: " + media);
+            assertThat(vital("Decides").get("mood").asString()).isEqualTo("FINE");
+        } finally {
+            Files.move(away, media);
+        }
+        assertThat(vital("Data folder").get("mood").asString()).isEqualTo("FINE");
+    }
+
+    @Test
     void whatIsHandedOnNamesNobodyAndHoldsNoSecret() throws IOException {
         app.say("juniper_and_ash", "good evening");
         Files.writeString(

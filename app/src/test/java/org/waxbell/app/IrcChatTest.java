@@ -144,7 +144,9 @@ class IrcChatTest extends ChatContract {
     void theHelperSignsInAndTellsWhatItMayDo() {
         assertThat(fact("tower", "Signed in")).isEqualTo("saltmarsh_bell, account saltmarsh_bell");
         assertThat(fact("tower", CHANNEL)).startsWith("may read and write");
-        assertThat(view("tower").at("/state/roundTrip").asDouble()).isPositive();
+        await("it was asked how long an answer takes")
+                .atMost(PATIENCE)
+                .until(() -> view("tower").at("/state/roundTrip").asDouble() > 0);
         assertThat(view("tower").get("users").asInt()).isGreaterThan(5);
     }
 

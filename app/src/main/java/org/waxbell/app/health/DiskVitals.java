@@ -31,7 +31,8 @@ class DiskVitals implements VitalSource {
     @Override
     public List<Vital> vitals() {
         try {
-            long free = Files.getFileStore(folder.root()).getUsableSpace();
+            // Not by the table of what is mounted, which knows nothing of a folder that a program is locked into.
+            long free = folder.root().toFile().getUsableSpace();
             long ahead = size(folder.root().resolve(folder.database().getFileName() + "-wal"));
             long media;
             try (var files = Files.walk(folder.media())) {
@@ -47,8 +48,12 @@ class DiskVitals implements VitalSource {
                     // The less is left, the worse it is.
                     Vital.below(PART, "Free", Sizes.of(free), 1.0 / Math.max(1, free), 1 / LITTLE, 1 / LEAST),
                     newest());
-        } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
+        } catch (IOException | UncheckedIOException unreadable) {
+            return List.of(new Vital(
+                    PART,
+                    "Data folder",
+                    folder.root() + " cannot be read: " + unreadable.getMessage(),
+                    Vital.Mood.BAD));
         }
     }
 
