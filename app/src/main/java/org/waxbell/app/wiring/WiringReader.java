@@ -27,16 +27,23 @@ public final class WiringReader {
     private static final String SCHEMA = "/schema/wiring.schema.json";
     private static final int MOST_TOLD = 20;
     private final Documents documents;
-    private final Schema schema;
 
     /** A reader that reads with {@code documents}. */
     public WiringReader(Documents documents) {
         this.documents = documents;
-        try (InputStream in = Objects.requireNonNull(WiringReader.class.getResourceAsStream(SCHEMA), SCHEMA)) {
-            schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                    .getSchema(in, InputFormat.JSON);
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
+    }
+
+    /** As it is published, read when the first wiring comes: most starts read none. */
+    private static final class Published {
+        static final Schema WIRING = schema();
+
+        private static Schema schema() {
+            try (InputStream in = Objects.requireNonNull(WiringReader.class.getResourceAsStream(SCHEMA), SCHEMA)) {
+                return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                        .getSchema(in, InputFormat.JSON);
+            } catch (IOException broken) {
+                throw new UncheckedIOException(broken);
+            }
         }
     }
 
@@ -59,7 +66,7 @@ public final class WiringReader {
                     "Bring this one up to date first.");
         }
         documents.bringUp(tree);
-        List<Problem> problems = schema.validate(tree).stream()
+        List<Problem> problems = Published.WIRING.validate(tree).stream()
                 .limit(MOST_TOLD)
                 .map(WiringReader::problem)
                 .toList();
