@@ -45,10 +45,15 @@ final class KeptSoon {
     }
 
     /** The program ends: what waits is kept now. */
-    synchronized void end() {
-        later.shutdown();
-        if (waits) {
+    void end() {
+        boolean waited;
+        synchronized (this) {
+            later.shutdown();
+            waited = waits;
             waits = false;
+        }
+        // Outside, for how it stands is asked of somebody who may be saying at this moment that it changed.
+        if (waited) {
             keep.run();
         }
     }
