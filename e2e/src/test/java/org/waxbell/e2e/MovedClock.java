@@ -39,7 +39,11 @@ final class MovedClock {
                 "FAKETIME_CACHE_DURATION",
                 "1",
                 "FAKETIME_DONT_FAKE_MONOTONIC",
-                "1");
+                "1",
+                // Else each thread of Java that waits for a moment does so by asking again and again, and all cores are
+                // busy.
+                "FAKETIME_FORCE_MONOTONIC_FIX",
+                "0");
     }
 
     /** In whichever folder of libraries it stands. */
