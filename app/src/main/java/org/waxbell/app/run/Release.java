@@ -1,7 +1,6 @@
 package org.waxbell.app.run;
 
 import java.util.List;
-import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -27,7 +26,7 @@ class Release {
      */
     void release(Outcome outcome, Failures failures) {
         wave(Directive.Wave.SEEN, outcome, failures);
-        watchers.forEach(watcher -> guarded(() -> watcher.left(outcome), broken -> {}));
+        watchers.forEach(watcher -> guarded(() -> watcher.left(outcome)));
         wave(Directive.Wave.SAID, outcome, failures);
         wave(Directive.Wave.DONE, outcome, failures);
     }
@@ -42,11 +41,10 @@ class Release {
     private void wave(Directive.Wave wave, Outcome outcome, Failures failures) {
         for (Directive directive : outcome.directives()) {
             if (directive.wave() == wave) {
-                guarded(() -> carry(directive, failures), broken -> {
-                    if (!directive.untaken().isEmpty()) {
-                        failures.failed(directive.partRun(), "what should do it broke off: " + broken);
-                    }
-                });
+                if (!guarded(() -> carry(directive, failures))
+                        && !directive.untaken().isEmpty()) {
+                    failures.failed(directive.partRun(), "a fault of the program ended it; the log says more");
+                }
             }
         }
     }
@@ -57,12 +55,14 @@ class Release {
         }
     }
 
-    private static void guarded(Runnable work, Consumer<Throwable> otherwise) {
+    /** Whether it went through. */
+    private static boolean guarded(Runnable work) {
         try {
             work.run();
+            return true;
         } catch (RuntimeException | StackOverflowError | AssertionError failed) {
             LOG.error("An adapter failed", failed);
-            otherwise.accept(failed);
+            return false;
         }
     }
 }
