@@ -67,7 +67,7 @@ class WholeEveningTest {
     @Test
     @Order(1)
     void theFirstLineAfterQuietHoursOffersToOpenTheShow() {
-        clock.move(BEGINS);
+        goesOnAt(BEGINS);
         host = browser.tab(app.address() + "/live");
         app.say("wickerby", "good evening, is it on?");
         browser.seeText("[data-need='show/open'] button", "Open the show").click();
@@ -80,9 +80,9 @@ class WholeEveningTest {
     @Test
     @Order(2)
     void pouringIsEnteredByThePadAndIsLateAndSaysSo() {
-        clock.move(BEGINS.plusMinutes(16));
+        goesOnAt(BEGINS.plusMinutes(16));
         browser.seeText("[data-chapter]", "Melting");
-        clock.move(POURING);
+        goesOnAt(POURING);
         pad = browser.tab(app.address() + "/pad");
         browser.size(420, 800);
         browser.seeText("nav button", "Evening").click();
@@ -92,8 +92,8 @@ class WholeEveningTest {
         browser.to(host);
         browser.seeText("[data-chapter]", "Pouring");
         browser.await(
-                "it is late by its minutes",
-                any -> browser.see("[data-late]").getText().matches("[678] min late"));
+                "it is late by its minutes, and by what the way here took",
+                any -> browser.see("[data-late]").getText().matches("([6-9]|1\\d) min late"));
     }
 
     /** As a machine does it that finds the right time in the middle of an evening. */
@@ -122,9 +122,17 @@ class WholeEveningTest {
         assertThat(wax().get("moment").asLong()).as("its end is where it was").isEqualTo(ends);
         clock.move(POURING);
         browser.gone("[data-need^='clock/']");
-        clock.move(POURING.plusMinutes(50));
+        goesOnAt(POURING.plusMinutes(50));
         // Nobody writes: what fell due while the machine slept is seen all the same.
         browser.await("the wax is cool", any -> wax().get("phase").asString().equals("over"));
+    }
+
+    /** The clock is so far ahead of the true one, and the program has seen it: it looks once a second, and a press may be quicker. */
+    private static void goesOnAt(Duration off) {
+        clock.move(off);
+        browser.await(
+                "the program sees it",
+                any -> now() - System.currentTimeMillis() > off.minusSeconds(10).toMillis());
     }
 
     private static long now() {
@@ -288,7 +296,7 @@ class WholeEveningTest {
         for (int i = 0; i < 3; i++) {
             app.say("pip_in_the_reeds", "!scent of rose");
         }
-        clock.move(BEGINS.plusHours(6));
+        goesOnAt(BEGINS.plusHours(6));
         browser.to(host);
         browser.driver().get(app.address() + "/live");
         browser.await("it is said, or stands behind what is more urgent", any -> {
