@@ -17,6 +17,7 @@ import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { ask, problemsOf } from '@/api/http'
 import type { Cue, NewCueView, Problem, Pull } from '@/api/types'
 import TheDialog from '@/components/TheDialog.vue'
+import WhyNot from '@/components/WhyNot.vue'
 import { useWhyNot } from '@/lib/whyNot'
 import { useKinds } from '@/stores/kinds'
 import { useWiring } from '@/stores/wiring'
@@ -179,7 +180,7 @@ const create = async () => {
             <component :is="LANE_ICONS[each.lane!]" :size="14" /> {{ each.title }}
           </button>
         </div>
-        <p role="status" class="text-[13px] text-soft empty:hidden">{{ why }}</p>
+        <WhyNot :why="why" />
       </fieldset>
       <p v-if="!why && !answer && parts.length === 0" class="text-[13px] text-soft">
         Nothing yet: it will ring, and do nothing until you add to it.

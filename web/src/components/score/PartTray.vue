@@ -2,6 +2,7 @@
 import { Plus } from '@lucide/vue'
 import { onMounted, ref, shallowRef, type Component } from 'vue'
 import type { Part } from '@/api/types'
+import WhyNot from '@/components/WhyNot.vue'
 import { useWhyNot } from '@/lib/whyNot'
 import { useKinds } from '@/stores/kinds'
 import { LANE_ICONS } from './lanes'
@@ -57,6 +58,6 @@ const carry = (event: DragEvent, kind: string) => event.dataTransfer?.setData('a
     >
       <component :is="LANE_ICONS[each.lane!]" :size="14" /> {{ each.label }}
     </button>
-    <p role="status" class="text-[12.5px] text-soft empty:hidden">{{ why }}</p>
+    <WhyNot :why="why" />
   </div>
 </template>

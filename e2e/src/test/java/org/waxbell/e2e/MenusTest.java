@@ -82,4 +82,13 @@ class MenusTest {
         new Actions(browser.driver()).sendKeys(Keys.ESCAPE).perform();
         browser.gone("[role=menu]");
     }
+
+    @Test
+    void whyAPartCannotBeHadIsSeenWhereItsTrayIsCutOff() {
+        browser.see("[aria-label='Parts to add'] button[aria-disabled=true]").click();
+        browser.await("it is seen", any -> Boolean.TRUE.equals(browser.driver().executeScript("""
+                const told = document.querySelector("[aria-label='Parts to add'] [role=status]")
+                const { left, top, width, height } = told.getBoundingClientRect()
+                return told.textContent !== '' && told.contains(document.elementFromPoint(left + width / 2, top + height / 2))""")));
+    }
 }
